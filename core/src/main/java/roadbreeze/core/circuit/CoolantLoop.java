@@ -1,0 +1,25 @@
+package roadbreeze.core.circuit;
+
+import roadbreeze.core.fluid.Coolant;
+import roadbreeze.core.problem.Range;
+import roadbreeze.core.vehicle.Rpm;
+
+/**
+ * Pump, thermostat, radiator and heater.
+ *
+ * @param pumpFlowAt4000 kg/s at 4000 engine rpm, proportional to engine speed
+ * @param heaterConductance of the cab heater against ambient, W/K; 0 when off
+ */
+public record CoolantLoop(
+    Coolant coolant, double pumpFlowAt4000, Thermostat thermostat, double heaterConductance) {
+  public static final Range PUMP_FLOW = new Range("coolant pump flow", 0.2, 15, "kg/s");
+
+  public CoolantLoop {
+    PUMP_FLOW.require(pumpFlowAt4000);
+    new Range("heater conductance", 0, 500, "W/K").require(heaterConductance);
+  }
+
+  double pumpFlow(double engineSpeed) {
+    return pumpFlowAt4000 * Rpm.fromRadPerSecond(engineSpeed) / 4000;
+  }
+}

@@ -1,0 +1,87 @@
+package roadbreeze.core.circuit;
+
+import roadbreeze.core.vehicle.Rpm;
+
+/** What turns a fan. Speed ratios are over the reference speed of the fan's curve. */
+public sealed interface FanDrive {
+  /**
+   * An electric fan, or any fan taken at a known speed. Its electrical power is part of the truck's
+   * accessories.
+   *
+   * @param speedRatio speed follows voltage
+   * @param efficiency air power over electrical power
+   */
+  record Electric(double speedRatio, double efficiency) implements FanDrive {}
+
+  /** A fan on the engine whose clutch decides how much of the pulley's speed it follows. */
+  sealed interface Clutched extends FanDrive {
+    Belt belt();
+
+    /** Engagement the clutch takes up, released to full. */
+    double engagement(double airBehindRadiator, double coolant, boolean airConditioning);
+  }
+
+  /**
+   * The belt side of a clutched fan.
+   *
+   * @param pulleyRatio fan pulley over engine speed
+   * @param clutchLimitRpm the clutch carries no more than this
+   * @param referenceRpm speed of the fan's curve
+   * @param referencePower shaft power at that speed, W; grows with the cube of speed
+   * @param released engagement when the clutch lets go
+   * @param full engagement when it grips
+   */
+  record Belt(
+      double pulleyRatio,
+      double clutchLimitRpm,
+      double referenceRpm,
+      double referencePower,
+      double released,
+      double full) {
+    double speedRatio(double engineSpeed, double engagement) {
+      double rpm = Math.min(pulleyRatio * Rpm.fromRadPerSecond(engineSpeed), clutchLimitRpm);
+      return rpm * engagement / referenceRpm;
+    }
+
+    double power(double engineSpeed, double engagement) {
+      double n = speedRatio(engineSpeed, engagement);
+      return referencePower * n * n * n;
+    }
+
+    double ramp(double temperature, double low, double high) {
+      double share = Math.max(0, Math.min(1, (temperature - low) / (high - low)));
+      return released + share * (full - released);
+    }
+  }
+
+  /**
+   * Viscous clutch with a bimetal spring in the air behind the radiator.
+   *
+   * @param low air temperature where it starts to grip, °C
+   * @param high where it grips fully, °C
+   */
+  record Viscous(Belt belt, double low, double high) implements Clutched {
+    @Override
+    public double engagement(double airBehindRadiator, double coolant, boolean airConditioning) {
+      return belt.ramp(airBehindRadiator, low, high);
+    }
+  }
+
+  /**
+   * Electrically controlled clutch: a duty ramp on coolant temperature.
+   *
+   * @param low coolant temperature where the duty starts to rise, °C
+   * @param high where it is full, °C
+   * @param airConditioningFloor least engagement while the air conditioning runs
+   * @param override true when the driver has called for full
+   */
+  record Controlled(
+      Belt belt, double low, double high, double airConditioningFloor, boolean override)
+      implements Clutched {
+    @Override
+    public double engagement(double airBehindRadiator, double coolant, boolean airConditioning) {
+      double wanted = override ? belt.full : belt.ramp(coolant, low, high);
+      return airConditioning ? Math.max(wanted, airConditioningFloor) : wanted;
+    }
+  }
+}

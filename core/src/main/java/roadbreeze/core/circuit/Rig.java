@@ -1,0 +1,51 @@
+package roadbreeze.core.circuit;
+
+import java.util.List;
+import java.util.Optional;
+import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.stack.Stack;
+import roadbreeze.core.vehicle.ChargeAir;
+import roadbreeze.core.vehicle.Powertrain;
+import roadbreeze.core.vehicle.RoadLoad;
+
+/**
+ * One build of one truck with its trailer: everything the steady balance needs but the road.
+ *
+ * @param fanSettings one per fan of the stack, in its order; at most one is clutched
+ */
+public record Rig(
+    Powertrain powertrain,
+    RoadLoad load,
+    Accessories accessories,
+    Optional<ChargeAir> chargeAir,
+    CoolantLoop coolantLoop,
+    OilLoop oilLoop,
+    Stack stack,
+    List<FanSetting> fanSettings) {
+  public Rig {
+    fanSettings = List.copyOf(fanSettings);
+    if (fanSettings.size() != stack.fans().size()) {
+      throw new BadInputException("fans", "each fan of the pack needs one setting");
+    }
+    if (fanSettings.stream().filter(f -> f.drive() instanceof FanDrive.Clutched).count() > 1) {
+      throw new BadInputException("fans", "only one fan can sit on the engine");
+    }
+  }
+
+  public Rig withLoad(RoadLoad newLoad) {
+    return new Rig(
+        powertrain,
+        newLoad,
+        accessories,
+        chargeAir,
+        coolantLoop,
+        oilLoop,
+        stack,
+        fanSettings);
+  }
+
+  public Rig withCoolantLoop(CoolantLoop newLoop) {
+    return new Rig(
+        powertrain, load, accessories, chargeAir, newLoop, oilLoop, stack, fanSettings);
+  }
+}

@@ -1,0 +1,65 @@
+package roadbreeze.core.fluid;
+
+import roadbreeze.core.air.Air;
+import roadbreeze.core.problem.BadInputException;
+
+/**
+ * Automatic transmission fluid known by the two viscosities of its data sheet. Valid −30 to 150 °C;
+ * beyond that the Walther line is extended and the caller warns.
+ *
+ * @see "ASTM D341"
+ */
+public final class TransmissionFluid implements Liquid {
+  public static final TransmissionFluid LEGACY = new TransmissionFluid(34, 7.3);
+  public static final TransmissionFluid LOW_VISCOSITY = new TransmissionFluid(29.5, 5.6);
+  public static final double VALID_LOW = -30;
+  public static final double VALID_HIGH = 150;
+
+  private final double intercept;
+  private final double slope;
+
+  /**
+   * @param kv40 kinematic viscosity at 40 °C, mm²/s
+   * @param kv100 kinematic viscosity at 100 °C, mm²/s, below kv40
+   */
+  public TransmissionFluid(double kv40, double kv100) {
+    if (!(kv100 > 1 && kv40 > kv100 && kv40 < 500)) {
+      throw new BadInputException(
+          "transmission fluid viscosity",
+          "viscosities must satisfy 1 < KV100 < KV40 < 500 mm²/s, not %s and %s"
+              .formatted(kv100, kv40));
+    }
+    double x40 = Math.log10(40 + Air.KELVIN);
+    double x100 = Math.log10(100 + Air.KELVIN);
+    double y40 = Math.log10(Math.log10(kv40 + 0.7));
+    double y100 = Math.log10(Math.log10(kv100 + 0.7));
+    slope = (y40 - y100) / (x100 - x40);
+    intercept = y40 + slope * x40;
+  }
+
+  /** Kinematic viscosity, mm²/s, by the Walther equation. */
+  public double kinematicViscosity(double temperature) {
+    double inner = Math.pow(10, intercept) * Math.pow(temperature + Air.KELVIN, -slope);
+    return Math.pow(10, inner) - 0.7;
+  }
+
+  @Override
+  public double density(double temperature) {
+    return 865 * (1 - 0.00075 * (temperature - 15));
+  }
+
+  @Override
+  public double specificHeat(double temperature) {
+    return 1800 + 3.6 * temperature;
+  }
+
+  @Override
+  public double conductivity(double temperature) {
+    return 0.138 - 0.0001 * temperature;
+  }
+
+  @Override
+  public double viscosity(double temperature) {
+    return kinematicViscosity(temperature) * 1e-6 * density(temperature);
+  }
+}

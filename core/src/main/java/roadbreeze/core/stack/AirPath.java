@@ -1,0 +1,17 @@
+package roadbreeze.core.stack;
+
+import java.util.List;
+
+/**
+ * All cells that share layers and fans: they run at one velocity, so the balance treats them as one.
+ *
+ * @param area of its cells together, m²
+ * @param layers indices into {@link Stack#layers()}, front to back
+ * @param fans indices into {@link Stack#fans()}
+ */
+public record AirPath(double area, List<Integer> layers, List<Integer> fans) {
+  public AirPath {
+    layers = List.copyOf(layers);
+    fans = List.copyOf(fans);
+  }
+}

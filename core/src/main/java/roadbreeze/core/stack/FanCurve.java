@@ -1,0 +1,45 @@
+package roadbreeze.core.stack;
+
+import roadbreeze.core.problem.Range;
+
+/**
+ * A fan at its reference speed in air of 1.2 kg/m³: {@code p = p0 − p0/Q0² · Q²}. Beyond free
+ * delivery it is a resistance; at rest it is only that.
+ *
+ * @param shutoffPressure p0, Pa
+ * @param freeFlow Q0, free-air delivery, m³/s
+ * @param estimated true if only the free-air figure is known and p0 is a guess
+ */
+public record FanCurve(double shutoffPressure, double freeFlow, boolean estimated) {
+  public static final Range SHUTOFF = new Range("fan shut-off pressure", 10, 3000, "Pa");
+  public static final Range FREE_FLOW = new Range("fan free-air flow", 0.02, 10, "m³/s");
+
+  /** Shut-off pressure of a typical electric fan, assumed where a box gives only free-air flow. */
+  public static final double TYPICAL_SHUTOFF = 220;
+
+  private static final double REFERENCE_DENSITY = 1.2;
+
+  public FanCurve {
+    SHUTOFF.require(shutoffPressure);
+    FREE_FLOW.require(freeFlow);
+  }
+
+  public static FanCurve fromFreeAirFlow(double freeFlow) {
+    return new FanCurve(TYPICAL_SHUTOFF, freeFlow, true);
+  }
+
+  /**
+   * Pressure rise, Pa; negative where the fan only resists.
+   *
+   * @param flow m³/s
+   * @param speedRatio speed over the curve's reference speed, ≥ 0
+   * @param density of the air, kg/m³
+   */
+  public double pressure(double flow, double speedRatio, double density) {
+    double relative = flow / freeFlow;
+    return density
+        / REFERENCE_DENSITY
+        * shutoffPressure
+        * (speedRatio * speedRatio - relative * relative);
+  }
+}

@@ -1,0 +1,23 @@
+package roadbreeze.core.stack;
+
+import roadbreeze.core.exchanger.OilChannels;
+import roadbreeze.core.exchanger.RadiatorTubes;
+
+/** What flows inside a layer of the pack. */
+public sealed interface LayerRole {
+  /** The engine's radiator; a pack has exactly one. */
+  record Radiator(RadiatorTubes tubes) implements LayerRole {}
+
+  /**
+   * An oil cooler.
+   *
+   * @param conductanceFactor measured over estimated conductance, 1 where no rating point is known
+   */
+  record OilCooler(OilChannels channels, double conductanceFactor) implements LayerRole {}
+
+  /** The air conditioning's condenser: gives off a set heat, or none. */
+  record Condenser() implements LayerRole {}
+
+  /** The charge-air cooler of a boosted engine: gives off what the compressor put in. */
+  record ChargeAirCooler() implements LayerRole {}
+}

@@ -1,0 +1,46 @@
+package roadbreeze.core.stack;
+
+import roadbreeze.core.problem.Range;
+
+/**
+ * An upright rectangle seen from the front, m.
+ *
+ * @param x left edge
+ * @param y lower edge
+ */
+public record Rectangle(double x, double y, double width, double height) {
+  public static final Range POSITION = new Range("position", -3, 3, "m");
+  public static final Range SIZE = new Range("size", 0.02, 3, "m");
+
+  public Rectangle {
+    POSITION.require(x);
+    POSITION.require(y);
+    SIZE.require(width);
+    SIZE.require(height);
+  }
+
+  public double right() {
+    return x + width;
+  }
+
+  public double top() {
+    return y + height;
+  }
+
+  public double area() {
+    return width * height;
+  }
+
+  public boolean contains(double px, double py) {
+    return px > x && px < right() && py > y && py < top();
+  }
+
+  /** True if the other lies inside this one, to a hundredth of a millimetre. */
+  public boolean encloses(Rectangle other) {
+    double slack = 1e-5;
+    return other.x >= x - slack
+        && other.y >= y - slack
+        && other.right() <= right() + slack
+        && other.top() <= top() + slack;
+  }
+}

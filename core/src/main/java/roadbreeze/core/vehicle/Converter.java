@@ -1,0 +1,80 @@
+package roadbreeze.core.vehicle;
+
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import roadbreeze.core.problem.Range;
+
+/**
+ * A torque converter: pump torque {@code C(s)·ωe²} with {@code C = C0(1 − s⁴)}, torque ratio falling
+ * linearly from stall to 1 at a speed ratio of 0.86.
+ */
+public final class Converter {
+  private static final double COUPLING_SPEED_RATIO = 0.86;
+
+  private final double capacity;
+  private final double stallTorqueRatio;
+
+  /**
+   * @param stallTorque N·m at stall
+   * @param stallRpm engine speed at stall, rpm
+   * @param stallTorqueRatio turbine over pump torque at stall, 1.2 to 3.5
+   */
+  public Converter(double stallTorque, double stallRpm, double stallTorqueRatio) {
+    double stallSpeed =
+        Rpm.toRadPerSecond(new Range("stall speed", 800, 4500, "rpm").require(stallRpm));
+    capacity =
+        Range.requirePositive("stall torque", stallTorque, "N·m") / (stallSpeed * stallSpeed);
+    this.stallTorqueRatio =
+        new Range("stall torque ratio", 1.2, 3.5, "").require(stallTorqueRatio);
+  }
+
+  /**
+   * A working point.
+   *
+   * @param speedRatio turbine over engine speed (-)
+   * @param engineSpeed rad/s
+   * @param pumpTorque N·m
+   * @param efficiency (-)
+   */
+  public record Slip(double speedRatio, double engineSpeed, double pumpTorque, double efficiency) {
+    /** Heat into the fluid, W. */
+    public double heat() {
+      return pumpTorque * engineSpeed * (1 - efficiency);
+    }
+  }
+
+  /**
+   * The slip at which the turbine torque meets demand.
+   *
+   * @param turbineSpeed rad/s, > 0
+   * @param turbineTorque N·m, > 0
+   */
+  public Slip slip(double turbineSpeed, double turbineTorque) {
+    // Turbine torque falls steadily from a very large value at s → 0 to nothing at s = 1.
+    double s =
+        new BracketingNthOrderBrentSolver(1e-14, 1e-12, 1e-9, 5)
+            .solve(
+                200,
+                ratio -> {
+                  double engineSpeed = turbineSpeed / ratio;
+                  return Math.log(
+                      torqueRatio(ratio)
+                          * pumpCapacity(ratio)
+                          * engineSpeed
+                          * engineSpeed
+                          / turbineTorque);
+                },
+                1e-4,
+                1 - 1e-12);
+    double engineSpeed = turbineSpeed / s;
+    return new Slip(
+        s, engineSpeed, pumpCapacity(s) * engineSpeed * engineSpeed, s * torqueRatio(s));
+  }
+
+  private double pumpCapacity(double s) {
+    return capacity * (1 - s * s * s * s);
+  }
+
+  private double torqueRatio(double s) {
+    return Math.max(1, stallTorqueRatio - (stallTorqueRatio - 1) * s / COUPLING_SPEED_RATIO);
+  }
+}

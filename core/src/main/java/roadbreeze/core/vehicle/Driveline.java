@@ -1,0 +1,58 @@
+package roadbreeze.core.vehicle;
+
+import java.util.List;
+import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Range;
+
+/**
+ * Gearbox and axle.
+ *
+ * @param gearRatios first gear first, falling
+ * @param tyreRadius rolling, m
+ * @param meshEfficiency of the gears
+ * @param spinLossAt3000 W at an input speed of 3000 rpm, proportional to input speed
+ * @param lockFromGear the converter may lock from this gear up (1 = first)
+ * @param lockAboveSpeed m/s
+ * @param luggingRpm the engine is not pulled below this
+ * @param highestRpm of a long climb
+ */
+public record Driveline(
+    List<Double> gearRatios,
+    double axleRatio,
+    double tyreRadius,
+    double meshEfficiency,
+    double axleEfficiency,
+    double spinLossAt3000,
+    int lockFromGear,
+    double lockAboveSpeed,
+    double luggingRpm,
+    double highestRpm) {
+  private static final Range RATIO = new Range("gear ratio", 0.3, 20, "");
+
+  public Driveline {
+    gearRatios = List.copyOf(gearRatios);
+    if (gearRatios.isEmpty()) {
+      throw new BadInputException("gear ratios", "the gearbox needs at least one gear");
+    }
+    for (int i = 0; i < gearRatios.size(); i++) {
+      RATIO.require(gearRatios.get(i));
+      if (i > 0 && !(gearRatios.get(i) < gearRatios.get(i - 1))) {
+        throw new BadInputException("gear ratios", "gear ratios must fall from first gear up");
+      }
+    }
+    new Range("axle ratio", 1, 10, "").require(axleRatio);
+    new Range("tyre radius", 0.2, 0.8, "m").require(tyreRadius);
+    new Range("mesh efficiency", 0.8, 1, "").require(meshEfficiency);
+    new Range("axle efficiency", 0.8, 1, "").require(axleEfficiency);
+    new Range("highest engine speed", luggingRpm, 9000, "rpm").require(highestRpm);
+  }
+
+  /** Gearbox input speed over road speed, rad/m. */
+  double inputPerMetre(int gear) {
+    return gearRatios.get(gear - 1) * axleRatio / tyreRadius;
+  }
+
+  double spinLoss(double inputSpeed) {
+    return spinLossAt3000 * Rpm.fromRadPerSecond(inputSpeed) / 3000;
+  }
+}
