@@ -50,4 +50,153 @@ class SteadyBalanceTest {
     assertThat(balance.sump()).isCloseTo(100.8, within(WORKED_CASE_TOLERANCE));
     assertThat(balance.feed()).isCloseTo(155.3, within(WORKED_CASE_TOLERANCE));
   }
+
+  @ParameterizedTest
+  @CsvSource({"true, 0.06, 75", "false, 0.06, 75", "true, 0.09, 35", "true, 0, 60", "true, -0.04, 50"})
+  void energyCloses(boolean cooler, double grade, double kmh) {
+    Balance b =
+        solve(WorkedCase.rig(cooler), new OperatingPoint(grade, kmh / 3.6, 30, 600, true));
+    double oilInput = b.heat().converter() + b.heat().gearbox();
+    assertThat(Math.abs(b.heat().coolantResidual())).isLessThan(1e-6 * b.heat().engineToCoolant());
+    assertThat(Math.abs(b.heat().oilResidual())).isLessThan(1e-6 * oilInput);
+    // What the air carries off is what the cores gave it.
+    double carried = 0;
+    double given = 0;
+    Stack stack = WorkedCase.rig(cooler).stack();
+    for (int p = 0; p < stack.paths().size(); p++) {
+      double[] t = b.airTemperature()[p];
+      double flow = b.air().density() * b.airFlow().velocity()[p] * stack.paths().get(p).area();
+      carried += flow * 1006 * (t[t.length - 1] - t[0]);
+      for (double q : b.cellHeat()[p]) {
+        given += q;
+      }
+    }
+    assertThat(carried).isCloseTo(given, within(1e-6 * given));
+  }
+
+  @Test
+  void inAFixedGearHotterHeavierOrWeakerNeverCools() {
+    OperatingPoint base = WorkedCase.CLIMB;
+    Balance before = null;
+    for (double ambient = -10; ambient <= 50; ambient += 5) {
+      Balance now = solve(WorkedCase.rig(true), base.withAmbient(ambient));
+      before = neverCooler(before, now);
+    }
+    before = null;
+    for (double mass = 4000; mass <= 6200; mass += 200) {
+      Rig rig = WorkedCase.rig(true).withLoad(new RoadLoad(mass, 0.010, 3.6));
+      before = neverCooler(before, solve(rig, base));
+    }
+    before = null;
+    for (double condition = 1; condition >= 0; condition -= 0.1) {
+      Rig rig =
+          WorkedCase.rig(
+              WorkedCase.stack(true), WorkedCase.stages(true), condition, new Thermostat(90, 99));
+      before = neverCooler(before, solve(rig, base));
+    }
+  }
+
+  /** Compares only within one gear and lock state; a shift changes heat both ways. */
+  private static Balance neverCooler(Balance before, Balance now) {
+    if (before != null
+        && before.driveline().gear() == now.driveline().gear()
+        && before.driveline().locked() == now.driveline().locked()) {
+      assertThat(now.coolant()).isGreaterThanOrEqualTo(before.coolant() - 1e-6);
+      assertThat(now.sump()).isGreaterThanOrEqualTo(before.sump() - 1e-6);
+    }
+    return now;
+  }
+
+  @Test
+  void aColderThermostatChangesTheStartNotTheSaturatedPeak() {
+    Rig cold =
+        WorkedCase.rig(
+            WorkedCase.stack(true), WorkedCase.stages(true), 1, new Thermostat(82, 91));
+    OperatingPoint level = new OperatingPoint(0, 60 / 3.6, 10, 0, false);
+    assertThat(solve(cold, level).coolant())
+        .isCloseTo(solve(WorkedCase.rig(true), level).coolant() - 8, within(0.5));
+    assertThat(solve(cold, WorkedCase.CLIMB).coolant())
+        .isCloseTo(solve(WorkedCase.rig(true), WorkedCase.CLIMB).coolant(), within(1e-4));
+  }
+
+  @Test
+  void twoCoolersInSeriesOrParallelCloseAndBeatOne() {
+    Stack two =
+        new Stack(
+            List.of(
+                WorkedCase.cooler("first", 0.05, 0.25),
+                WorkedCase.cooler("second", 0.10, 0.20),
+                WorkedCase.condenser(),
+                WorkedCase.radiator()),
+            List.of(WorkedCase.fan()), 0.55, 0.02);
+    OilElement first = new OilElement.PackCooler("first", Bypass.NONE);
+    OilElement second = new OilElement.PackCooler("second", Bypass.NONE);
+    double one = solve(WorkedCase.rig(true), WorkedCase.CLIMB).sump();
+    List<List<OilStage>> ways =
+        List.of(
+            List.of(OilStage.of(first), OilStage.of(second)),
+            List.of(OilStage.of(second), OilStage.of(first)),
+            List.of(
+                new OilStage(
+                    List.of(
+                        new OilStage.Branch(first, 0.5), new OilStage.Branch(second, 0.5)))));
+    for (List<OilStage> way : ways) {
+      Balance b = solve(WorkedCase.rig(two, way, 1, new Thermostat(90, 99)), WorkedCase.CLIMB);
+      assertThat(Math.abs(b.heat().oilResidual())).isLessThan(1e-6 * b.heat().gearbox());
+      assertThat(b.sump()).isLessThan(one);
+    }
+  }
+
+  @Test
+  void aBypassKeepsColdOilOutOfTheCore() {
+    OilElement guarded = new OilElement.PackCooler("oil cooler", new Bypass(70, 80));
+    OperatingPoint winter = new OperatingPoint(0, 60 / 3.6, -20, 0, false);
+    Thermostat thermostat = new Thermostat(90, 99);
+    Balance open = solve(WorkedCase.rig(true), winter);
+    Rig rig =
+        WorkedCase.rig(WorkedCase.stack(true), List.of(OilStage.of(guarded)), 1, thermostat);
+    Balance kept = solve(rig, winter);
+    assertThat(kept.heat().coolers().get("oil cooler")).isZero();
+    assertThat(open.heat().coolers().get("oil cooler")).isPositive();
+    // Half open, it holds the sump inside its band.
+    Balance half = solve(rig, winter.withGrade(0.05));
+    assertThat(half.sump()).isBetween(70.0, 80.0);
+  }
+
+  @Test
+  void aViscousClutchSettlesWhereItsAirWantsIt() {
+    FanDrive.Belt belt = new FanDrive.Belt(1.1, 2600, 2600, 6000, 0.25, 0.9);
+    Rig rig =
+        WorkedCase.rig(
+            WorkedCase.stack(true),
+            WorkedCase.stages(true),
+            new FanSetting(new FanDrive.Viscous(belt, 60, 90), 1),
+            new Thermostat(90, 99));
+    Balance cool = solve(rig, WorkedCase.CLIMB.withAmbient(0));
+    Balance hot = solve(rig, WorkedCase.CLIMB.withAmbient(45));
+    assertThat(cool.fanEngagement()).isBetween(0.25, 0.89);
+    assertThat(hot.fanEngagement()).isGreaterThan(cool.fanEngagement());
+    Rig called =
+        WorkedCase.rig(
+            WorkedCase.stack(true),
+            WorkedCase.stages(true),
+            new FanSetting(new FanDrive.Controlled(belt, 95, 105, 0.4, true), 1),
+            new Thermostat(90, 99));
+    Balance full = solve(called, WorkedCase.CLIMB);
+    assertThat(full.fanEngagement()).isEqualTo(0.9);
+    assertThat(full.driveline().brakePower()).isGreaterThan(114.3e3 + 1000);
+  }
+
+  @Test
+  void saysWhenHeatCannotBeShed() {
+    Rig still =
+        WorkedCase.rig(
+            new Stack(
+                List.of(WorkedCase.condenser(), WorkedCase.radiator()),
+                List.of(WorkedCase.fan()), 0, 0.15),
+            WorkedCase.stages(false), 0, new Thermostat(90, 99));
+    assertThatThrownBy(() -> solve(still, WorkedCase.CLIMB))
+        .isInstanceOf(NotConvergedException.class)
+        .hasMessageContaining("no air moves");
+  }
 }

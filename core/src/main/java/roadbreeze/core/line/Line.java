@@ -1,0 +1,79 @@
+package roadbreeze.core.line;
+
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import roadbreeze.core.fluid.Liquid;
+import roadbreeze.core.problem.Range;
+
+/**
+ * A smooth line with its fittings.
+ *
+ * @param length m
+ * @param bore inside diameter, m
+ * @param fittingLoss sum of K of its fittings, velocity heads (-)
+ */
+public record Line(double length, double bore, double fittingLoss) {
+  public static final Range LENGTH = new Range("line length", 0, 30, "m");
+  public static final Range BORE = new Range("line bore", 3e-3, 40e-3, "m");
+  public static final Range FITTING_LOSS = new Range("fitting loss", 0, 100, "");
+
+  public Line {
+    LENGTH.require(length);
+    BORE.require(bore);
+    FITTING_LOSS.require(fittingLoss);
+  }
+
+  private double area() {
+    return Math.PI / 4 * bore * bore;
+  }
+
+  /** What the line holds, m³. */
+  public double volume() {
+    return area() * length;
+  }
+
+  public double reynolds(double volumeFlow, Liquid liquid, double temperature) {
+    return volumeFlow
+        / area()
+        * bore
+        * liquid.density(temperature)
+        / liquid.viscosity(temperature);
+  }
+
+  /**
+   * @param volumeFlow m³/s, ≥ 0
+   * @param temperature °C
+   * @return Pa
+   */
+  public double pressureDrop(double volumeFlow, Liquid liquid, double temperature) {
+    if (volumeFlow <= 0) {
+      return 0;
+    }
+    double velocity = volumeFlow / area();
+    double head = liquid.density(temperature) * velocity * velocity / 2;
+    double friction =
+        Churchill.frictionFactor(reynolds(volumeFlow, liquid, temperature), 0);
+    return head * (friction * length / bore + fittingLoss);
+  }
+
+  /**
+   * How two lines side by side share a flow.
+   *
+   * @param first m³/s in the first line
+   * @param pressureDrop over both, Pa
+   */
+  public record Split(double first, double pressureDrop) {}
+
+  public static Split parallel(
+      Line first, Line second, double volumeFlow, Liquid liquid, double temperature) {
+    double q =
+        new BracketingNthOrderBrentSolver(1e-14, 1e-16, 1e-9, 5)
+            .solve(
+                200,
+                x ->
+                    first.pressureDrop(x, liquid, temperature)
+                        - second.pressureDrop(volumeFlow - x, liquid, temperature),
+                0,
+                volumeFlow);
+    return new Split(q, first.pressureDrop(q, liquid, temperature));
+  }
+}

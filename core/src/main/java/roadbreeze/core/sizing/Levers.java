@@ -1,0 +1,94 @@
+package roadbreeze.core.sizing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roadbreeze.core.circuit.Balance;
+import roadbreeze.core.circuit.Factors;
+import roadbreeze.core.circuit.OilLoop;
+import roadbreeze.core.circuit.OperatingPoint;
+import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.vehicle.RoadLoad;
+
+/** What ten per cent more of each thing would buy: the ground for saying which one limits. */
+public final class Levers {
+  private Levers() {}
+
+  /** A thing that can be had more of. */
+  public enum Kind {
+    /** Fan pressure and ram pressure both up by a fifth: about ten per cent more air. */
+    AIR,
+    /** Overall conductance of every core. */
+    CORE,
+    /** Flow of transmission fluid. */
+    OIL_FLOW,
+    /** Combined mass, ten per cent less. */
+    MASS,
+    /** Road speed, ten per cent less. */
+    SPEED
+  }
+
+  /**
+   * @param coolant change of coolant temperature, K
+   * @param feed change of oil feed, K
+   * @param pan change of the pan, K
+   */
+  public record Effect(Kind kind, double coolant, double feed, double pan) {}
+
+  /** Effects in the order of {@link Kind}, against the balance as it stands. */
+  public static List<Effect> of(Rig rig, OperatingPoint point, Balance now) {
+    List<Effect> effects = new ArrayList<>();
+    for (Kind kind : Kind.values()) {
+      Balance then =
+          switch (kind) {
+            // Flow goes about with the root of pressure: 1.21 gives ten per cent.
+            case AIR -> solve(rig, new Factors(1, 1, 1.21, 1.21, 1), point);
+            case CORE -> solve(rig, new Factors(1, 1, 1, 1, 1.1), point);
+            case OIL_FLOW -> solve(withOilFlow(rig, 1.1), Factors.NOMINAL, point);
+            case MASS -> solve(withMass(rig, 0.9), Factors.NOMINAL, point);
+            case SPEED -> solve(rig, Factors.NOMINAL, slower(point, now));
+          };
+      effects.add(
+          new Effect(
+              kind,
+              then.coolant() - now.coolant(),
+              then.feed() - now.feed(),
+              then.sump() - now.sump()));
+    }
+    return effects;
+  }
+
+  private static Balance solve(Rig rig, Factors factors, OperatingPoint point) {
+    return new SteadyBalance(rig, factors).solve(point);
+  }
+
+  private static Rig withOilFlow(Rig rig, double factor) {
+    OilLoop loop = rig.oilLoop();
+    return new Rig(
+        rig.powertrain(),
+        rig.load(),
+        rig.accessories(),
+        rig.chargeAir(),
+        rig.coolantLoop(),
+        new OilLoop(
+            loop.fluid(),
+            loop.flow() * factor,
+            loop.stages(),
+            loop.caseConductance(),
+            loop.caseAirRise()),
+        rig.stack(),
+        rig.fanSettings());
+  }
+
+  private static Rig withMass(Rig rig, double factor) {
+    RoadLoad load = rig.load();
+    double mass = Math.max(RoadLoad.MASS.low(), load.mass() * factor);
+    return rig.withLoad(new RoadLoad(mass, load.rollingCoefficient(), load.dragArea()));
+  }
+
+  private static OperatingPoint slower(OperatingPoint point, Balance now) {
+    double speed = Math.max(OperatingPoint.SPEED.low(), 0.9 * now.driveline().speed());
+    return new OperatingPoint(
+        point.grade(), speed, point.ambient(), point.altitude(), point.airConditioning());
+  }
+}

@@ -1,0 +1,31 @@
+package roadbreeze.core.sizing;
+
+/**
+ * One fluid's peak against its limit, °C.
+ *
+ * @param band half width that holds nine cases in ten, K
+ */
+public record Margin(double peak, double limit, double band) {
+  /**
+   * A two-sided nine-in-ten band of a normal spread is 1.645 standard deviations, a one-sided
+   * nine-in-ten limit 1.282 of them.
+   */
+  private static final double ONE_SIDED = 1.2816 / 1.6449;
+
+  /** Headroom, K; negative when over. */
+  public double headroom() {
+    return limit - peak;
+  }
+
+  /** The peak that nine cases in ten stay under, °C. */
+  public double nineInTen() {
+    return peak + ONE_SIDED * band;
+  }
+
+  public Standing standing() {
+    if (peak > limit) {
+      return Standing.OVER;
+    }
+    return nineInTen() <= limit ? Standing.HOLDS : Standing.MARGINAL;
+  }
+}

@@ -1,0 +1,23 @@
+package roadbreeze.core.workorder;
+
+import java.util.EnumSet;
+import java.util.Set;
+
+/** What a plan changes on the truck. */
+public record WorkScope(Set<Part> parts) {
+  /** Things that bring work with them. */
+  public enum Part {
+    COOLER,
+    TANK_BYPASS,
+    THERMOSTAT,
+    FAN_REPAIR,
+    FAN_SWITCH,
+    FINS,
+    SEALS,
+    STRIPS
+  }
+
+  public WorkScope {
+    parts = parts.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(parts));
+  }
+}
