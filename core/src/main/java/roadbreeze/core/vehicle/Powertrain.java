@@ -128,9 +128,7 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
     double turbinePower =
         afterMesh / driveline.meshEfficiency() + driveline.spinLoss(turbineSpeed);
     boolean locked =
-        gear >= driveline.lockFromGear()
-            && speed > driveline.lockAboveSpeed()
-            && Rpm.fromRadPerSecond(turbineSpeed) >= driveline.luggingRpm();
+        gear >= driveline.lockFromGear() && speed > driveline.lockAboveSpeed();
     double speedRatio = 1;
     double engineSpeed = turbineSpeed;
     double converterHeat = 0;
