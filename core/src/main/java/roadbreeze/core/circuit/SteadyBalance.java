@@ -339,6 +339,11 @@ public final class SteadyBalance {
       if (oilResidual(coolant, low) <= 0) {
         return low; // reached only by trial states far from the root
       }
+      if (oilResidual(coolant, OIL_CEILING) > 0) {
+        throw new NotConvergedException(
+            "the gearbox oil finds no balance: nothing takes its "
+                + kilowatts(driveline.converterHeat() + driveline.gearboxHeat()));
+      }
       double root =
           innerSolver.solve(
               MAX_EVALUATIONS, t -> oilResidual(coolant, t), low, OIL_CEILING);
@@ -350,7 +355,9 @@ public final class SteadyBalance {
     private double oilResidual(double coolant, double trialSump) {
       OilLoop loop = rig.oilLoop();
       TransmissionFluid fluid = loop.fluid();
-      oilCapacity = loop.flow() * fluid.density(trialSump) * fluid.specificHeat(trialSump);
+      // Past OIL_BEYOND nothing is oil any more; frozen properties keep the residual falling.
+      double known = Math.min(trialSump, OIL_BEYOND);
+      oilCapacity = loop.flow() * fluid.density(known) * fluid.specificHeat(known);
       feed = trialSump + driveline.converterHeat() / oilCapacity;
       caseHeat =
           loop.caseConductance() * (trialSump - point.ambient() - loop.caseAirRise());
@@ -475,7 +482,12 @@ public final class SteadyBalance {
         return 0;
       }
       double inside =
-          cooler.channels().conductance(rig.oilLoop().flow() * coreShare, rig.oilLoop().fluid(), oil);
+          cooler
+              .channels()
+              .conductance(
+                  rig.oilLoop().flow() * coreShare,
+                  rig.oilLoop().fluid(),
+                  Math.min(oil, OIL_BEYOND));
       double factor = cooler.conductanceFactor() * factors.coreConductance();
       double heat = 0;
       for (int p = 0; p < pathCount; p++) {

@@ -199,4 +199,13 @@ class SteadyBalanceTest {
         .isInstanceOf(NotConvergedException.class)
         .hasMessageContaining("no air moves");
   }
+
+  @Test
+  void oilThatOnlyItsCaseCoolsIsFlagged() {
+    Thermostat thermostat = new Thermostat(90, 99);
+    Rig alone = WorkedCase.rig(WorkedCase.stack(false), List.of(), 1, thermostat);
+    Balance climb = solve(alone, WorkedCase.CLIMB);
+    assertThat(climb.sump()).isCloseTo(48 + climb.heat().gearbox() / 20, within(1e-3));
+    assertThat(climb.warnings()).extracting(Warning::kind).contains(Warning.Kind.BEYOND_LIQUID);
+  }
 }

@@ -1,0 +1,12 @@
+package roadbreeze.server;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+
+/** The application: HTTP over the core, data in PostgreSQL, no state of its own. */
+@SpringBootApplication
+public class RoadBreeze {
+  public static void main(String[] args) {
+    SpringApplication.run(RoadBreeze.class, args);
+  }
+}

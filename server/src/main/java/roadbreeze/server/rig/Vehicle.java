@@ -1,0 +1,21 @@
+package roadbreeze.server.rig;
+
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Embedded;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import roadbreeze.server.problem.Within;
+
+/** A truck, named by its work. */
+@Embeddable
+public record Vehicle(
+    @NotBlank @Size(max = 80) String name,
+    @Within(min = 500, max = 40000, unit = "kg") double massKg,
+    @Within(min = 0.004, max = 0.3) double rollingCoefficient,
+    @Within(min = 0.3, max = 15, unit = "m²") double dragAreaM2,
+    @NotNull @Valid @Embedded EngineData engine,
+    @NotNull @Valid @Embedded GearboxData gearbox,
+    @NotNull @Valid @Embedded CoolingData cooling,
+    @NotNull @Valid @Embedded LimitData limits) {}
