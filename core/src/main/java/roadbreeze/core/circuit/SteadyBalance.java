@@ -316,6 +316,11 @@ public final class SteadyBalance {
       double coolant =
           solver.solve(MAX_EVALUATIONS, this::coolantResidual, floor, COOLANT_CEILING);
       coolantResidual(coolant); // leaves all fields at the root
+      if (sump >= OIL_CEILING) {
+        throw new NotConvergedException(
+            "the gearbox oil finds no balance: nothing takes its "
+                + kilowatts(driveline.converterHeat() + driveline.gearboxHeat()));
+      }
       return result(coolant);
     }
 
@@ -340,9 +345,7 @@ public final class SteadyBalance {
         return low; // reached only by trial states far from the root
       }
       if (oilResidual(coolant, OIL_CEILING) > 0) {
-        throw new NotConvergedException(
-            "the gearbox oil finds no balance: nothing takes its "
-                + kilowatts(driveline.converterHeat() + driveline.gearboxHeat()));
+        return OIL_CEILING; // a trial state, or a rig that solve() refuses
       }
       double root =
           innerSolver.solve(

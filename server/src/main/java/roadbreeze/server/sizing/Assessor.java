@@ -150,7 +150,7 @@ public class Assessor {
     if (effect != null) {
       advice.add(
           text(
-              "The cooler brings the pan %s and costs the face %.1f %% of its air; the coolant moves"
+              "The cooler moves the pan by %s and costs the face %.1f %% of its air; the coolant moves"
                   + " by %s.",
               kelvin(effect.panK()), effect.airLostPercent(), kelvin(effect.coolantK())));
     }

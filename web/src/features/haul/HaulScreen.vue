@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { onScopeDispose, shallowRef } from 'vue'
+import { api } from '@/shared/api/client'
+import type { Road } from '@/shared/api/types'
+import { useJob } from '@/job/store'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import HillDrawing from './HillDrawing.vue'
+import MarginMap from './MarginMap.vue'
+
+const job = useJob()
+const roads = shallowRef<Road[]>([])
+let retry = 0
+async function load() {
+  try {
+    roads.value = await api.get<Road[]>('/api/roads')
+  } catch {
+    retry = window.setTimeout(load, 2000)
+  }
+}
+void load()
+onScopeDispose(() => clearTimeout(retry))
+</script>
+
+<template>
+  <div class="haul">
+    <section class="panel where">
+      <header>
+        <h2>The worst stretch</h2>
+        <span class="soft small">held until temperatures settle</span>
+      </header>
+      <HillDrawing />
+      <div class="fields">
+        <QuantityField label="Trailer mass" path="trailer.massKg" quantity="mass" :step="50" big />
+        <QuantityField label="Grade" path="haul.gradePercent" quantity="percent" :step="0.5" big />
+        <QuantityField label="Speed" path="haul.speedKmh" quantity="speed" :step="5" big />
+        <QuantityField label="Ambient" path="haul.ambientC" quantity="temperature" :step="1" big />
+        <QuantityField label="Altitude" path="haul.altitudeM" quantity="altitude" :step="100" big />
+        <div class="ac">
+          <span id="ac-label">Air conditioning</span>
+          <button type="button" role="switch" class="act" :class="{ main: job.content!.haul.airConditioning }" :aria-checked="job.content!.haul.airConditioning" aria-labelledby="ac-label" @click="job.edit('haul.airConditioning', !job.content!.haul.airConditioning)">
+            {{ job.content!.haul.airConditioning ? 'on' : 'off' }}
+          </button>
+        </div>
+      </div>
+      <div class="roads" role="group" aria-label="Roads of the yard">
+        <button v-for="r in roads" :key="r.haul.road" type="button" :aria-pressed="r.haul.road === job.content!.haul.road" @click="job.edit('haul', r.haul)">
+          <b>{{ r.haul.road }}</b>
+          <span class="small">{{ format(r.haul.gradePercent, 'percent', unitWorld) }} · {{ format(r.haul.speedKmh, 'speed', unitWorld) }} · {{ format(r.haul.ambientC, 'temperature', unitWorld, 0) }}</span>
+        </button>
+      </div>
+    </section>
+    <MarginMap />
+  </div>
+</template>
+
+<style scoped>
+.haul { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.05fr); gap: 14px; padding: 14px; flex: 1; }
+.where { display: flex; flex-direction: column; gap: 12px; }
+.where > header { margin: 0; }
+.fields { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 10px 14px; }
+.ac { display: flex; flex-direction: column; gap: 2px; font-size: 14px; color: var(--ink-soft); }
+.ac .act { min-height: 46px; font-size: 20px; justify-content: center; }
+.roads { display: grid; grid-template-columns: repeat(2, 1fr); gap: 6px; margin-top: auto; }
+.roads button { display: flex; flex-direction: column; gap: 1px; padding: 7px 10px; border: 1px solid var(--rule); background: transparent; color: inherit; font: inherit; text-align: left; cursor: pointer; }
+.roads b { font: 600 17px/1.1 var(--rb-font-head); }
+.roads button[aria-pressed='true'] { background: var(--accent-wash); border-color: var(--accent); }
+</style>

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { SankeyChart } from 'echarts/charts'
+import { TooltipComponent } from 'echarts/components'
+import { use } from 'echarts/core'
+import { SVGRenderer } from 'echarts/renderers'
+import { computed } from 'vue'
+import VChart from 'vue-echarts'
+import { useJob } from '@/job/store'
+import { dark, unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+
+use([SankeyChart, TooltipComponent, SVGRenderer])
+
+/** Where the heat comes from and where it goes, one ribbon per flow. */
+const job = useJob()
+const option = computed(() => {
+  const h = job.state!.balance!.heat
+  const kw = (v: number) => format(v, 'power', unitWorld.value)
+  const ink = dark.value ? '#f2eee5' : '#1d2022'
+  const metal = dark.value ? '#98a2a4' : '#5a6468'
+  const links = [
+    ['engine', 'coolant', h.engineToCoolant],
+    ['converter slip', 'oil', h.converter],
+    ['gearbox', 'oil', h.gearbox],
+    h.tank >= 0 ? ['oil', 'coolant', h.tank] : ['coolant', 'oil', -h.tank],
+    ['coolant', 'radiator', h.radiator],
+    ['oil', 'oil cooler', h.cooler],
+    ['oil', 'gearbox case', h.gearboxCase],
+  ].filter(([, , v]) => (v as number) > 0.02) as [string, string, number][]
+  const names = [...new Set(links.flatMap(([a, b]) => [a, b]))]
+  const colours: Record<string, string> = { engine: '#a33b1d', 'converter slip': '#db8a45', gearbox: '#db8a45', coolant: '#3aa6a4', oil: '#d0a24d', radiator: metal, 'oil cooler': '#0d7377', 'gearbox case': metal }
+  const total = (name: string) => Math.max(links.filter((l) => l[0] === name).reduce((s, l) => s + l[2], 0), links.filter((l) => l[1] === name).reduce((s, l) => s + l[2], 0))
+  return {
+    animationDuration: 200,
+    textStyle: { fontFamily: 'Barlow' },
+    tooltip: { formatter: (p: { dataType: string; data: { source: string; target: string; value: number }; name: string }) => (p.dataType === 'edge' ? `${p.data.source} → ${p.data.target}: ${kw(p.data.value)}` : `${p.name}: ${kw(total(p.name))}`) },
+    series: {
+      type: 'sankey', left: 4, right: 120, top: 8, bottom: 8, nodeWidth: 12, nodeGap: 18, draggable: false,
+      label: { color: ink, fontSize: 15, fontWeight: 500, formatter: (p: { name: string }) => `${p.name} ${kw(total(p.name))}` },
+      lineStyle: { color: 'source', opacity: 0.35, curveness: 0.5 },
+      data: names.map((name) => ({ name, itemStyle: { color: colours[name], borderWidth: 0 } })),
+      links: links.map(([source, target, value]) => ({ source, target, value })),
+    },
+  }
+})
+</script>
+
+<template>
+  <section class="panel">
+    <header>
+      <h2>Where the heat goes</h2>
+      <span v-if="job.state!.balance!.heat.tank < 0" class="small soft">the in-tank cooler warms the oil here</span>
+    </header>
+    <VChart :option="option" autoresize class="chart" />
+  </section>
+</template>
+
+<style scoped>
+.chart { height: 250px; }
+</style>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useJob } from '@/job/store'
+import { useComputed } from '@/job/useComputed'
+import type { LineResult } from '@/shared/api/types'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format, formatNumber } from '@/shared/units/units'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import LoopDrawing from './LoopDrawing.vue'
+
+const job = useJob()
+const { result, problem } = useComputed<LineResult>('/api/compute/lines', () => job.content && { job: job.content, build: job.selected })
+const cooler = computed(() => job.build!.cooler)
+
+function addHose() {
+  job.edit('hoses', [...job.content!.hoses, { name: `hose ${job.content!.hoses.length + 1}`, lengthM: 0.5, boreMm: 9.5, elbows: 0, adapters: 2 }])
+}
+function removeHose(i: number) {
+  job.edit('hoses', job.content!.hoses.filter((_, k) => k !== i))
+}
+</script>
+
+<template>
+  <div class="lines">
+    <section class="panel loop">
+      <header><h2>The oil's way</h2><span class="soft small">{{ job.build!.name }}</span></header>
+      <LoopDrawing :result="result" />
+      <p v-if="!cooler" class="note">This build has no oil cooler, so its lines stay as found. Choose a cooler on Heat &amp; air.</p>
+      <p v-if="problem" role="alert" class="note bad">{{ problem }}</p>
+      <ul v-if="result?.warnings.length"><li v-for="w in result.warnings" :key="w" class="note bad">{{ w }}</li></ul>
+    </section>
+    <section class="panel left" data-flow>
+      <header><h2>Flow left</h2><span class="soft small">of the flow as found</span></header>
+      <div v-if="result" class="states">
+        <div v-for="(s, k) in [result.hot, result.cold]" :key="k">
+          <p class="soft">{{ k ? 'cold' : 'hot' }}, oil at {{ format(s.oilC, 'temperature', unitWorld, 0) }}</p>
+          <p class="big">{{ formatNumber(s.flowShare * 100, 0) }} %</p>
+          <p>{{ format(s.plannedFlowLpm, 'flow', unitWorld) }} of {{ format(s.foundFlowLpm, 'flow', unitWorld) }}</p>
+          <table>
+            <tbody>
+              <tr><th scope="row">lines as found</th><td>{{ format(s.foundDropKpa, 'pressure', unitWorld) }}</td></tr>
+              <tr><th scope="row">new hose</th><td>{{ format(s.hoseDropKpa, 'pressure', unitWorld) }}</td></tr>
+              <tr><th scope="row">cooler</th><td>{{ format(s.coolerDropKpa, 'pressure', unitWorld) }}</td></tr>
+            </tbody>
+          </table>
+          <p class="small soft">Re {{ formatNumber(s.reynolds, 0) }} in the hose</p>
+        </div>
+      </div>
+      <div v-if="result" class="buy">
+        <div><span class="soft small">hose to buy</span><p class="figure" v-for="b in result.hoseToBuyM" :key="b.boreMm">{{ format(b.lengthM, 'length', unitWorld, 1) }} <span class="small">of {{ formatNumber(b.boreMm, 1) }} mm bore</span></p><p v-if="!result.hoseToBuyM.length" class="figure">none</p></div>
+        <div><span class="soft small">fluid to add</span><p class="figure">{{ format(result.addedVolumeL, 'volume', unitWorld) }}</p></div>
+      </div>
+    </section>
+    <section class="panel hoses">
+      <header><h2>Hoses</h2><button type="button" class="act" :disabled="job.content!.hoses.length >= 12" @click="addHose">Add a hose</button></header>
+      <div v-for="(h, i) in job.content!.hoses" :key="i" class="hose">
+        <div class="name">
+          <h3>{{ h.name }}</h3>
+          <p v-if="result?.cuts[i]" class="small soft">cut {{ format(result.cuts[i].cutMm, 'size', unitWorld) }}, fitted {{ format(result.cuts[i].fittedMm, 'size', unitWorld) }}</p>
+        </div>
+        <QuantityField label="Length" :path="`hoses.${i}.lengthM`" quantity="length" :step="0.05" />
+        <QuantityField label="Bore" :path="`hoses.${i}.boreMm`" quantity="size" :step="0.5" />
+        <QuantityField label="Elbows" :path="`hoses.${i}.elbows`" quantity="count" :step="1" />
+        <QuantityField label="Barbs, adapters" :path="`hoses.${i}.adapters`" quantity="count" :step="1" />
+        <button type="button" class="act" :aria-label="`Remove ${h.name}`" @click="removeHose(i)">Remove</button>
+      </div>
+      <div class="found">
+        <QuantityField label="Left long at each end" path="linePlan.spareMm" quantity="size" :step="10" />
+        <QuantityField label="Lines as found" path="linePlan.foundLengthM" quantity="length" :step="0.1" />
+        <QuantityField label="Their bore" path="linePlan.foundBoreMm" quantity="size" :step="0.5" />
+        <QuantityField label="Circuit stops at" path="linePlan.pumpMaxKpa" quantity="pressure" :step="10" />
+        <QuantityField label="Cold morning" path="linePlan.coldC" quantity="temperature" :step="1" />
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.lines { display: grid; grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr); gap: 14px; padding: 14px; }
+.hoses { grid-column: 1 / -1; }
+.states { display: grid; grid-template-columns: 1fr 1fr; gap: 24px; }
+.big { font: 600 54px/1 var(--rb-font-head); }
+table { width: 100%; border-collapse: collapse; margin-top: 6px; }
+th { font-weight: 400; text-align: left; color: var(--ink-soft); }
+td { text-align: right; font-weight: 600; }
+.buy { display: flex; gap: 40px; margin-top: 14px; border-top: 1px solid var(--rule); padding-top: 10px; }
+.hose, .found { display: grid; grid-template-columns: minmax(190px, 1.6fr) repeat(4, minmax(90px, 1fr)) auto; gap: 12px; align-items: end; padding: 8px 0; border-top: 1px solid var(--rule-soft); }
+.found { grid-template-columns: repeat(5, 1fr); border-top: 1.5px solid var(--ink); margin-top: 8px; }
+.note { border-left: 6px solid var(--accent); background: var(--accent-wash); padding: 8px 12px; margin-top: 8px; }
+.note.bad { border-color: var(--marginal); background: var(--marginal-wash); }
+ul { list-style: none; margin: 0; padding: 0; }
+.panel > header .act { margin-left: auto; min-height: 36px; }
+</style>

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useJob } from '@/job/store'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import StripDrawing from './StripDrawing.vue'
+import { useComputed } from '@/job/useComputed'
+import type { FlatStrip } from '@/shared/api/types'
+
+const job = useJob()
+const at = ref(0)
+const { result: flat, problem } = useComputed<FlatStrip>('/api/compute/strip', () => job.content!.strips[at.value])
+
+function add() {
+  const last = job.content!.strips.at(-1)
+  const strip = last ?? { name: '', quantity: 1, thicknessMm: 3.2, widthMm: 25, insideRadiusMm: 3.2, leftLegMm: 60, offsetMm: 20, offsetDegrees: 45, rightLegMm: 200, tabMm: 25, tabDegrees: 90 }
+  job.edit('strips', [...job.content!.strips, { ...strip, name: `strip ${job.content!.strips.length + 1}` }])
+  at.value = job.content!.strips.length - 1
+}
+function remove() {
+  job.edit('strips', job.content!.strips.filter((_, i) => i !== at.value))
+  at.value = Math.max(0, at.value - 1)
+}
+const path = (field: string) => `strips.${at.value}.${field}`
+const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
+</script>
+
+<template>
+  <div class="mounting">
+    <section class="panel list">
+      <header><h2>Strips</h2></header>
+      <button v-for="(s, i) in job.content!.strips" :key="i" type="button" :aria-pressed="i === at" class="strip" @click="at = i">
+        <b>{{ s.name }}</b><span class="small">{{ s.quantity }} × {{ format(s.widthMm, 'size', unitWorld) }} × {{ format(s.thicknessMm, 'size', unitWorld, 1) }}</span>
+      </button>
+      <button type="button" class="act" :disabled="job.content!.strips.length >= 12" @click="add">Add a strip</button>
+      <p class="caution">Cut strip is sharp: gloves and eye protection. Nothing metal may touch a core; vibration wears a hole.</p>
+    </section>
+    <section v-if="job.content!.strips[at]" class="panel bench">
+      <header>
+        <h2>{{ job.content!.strips[at].name }}</h2>
+        <span class="soft small">offsets measured on the truck in, flat strip out</span>
+        <button type="button" class="act remove" @click="remove">Remove</button>
+      </header>
+      <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+      <StripDrawing v-if="flat" :strip="job.content!.strips[at]" :flat="flat" />
+      <div class="result" data-flat>
+        <div><span class="soft small">cut flat</span><p class="cut">{{ flat ? mm(flat.flatMm) : '–' }}</p></div>
+        <table v-if="flat">
+          <thead><tr><th scope="col">Bend</th><th scope="col">centre from left</th><th scope="col">from</th><th scope="col">to</th><th scope="col">angle</th></tr></thead>
+          <tbody>
+            <tr v-for="(m, i) in flat.marks" :key="i"><th scope="row">{{ i + 1 }}</th><td>{{ mm(m.centreMm) }}</td><td>{{ mm(m.startMm) }}</td><td>{{ mm(m.endMm) }}</td><td>{{ format(Math.abs(m.degrees), 'angle', 'metric', 0) }} {{ m.degrees > 0 ? 'up' : 'down' }}</td></tr>
+          </tbody>
+        </table>
+      </div>
+      <div class="fields">
+        <QuantityField label="Left leg" :path="path('leftLegMm')" quantity="size" :step="1" />
+        <QuantityField label="Offset" :path="path('offsetMm')" quantity="size" :step="1" />
+        <QuantityField label="Offset bend" :path="path('offsetDegrees')" quantity="angle" :step="5" />
+        <QuantityField label="Right leg" :path="path('rightLegMm')" quantity="size" :step="1" />
+        <QuantityField label="Tab at the end" :path="path('tabMm')" quantity="size" :step="1" />
+        <QuantityField label="Tab bend" :path="path('tabDegrees')" quantity="angle" :step="5" />
+        <QuantityField label="Thickness" :path="path('thicknessMm')" quantity="size" :step="0.5" />
+        <QuantityField label="Width" :path="path('widthMm')" quantity="size" :step="1" />
+        <QuantityField label="Inside radius" :path="path('insideRadiusMm')" quantity="size" :step="0.5" />
+        <QuantityField label="How many" :path="path('quantity')" quantity="count" :step="1" />
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.mounting { display: grid; grid-template-columns: 230px minmax(0, 1fr); gap: 14px; padding: 14px; flex: 1; }
+.list { display: flex; flex-direction: column; gap: 8px; }
+.strip { display: flex; flex-direction: column; gap: 2px; padding: 10px; border: 1.5px solid var(--rule); background: transparent; color: inherit; font: inherit; text-align: left; cursor: pointer; }
+.strip b { font: 600 18px/1.1 var(--rb-font-head); }
+.strip[aria-pressed='true'] { background: var(--accent-wash); border-color: var(--accent); }
+.caution { margin-top: auto; border-left: 6px solid var(--marginal); padding-left: 10px; font-size: 15px; }
+.remove { margin-left: auto; min-height: 36px; }
+.bench { display: flex; flex-direction: column; gap: 12px; }
+.bench > header { margin: 0; }
+.result { display: flex; gap: 40px; align-items: flex-start; }
+.cut { font: 600 54px/1 var(--rb-font-head); white-space: nowrap; }
+table { border-collapse: collapse; flex: 1; }
+thead th { font: 600 15px/1 var(--rb-font-head); color: var(--ink-soft); text-align: left; padding-right: 12px; }
+tbody th { font: 600 18px/1 var(--rb-font-head); text-align: left; }
+td, tbody th { padding: 5px 12px 5px 0; border-top: 1px solid var(--rule-soft); font-weight: 500; }
+.fields { display: grid; grid-template-columns: repeat(5, minmax(0, 1fr)); gap: 12px; }
+.bad { border-left: 6px solid var(--over); background: var(--over-wash); padding: 8px 12px; }
+</style>

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useJob } from '@/job/store'
+import { useComputed } from '@/job/useComputed'
+import type { WorkSheet } from '@/shared/api/types'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format, formatNumber } from '@/shared/units/units'
+import { standingWord } from '@/shared/ui/words'
+import VerdictMark from '@/shared/ui/VerdictMark.vue'
+
+const job = useJob()
+const { result, problem } = useComputed<WorkSheet>('/api/compute/work-sheet', () => job.content && { job: job.content, build: job.selected })
+const state = computed(() => result.value?.assessment.builds[result.value.build])
+const fluids = [['coolant', 'Coolant'], ['feed', 'Oil feed'], ['pan', 'Oil pan']] as const
+const t = (v: number, d?: number) => format(v, 'temperature', unitWorld.value, d)
+const hours = computed(() => (result.value ? `${Math.floor(result.value.minutes / 60)} h ${result.value.minutes % 60} min` : ''))
+const print = () => window.print()
+const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
+const haul = computed(() => job.content!.haul)
+</script>
+
+<template>
+  <div class="desk">
+    <div class="tools">
+      <button type="button" class="act main" :disabled="!result" @click="print">Print</button>
+      <a v-if="job.saved" class="act" :href="`/api/jobs/${job.saved.id}/export`" download>Export as JSON</a>
+      <p class="soft small">Prints on A4 or Letter. Everything is computed afresh from what is entered.</p>
+    </div>
+    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <article v-if="result" class="sheet" data-sheet>
+      <header>
+        <div>
+          <p class="brand">Road Breeze work sheet</p>
+          <h1>{{ job.content!.name }}: {{ job.build!.name }}</h1>
+          <p>{{ job.content!.vehicle.name }} with {{ job.content!.trailer.name }}, {{ format(job.content!.vehicle.massKg + job.content!.trailer.massKg, 'mass', unitWorld) }} together</p>
+          <p>{{ haul.road }}: {{ format(haul.gradePercent, 'percent', unitWorld) }}, {{ format(haul.speedKmh, 'speed', unitWorld) }}, {{ t(haul.ambientC, 0) }}, {{ format(haul.altitudeM, 'altitude', unitWorld) }}, air conditioning {{ haul.airConditioning ? 'on' : 'off' }}</p>
+        </div>
+        <p class="hours"><b>{{ hours }}</b><br />{{ result.steps.length }} steps</p>
+      </header>
+      <section v-if="state?.coolant" class="verdict">
+        <div v-for="[key, label] in fluids" :key="key">
+          <h3><VerdictMark :standing="state[key].standing" /> {{ label }} {{ standingWord(state[key].standing) }}</h3>
+          <p><b>{{ t(state[key].peakC) }}</b> ± {{ format(state[key].bandK, 'difference', unitWorld, 1) }}, limit {{ t(state[key].limitC, 0) }}</p>
+        </div>
+      </section>
+      <p v-else>{{ state?.problem }}</p>
+      <ul class="advice"><li v-for="a in state?.advice ?? []" :key="a">{{ a }}</li></ul>
+      <div class="columns">
+        <section>
+          <h2>Parts</h2>
+          <ul class="rows"><li v-for="p in result.parts" :key="p.what"><b>{{ p.what }}</b>, {{ p.detail }}<br /><span class="small">{{ p.why }}</span></li><li v-if="!result.parts.length">Nothing to buy.</li></ul>
+        </section>
+        <section>
+          <h2>Switch points</h2>
+          <ul class="rows">
+            <li>Thermostat {{ t(job.build!.thermostatStartC, 0) }} to {{ t(job.build!.thermostatFullC, 0) }}</li>
+            <li>Fan on {{ t(job.build!.fanOnC, 0) }}, off {{ t(job.build!.fanOffC, 0) }}</li>
+            <li v-for="f in result.switching.findings" :key="f.kind" class="small">{{ f.text }}</li>
+          </ul>
+          <h2>Fluids</h2>
+          <ul class="rows"><li v-for="f in result.fluids" :key="f.what"><b>{{ f.what }}</b>: {{ f.amount }}<br /><span class="small">{{ f.note }}</span></li><li v-if="!result.fluids.length">None opened.</li></ul>
+        </section>
+      </div>
+      <section v-if="result.lines.cuts.length">
+        <h2>Hose cut list</h2>
+        <table><thead><tr><th>Hose</th><th>Bore</th><th>Cut</th><th>Fitted</th></tr></thead>
+          <tbody><tr v-for="c in result.lines.cuts" :key="c.name"><td>{{ c.name }}</td><td>{{ mm(c.boreMm) }}</td><td><b>{{ format(c.cutMm, 'size', unitWorld) }}</b></td><td>{{ format(c.fittedMm, 'size', unitWorld) }}</td></tr></tbody></table>
+        <p class="small">Flow left: hot {{ formatNumber(result.lines.hot.flowShare * 100, 0) }} %, at {{ t(result.lines.cold.oilC, 0) }} {{ formatNumber(result.lines.cold.flowShare * 100, 0) }} % of the flow as found.</p>
+        <p v-for="w in result.lines.warnings" :key="w" class="small caution">{{ w }}</p>
+      </section>
+      <section v-if="result.strips.length">
+        <h2>Mounting strips</h2>
+        <table><thead><tr><th>Strip</th><th>Cut flat</th><th>Bend centres from the left</th></tr></thead>
+          <tbody><tr v-for="s in result.strips" :key="s.name"><td>{{ s.quantity }} × {{ s.name }}</td><td><b>{{ mm(s.flatMm) }}</b></td><td>{{ s.marks.map((m) => `${mm(m.centreMm)} (${Math.abs(Math.round(m.degrees))}° ${m.degrees > 0 ? 'up' : 'down'})`).join(', ') }}</td></tr></tbody></table>
+      </section>
+      <section>
+        <h2>In this order</h2>
+        <ol class="steps">
+          <li v-for="s in result.steps" :key="s.number">
+            <span class="box" aria-hidden="true"></span>
+            <div>
+              <h3>{{ s.number }}. {{ s.title }} <span class="small">{{ s.minutes }} min</span></h3>
+              <p>{{ s.how }}</p>
+              <p v-for="c in s.cautions" :key="c" class="caution small">{{ c }}</p>
+            </div>
+          </li>
+        </ol>
+      </section>
+    </article>
+  </div>
+</template>
+
+<style scoped>
+.desk { padding: 14px; display: grid; gap: 12px; justify-items: center; }
+.tools { display: flex; gap: 12px; align-items: center; width: 100%; max-width: 900px; }
+.sheet { background: var(--paper); width: 100%; max-width: 900px; padding: 28px 34px; display: grid; gap: 16px; border-top: 3px solid var(--ink); }
+.sheet > header { display: flex; justify-content: space-between; gap: 20px; border-bottom: 2px solid var(--ink); padding-bottom: 10px; }
+.brand { font: 600 16px/1 var(--rb-font-head); color: var(--accent-ink); margin-bottom: 6px; }
+.hours { text-align: right; white-space: nowrap; }
+.hours b { font: 600 26px/1 var(--rb-font-head); }
+.verdict { display: grid; grid-template-columns: repeat(3, 1fr); gap: 16px; }
+.verdict svg { vertical-align: -3px; }
+.advice, .rows { margin: 0; padding: 0; list-style: none; display: grid; gap: 6px; }
+.advice li { border-left: 4px solid var(--accent); padding-left: 10px; }
+.rows li { border-top: 1px solid var(--rule); padding-top: 4px; }
+.columns { display: grid; grid-template-columns: 1fr 1fr; gap: 28px; }
+.columns h2 { margin: 6px 0; }
+table { width: 100%; border-collapse: collapse; margin: 6px 0; }
+th { text-align: left; font: 600 15px/1 var(--rb-font-head); }
+td { border-top: 1px solid var(--rule); padding: 4px 8px 4px 0; }
+.steps { list-style: none; margin: 8px 0 0; padding: 0; display: grid; gap: 10px; }
+.steps li { display: grid; grid-template-columns: 26px 1fr; gap: 10px; border-top: 1px solid var(--rule); padding-top: 8px; break-inside: avoid; }
+.box { width: 22px; height: 22px; border: 2px solid var(--ink); margin-top: 2px; }
+.caution { border-left: 4px solid var(--marginal); padding-left: 8px; margin-top: 3px; }
+.bad { border-left: 6px solid var(--over); background: var(--over-wash); padding: 8px 12px; }
+@media print {
+  .tools { display: none; }
+  .desk { padding: 0; display: block; }
+  .sheet { max-width: none; padding: 0; border: 0; font-size: 10.5pt; gap: 10px; display: block; }
+  .sheet > * { margin-bottom: 10px; }
+}
+</style>
+<style>
+@page { margin: 14mm; }
+@media print {
+  .strip { display: none !important; }
+  html:root { --paper: #fff; --ground: #fff; }
+}
+</style>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useJob } from '@/job/store'
+import type { Quantity } from '@/shared/api/types'
+import { flag } from '@/shared/ui/words'
+
+/** One fluid on one scale: the limit as a post, the other builds as flags above, the one in hand below with its band. */
+const props = defineProps<{ fluid: Quantity; low: number; high: number }>()
+const job = useJob()
+const W = 300
+const x = (t: number) => Math.max(4, Math.min(W - 4, ((t - props.low) / (props.high - props.low)) * W))
+const here = computed(() => job.state?.[props.fluid])
+const flags = computed(() => {
+  const builds = job.content!.builds
+  const all = (job.assessment?.builds ?? []).map((s, i) => ({ i, t: s[props.fluid]?.peakC, letter: builds[i] ? flag(builds[i], builds) : '' }))
+  return all.filter((f) => f.t != null && f.i !== job.selected)
+})
+const mine = computed(() => flag(job.build!, job.content!.builds))
+</script>
+
+<template>
+  <svg v-if="here" :viewBox="`0 0 ${W} 44`" class="scale" aria-hidden="true" preserveAspectRatio="none">
+    <rect x="0" y="18" :width="W" height="9" fill="var(--rule-soft)" />
+    <rect :x="x(here.limitC)" y="18" :width="W - x(here.limitC)" height="9" fill="var(--over-wash)" />
+    <rect :x="x(here.peakC - here.bandK)" y="15" :width="Math.max(2, x(here.peakC + here.bandK) - x(here.peakC - here.bandK))" height="15" fill="var(--accent)" opacity=".28" />
+    <rect :x="x(here.limitC) - 1.5" y="9" width="3" height="26" fill="var(--over)" />
+    <g v-for="f in flags" :key="f.i">
+      <path :d="`M${x(f.t!)} 18l-5-6h10z`" fill="var(--ink-soft)" />
+      <text :x="x(f.t!)" y="10" text-anchor="middle" class="head letter soft">{{ f.letter }}</text>
+    </g>
+    <path :d="`M${x(here.peakC)} 27l-7 9h14z`" fill="var(--accent-ink)" />
+    <text :x="x(here.peakC) + 10" y="41" class="head letter mine">{{ mine }}</text>
+  </svg>
+</template>
+
+<style scoped>
+.scale { width: 100%; height: 44px; display: block; }
+.letter { font-size: 13px; }
+.letter.soft { fill: var(--ink-soft); }
+.letter.mine { fill: var(--accent-ink); font-size: 15px; }
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useJob } from '@/job/store'
+import type { Quantity } from '@/shared/api/types'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import { flag, standingWord } from '@/shared/ui/words'
+import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import GaugeScale from './GaugeScale.vue'
+import WorkingDrawer from './WorkingDrawer.vue'
+
+const job = useJob()
+const working = ref<Quantity | null>(null)
+const fluids: { key: Quantity; label: string; low: number; high: number }[] = [
+  { key: 'coolant', label: 'Coolant', low: 70, high: 140 },
+  { key: 'feed', label: 'Oil feed', low: 60, high: 190 },
+  { key: 'pan', label: 'Oil pan', low: 50, high: 150 },
+]
+const haul = computed(() => job.content!.haul)
+const line = computed(() => {
+  const h = haul.value
+  return `${h.road} · ${format(h.gradePercent, 'percent', unitWorld.value)} · ${format(h.speedKmh, 'speed', unitWorld.value)} · ${format(h.ambientC, 'temperature', unitWorld.value, 0)}`
+})
+
+/** How the last edit moved this build's peak. */
+function moved(key: Quantity): string {
+  const now = job.assessment?.builds[job.selected]?.[key]
+  const then = job.before?.builds[job.selected]?.[key]
+  if (!now || !then || job.before?.builds.length !== job.assessment?.builds.length) return ''
+  const d = now.peakC - then.peakC
+  if (Math.abs(d) < 0.05) return ''
+  return `${d > 0 ? '▲' : '▼'} ${format(Math.abs(d), 'difference', unitWorld.value, 1)}`
+}
+</script>
+
+<template>
+  <header class="strip" :class="{ stale: job.stale }">
+    <div class="who">
+      <h1>{{ job.content!.name }}</h1>
+      <p class="small soft">{{ line }}</p>
+      <div class="builds" role="group" aria-label="Build">
+        <button v-for="(b, i) in job.content!.builds" :key="i" type="button" :aria-pressed="i === job.selected" @click="job.selected = i">
+          <VerdictMark :standing="job.assessment?.builds[i]?.standing ?? null" :size="14" />
+          <span class="name">{{ flag(b, job.content!.builds) }}<span class="long">&ensp;{{ b.name }}</span></span>
+        </button>
+      </div>
+    </div>
+    <template v-if="job.state?.coolant">
+      <button v-for="f in fluids" :key="f.key" type="button" class="gauge" :data-fluid="f.key" :aria-label="`${f.label}: show the working`" @click="working = f.key">
+        <span class="row">
+          <span class="label">{{ f.label }}</span>
+          <span class="moved">{{ moved(f.key) }}</span>
+        </span>
+        <span class="row top" :class="job.state[f.key].standing">
+          <VerdictMark :standing="job.state[f.key].standing" :size="22" />
+          <span class="margin">{{ job.state[f.key].headroomK > 0 ? '+' : '' }}{{ format(job.state[f.key].headroomK, 'difference', unitWorld, 1) }}</span>
+          <span class="word">{{ job.state[f.key].standing === 'HOLDS' ? 'to spare' : standingWord(job.state[f.key].standing) }}</span>
+        </span>
+        <GaugeScale :fluid="f.key" :low="f.low" :high="f.high" />
+        <span class="row small">
+          <span>peak <b>{{ format(job.state[f.key].peakC, 'temperature', unitWorld) }}</b> ± {{ format(job.state[f.key].bandK, 'difference', unitWorld, 1) }}</span>
+          <span>limit {{ format(job.state[f.key].limitC, 'temperature', unitWorld, 0) }}</span>
+        </span>
+      </button>
+    </template>
+    <div v-else class="none" role="alert">
+      <VerdictMark :standing="null" :size="26" />
+      <p v-if="job.state?.problem"><b>No steady state.</b> {{ job.state.problem }}.</p>
+      <p v-else class="soft">Working it out …</p>
+    </div>
+    <WorkingDrawer v-if="working" :quantity="working" @close="working = null" />
+  </header>
+</template>
+
+<style scoped>
+.strip { display: grid; grid-template-columns: minmax(220px, 0.92fr) repeat(3, minmax(0, 1fr)); background: var(--paper); border-bottom: 3px solid var(--ink); position: sticky; top: 0; z-index: 20; }
+.stale .gauge { opacity: 0.45; }
+.who { padding: 10px 14px; display: flex; flex-direction: column; gap: 4px; min-width: 0; }
+.who h1 { font-size: 26px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+.builds { display: flex; gap: 4px; margin-top: auto; }
+.builds button { display: flex; align-items: center; gap: 5px; min-height: 36px; padding: 0 8px; border: 1.5px solid var(--rule); background: transparent; color: var(--ink); font: 600 16px/1 var(--rb-font-head); cursor: pointer; white-space: nowrap; }
+.builds button[aria-pressed='true'] { background: var(--ink); color: var(--paper); border-color: var(--ink); }
+.builds button:not([aria-pressed='true']) .long { display: none; }
+.gauge { border: 0; border-left: 1px solid var(--rule); background: none; color: inherit; font: inherit; padding: 8px 14px 8px; text-align: left; cursor: pointer; display: flex; flex-direction: column; gap: 2px; min-width: 0; }
+.gauge:hover { background: color-mix(in srgb, var(--accent-wash) 45%, transparent); }
+.row { display: flex; align-items: center; justify-content: space-between; gap: 8px; white-space: nowrap; }
+.label { font: 600 18px/1 var(--rb-font-head); }
+.moved { font: 600 15px/1 var(--rb-font-head); color: var(--ink-soft); }
+.top { justify-content: flex-start; gap: 8px; }
+.margin { font: 600 40px/1 var(--rb-font-head); }
+.word { font: 600 17px/1 var(--rb-font-head); align-self: flex-end; padding-bottom: 4px; }
+.top.HOLDS { color: var(--holds-ink); }
+.top.MARGINAL { color: var(--marginal-ink); }
+.top.OVER { color: var(--over-ink); }
+.none { grid-column: 2 / -1; display: flex; gap: 14px; align-items: center; padding: 24px; border-left: 1px solid var(--rule); min-height: 134px; }
+@media print { .strip { position: static; } }
+</style>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { useJob } from '@/job/store'
+import { useComputed } from '@/job/useComputed'
+import type { Quantity, Working } from '@/shared/api/types'
+
+const props = defineProps<{ quantity: Quantity }>()
+const emit = defineEmits<{ close: [] }>()
+const job = useJob()
+const { result, problem } = useComputed<Working>(
+  `/api/compute/working/${props.quantity.toUpperCase()}`,
+  () => job.content && { job: job.content, build: job.selected },
+)
+</script>
+
+<template>
+  <el-drawer :model-value="true" size="min(640px, 92vw)" :title="result?.title ?? 'Show the working'" append-to-body @close="emit('close')">
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <div v-if="result" class="working" data-working>
+      <p class="result">{{ result.result }}</p>
+      <ol>
+        <li v-for="(step, i) in result.steps" :key="i">
+          <p class="formula">{{ step.formula }}</p>
+          <p class="value">{{ step.result }}</p>
+          <table>
+            <tbody>
+              <tr v-for="input in step.inputs" :key="input.name">
+                <th scope="row">{{ input.name }}</th>
+                <td>{{ input.value }}</td>
+                <td class="origin" :class="input.origin">{{ input.origin }}</td>
+              </tr>
+            </tbody>
+          </table>
+          <p class="small soft">{{ step.source }}</p>
+        </li>
+      </ol>
+      <h3>How sure</h3>
+      <p>{{ result.sureness }}</p>
+    </div>
+  </el-drawer>
+</template>
+
+<style scoped>
+.working { display: grid; gap: 16px; }
+.result { font: 600 26px/1.15 var(--rb-font-head); }
+ol { margin: 0; padding: 0; list-style: none; display: grid; gap: 16px; }
+li { border-top: 1.5px solid var(--ink); padding-top: 8px; display: grid; gap: 4px; }
+.formula { font-weight: 500; color: var(--accent-ink); }
+.value { font: 600 20px/1.2 var(--rb-font-head); }
+table { border-collapse: collapse; width: 100%; }
+th { font-weight: 400; text-align: left; color: var(--ink-soft); padding: 3px 8px 3px 0; }
+td { padding: 3px 8px 3px 0; }
+.origin { text-align: right; font-size: 13px; }
+.origin.entered { color: var(--accent-ink); font-weight: 600; }
+.origin.default { color: var(--marginal-ink); font-weight: 600; }
+</style>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useJob } from '@/job/store'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import { flag } from '@/shared/ui/words'
+
+/** One vertical scale with the thermostat and fan bands of every build. */
+const props = defineProps<{ limit: number | null; boiling: number | null }>()
+const job = useJob()
+const low = 75
+const high = 135
+const H = 500
+const W = 270
+const y = (t: number) => 14 + ((high - t) / (high - low)) * (H - 28)
+const ticks = Array.from({ length: 7 }, (_, i) => low + i * 10).filter((t) => t <= high)
+const columns = computed(() => job.content!.builds.map((b, i) => ({ b, i, x: 66 + i * Math.min(62, 190 / job.content!.builds.length), letter: flag(b, job.content!.builds) })))
+</script>
+
+<template>
+  <svg :viewBox="`0 0 ${W} ${H + 24}`" role="img" aria-label="Switch points of all builds on one temperature scale">
+    <rect v-if="props.limit" x="50" :y="y(high)" :width="W - 56" :height="y(props.limit) - y(high)" fill="var(--over-wash)" />
+    <g v-for="t in ticks" :key="t">
+      <path :d="`M50 ${y(t)}H${W - 6}`" stroke="var(--rule)" />
+      <text x="44" :y="y(t) + 5" text-anchor="end" class="tick">{{ format(t, 'temperature', unitWorld, 0) }}</text>
+    </g>
+    <g v-if="props.limit"><path :d="`M50 ${y(props.limit)}H${W - 6}`" stroke="var(--over)" stroke-width="4" /><text :x="W - 8" :y="y(props.limit) - 6" text-anchor="end" class="tick">limit</text></g>
+    <g v-if="props.boiling && props.boiling < high"><path :d="`M50 ${y(props.boiling)}H${W - 6}`" stroke="var(--over)" stroke-width="2" stroke-dasharray="3 4" /><text :x="W - 8" :y="y(props.boiling) - 5" text-anchor="end" class="tick">boils</text></g>
+    <g v-for="c in columns" :key="c.i" :opacity="c.i === job.selected ? 1 : 0.62">
+      <rect :x="c.x" :y="y(c.b.thermostatFullC)" width="20" :height="y(c.b.thermostatStartC) - y(c.b.thermostatFullC)" fill="var(--accent)" />
+      <path :d="`M${c.x + 34} ${y(c.b.fanOffC)}V${y(c.b.fanOnC)}m-8 0h16M${c.x + 26} ${y(c.b.fanOffC)}h16`" stroke="var(--ink)" stroke-width="4" fill="none" />
+      <text :x="c.x + 20" :y="H + 16" text-anchor="middle" class="head letter">{{ c.letter }}</text>
+      <path v-if="c.i === job.selected" :d="`M${c.x} ${H + 21}h40`" stroke="var(--accent)" stroke-width="4" />
+    </g>
+  </svg>
+  <p class="small key"><i></i> thermostat opens <b>I</b> fan on and off</p>
+</template>
+
+<style scoped>
+svg { width: 100%; display: block; }
+.tick { font-size: 14px; }
+.letter { font-size: 18px; }
+.key { display: flex; align-items: center; gap: 6px; margin-top: 8px; }
+.key i { width: 14px; height: 14px; background: var(--accent); }
+.key b { margin-left: 10px; }
+</style>

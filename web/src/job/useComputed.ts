@@ -1,0 +1,42 @@
+import { onScopeDispose, ref, shallowRef, watch, type Ref, type ShallowRef } from 'vue'
+import { api, ApiProblem } from '@/shared/api/client'
+
+export interface UseComputedReturn<T> {
+  result: ShallowRef<T | null>
+  problem: Ref<string>
+}
+
+/**
+ * Asks the server again whenever the request changes; a later question drops an earlier answer, and
+ * silence is asked again.
+ */
+export function useComputed<T>(path: string, request: () => unknown): UseComputedReturn<T> {
+  const result = shallowRef<T | null>(null)
+  const problem = ref('')
+  let run = 0
+  let retry = 0
+
+  async function ask() {
+    const mine = ++run
+    clearTimeout(retry)
+    const body = request()
+    if (!body) return
+    try {
+      const answer = await api.post<T>(path, body)
+      if (mine !== run) return
+      result.value = answer
+      problem.value = ''
+    } catch (e) {
+      if (mine !== run) return
+      problem.value = (e as ApiProblem).message
+      if ((e as ApiProblem).passing) retry = window.setTimeout(ask, 2000)
+    }
+  }
+
+  watch(request, ask, { immediate: true })
+  onScopeDispose(() => {
+    run++
+    clearTimeout(retry)
+  })
+  return { result, problem }
+}

@@ -1,0 +1,12 @@
+import '@fontsource/barlow/400.css'
+import '@fontsource/barlow/500.css'
+import '@fontsource/barlow/600.css'
+import '@fontsource/barlow-condensed/600.css'
+import 'element-plus/theme-chalk/base.css'
+import './theme.css'
+import { createPinia } from 'pinia'
+import { createApp } from 'vue'
+import App from './App.vue'
+import { router } from './router'
+
+createApp(App).use(createPinia()).use(router).mount('#app')

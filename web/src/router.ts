@@ -1,0 +1,27 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+/** The screens of a job in the order of the work; the digit is also the key that opens it. */
+export const screens = [
+  { digit: '1', name: 'haul', label: 'Haul', load: () => import('@/features/haul/HaulScreen.vue') },
+  { digit: '2', name: 'heat', label: 'Heat & air', load: () => import('@/features/heat/HeatScreen.vue') },
+  { digit: '3', name: 'switching', label: 'Switch points', load: () => import('@/features/switching/SwitchScreen.vue') },
+  { digit: '4', name: 'mounting', label: 'Mounting', load: () => import('@/features/mounting/MountingScreen.vue') },
+  { digit: '5', name: 'lines', label: 'Lines', load: () => import('@/features/lines/LinesScreen.vue') },
+  { digit: '6', name: 'sheet', label: 'Work sheet', load: () => import('@/features/sheet/SheetScreen.vue') },
+] as const
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'yard', component: () => import('@/features/yard/YardScreen.vue') },
+    {
+      path: '/jobs/:id',
+      component: () => import('@/features/strip/JobFrame.vue'),
+      children: [
+        { path: '', redirect: (to) => ({ name: 'haul', params: to.params }) },
+        ...screens.map((s) => ({ path: s.name, name: s.name, component: s.load })),
+      ],
+    },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+})

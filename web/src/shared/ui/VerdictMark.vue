@@ -1,0 +1,19 @@
+<script setup lang="ts">
+import type { Standing } from '@/shared/api/types'
+
+/** The standing as a shape as well as a colour: disc, diamond, bar. */
+defineProps<{ standing: Standing | null; size?: number }>()
+</script>
+
+<template>
+  <svg :width="size ?? 18" :height="size ?? 18" viewBox="0 0 20 20" aria-hidden="true" class="mark">
+    <circle v-if="standing === 'HOLDS'" cx="10" cy="10" r="8" fill="var(--holds)" />
+    <path v-else-if="standing === 'MARGINAL'" d="M10 1 19 10 10 19 1 10z" fill="var(--marginal)" />
+    <path v-else-if="standing === 'OVER'" d="M1 3h18v5H1zM1 12h18v5H1z" fill="var(--over)" />
+    <circle v-else cx="10" cy="10" r="7" fill="none" stroke="var(--ink-soft)" stroke-width="2" stroke-dasharray="3 3" />
+  </svg>
+</template>
+
+<style scoped>
+.mark { flex: none; }
+</style>

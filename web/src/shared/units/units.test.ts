@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest'
+import { editText, format, parse, type QuantityName, type UnitWorld } from './units'
+
+const value = (text: string, quantity: QuantityName, world: UnitWorld = 'metric') => {
+  const parsed = parse(text, quantity, world)
+  return parsed.ok ? parsed.value : parsed.why
+}
+
+describe('reading what people type', () => {
+  it.each([
+    ['3400 kg', 'mass', 3400],
+    ['7500 lb', 'mass', 3401.942775],
+    ['7,500 lb', 'mass', 3401.942775],
+    ['3.4 t', 'mass', 3400],
+    ['100 F', 'temperature', 37.7777777778],
+    ['38C', 'temperature', 38],
+    ['-12 °C', 'temperature', -12],
+    ['6%', 'percent', 6],
+    ['6,5', 'percent', 6.5],
+    ['3/8 in', 'size', 9.525],
+    ['1 1/2 in', 'size', 38.1],
+    ['9.5mm', 'size', 9.5],
+    ['47 mph', 'speed', 75.639168],
+    ['14.5 psi', 'pressure', 99.9739807485],
+  ] as const)('%s is %s %d', (text, quantity, expected) => {
+    expect(value(text, quantity)).toBeCloseTo(expected, 6)
+  })
+
+  it('takes a bare number in the unit shown', () => {
+    expect(value('100', 'temperature', 'imperial')).toBeCloseTo(37.7778, 3)
+    expect(value('100', 'temperature', 'metric')).toBe(100)
+  })
+
+  it('says what it cannot read', () => {
+    expect(value('', 'mass')).toBe('Enter a number.')
+    expect(value('heavy', 'mass')).toContain('is not a number')
+    expect(value('5 furlongs', 'size')).toContain('is not a unit here')
+    expect(value('3/0 in', 'size')).toContain('cannot have 0 below')
+    expect(value('3 4 kg', 'mass')).toContain('two numbers')
+  })
+
+  it('converts differences without the offset', () => {
+    expect(format(10, 'difference', 'imperial')).toBe('18\u00a0°F')
+    expect(format(-0.04, 'difference', 'metric')).toBe('0.0\u00a0K')
+    expect(format(-2.5, 'difference', 'metric')).toBe('−2.5\u00a0K')
+  })
+
+  it('loses nothing between showing and reading back', () => {
+    for (const world of ['metric', 'imperial'] as const) {
+      expect(value(editText(3100, 'mass', world), 'mass', world)).toBeCloseTo(3100, 3)
+      expect(value(editText(-17.5, 'temperature', world), 'temperature', world)).toBeCloseTo(-17.5, 3)
+    }
+  })
+
+  it('never shows what is not a number', () => {
+    expect(format(Number.NaN, 'mass', 'metric')).toBe('–')
+    expect(format(null, 'mass', 'metric')).toBe('–')
+  })
+})

@@ -1,0 +1,12 @@
+import { fileURLToPath } from 'node:url'
+import vue from '@vitejs/plugin-vue'
+import Components from 'unplugin-vue-components/vite'
+import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+  plugins: [vue(), Components({ resolvers: [ElementPlusResolver()], dirs: [], dts: 'components.d.ts' })],
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  build: { outDir: 'target/classes/static', emptyOutDir: true, chunkSizeWarningLimit: 700 },
+  server: { proxy: { '/api': 'http://127.0.0.1:8080', '/actuator': 'http://127.0.0.1:8080' } },
+})
