@@ -62,8 +62,8 @@ onScopeDispose(() => clearTimeout(retry))
 .fields { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 10px 14px; }
 .ac { display: flex; flex-direction: column; gap: 2px; font-size: 14px; color: var(--ink-soft); }
 .ac .act { min-height: 46px; font-size: 20px; justify-content: center; }
-.roads { display: grid; grid-template-columns: repeat(2, 1fr); gap: 6px; margin-top: auto; }
-.roads button { display: flex; flex-direction: column; gap: 1px; padding: 7px 10px; border: 1px solid var(--rule); background: transparent; color: inherit; font: inherit; text-align: left; cursor: pointer; }
+.roads { display: grid; grid-template-columns: repeat(2, 1fr); gap: 6px; margin-top: 4px; }
+.roads button { display: flex; flex-direction: column; gap: 1px; padding: 9px 12px; border: 1px solid var(--rule); background: transparent; color: inherit; font: inherit; text-align: left; cursor: pointer; }
 .roads b { font: 600 17px/1.1 var(--rb-font-head); }
 .roads button[aria-pressed='true'] { background: var(--accent-wash); border-color: var(--accent); }
 </style>

@@ -10,9 +10,9 @@ const b = computed(() => job.state?.balance)
 const angle = computed(() => (Math.atan(job.content!.haul.gradePercent / 100) * 180) / Math.PI)
 const rise = computed(() => Math.tan((angle.value * Math.PI) / 180))
 const W = 560
-const H = 170
+const H = 220
 const x0 = 210
-const y0 = computed(() => 128 + Math.min(24, Math.max(-20, rise.value * 120)))
+const y0 = computed(() => 168 + Math.min(24, Math.max(-20, rise.value * 120)))
 const roadY = (x: number) => y0.value - (x - x0) * rise.value
 const trailer = computed(() => Math.min(1.25, 0.55 + job.content!.trailer.massKg / 6000))
 const mass = computed(() => job.content!.vehicle.massKg + job.content!.trailer.massKg)

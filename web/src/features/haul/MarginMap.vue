@@ -23,8 +23,8 @@ const { result: map, problem } = useComputed<MapResult>('/api/compute/map', () =
 )
 
 const W = 560
-const H = 420
-const box = { left: 48, top: 10, right: W - 12, bottom: H - 40 }
+const H = 470
+const box = { left: 48, top: 10, right: W - 26, bottom: H - 44 }
 const x = (i: number) => box.left + (i / (STEPS - 1)) * (box.right - box.left)
 const y = (j: number) => box.bottom - (j / (STEPS - 1)) * (box.bottom - box.top)
 
@@ -162,13 +162,13 @@ const reading = computed(() => {
       <path v-for="l in lines" :key="l.name" :d="l.d" fill="none" stroke="var(--ink)" stroke-width="2" :stroke-dasharray="l.dash" />
       <g v-for="t in ticks.ambient" :key="'a' + t.v">
         <path :d="`M${t.x} ${box.bottom}v5`" stroke="var(--ink)" />
-        <text :x="t.x" :y="H - 20" text-anchor="middle" class="tick">{{ format(t.v, 'temperature', unitWorld, 0) }}</text>
+        <text :x="t.x" :y="H - 24" text-anchor="middle" class="tick">{{ format(t.v, 'temperature', unitWorld, 0) }}</text>
       </g>
       <g v-for="t in ticks.grade" :key="'g' + t.v">
         <path :d="`M${box.left} ${t.y}h-5`" stroke="var(--ink)" />
         <text :x="box.left - 8" :y="t.y + 5" text-anchor="end" class="tick">{{ t.v }} %</text>
       </g>
-      <text :x="(box.left + box.right) / 2" :y="H - 3" text-anchor="middle" class="tick">ambient</text>
+      <text :x="(box.left + box.right) / 2" :y="H - 4" text-anchor="middle" class="tick">ambient</text>
       <text :x="box.left + 12" :y="box.bottom - 14" class="head word">holds</text>
       <text :x="box.right - 12" :y="box.top + 26" text-anchor="end" class="head word">too hot</text>
       <g v-if="target">

@@ -46,7 +46,11 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
 
 <template>
   <div class="heat">
-    <PackDrawing class="pack" />
+    <div class="column">
+      <PackDrawing />
+      <HeatFlow v-if="state?.balance" />
+    </div>
+    <div class="column">
     <section class="panel part">
       <header>
         <h2>{{ build.name }}</h2>
@@ -84,7 +88,6 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
         <QuantityField label="Fins blocked" :path="path('finsBlockedPercent')" quantity="percent" :step="5" />
       </div>
     </section>
-    <HeatFlow v-if="state?.balance" class="flow" />
     <section class="panel why">
       <header><h2>What it means</h2></header>
       <ul class="advice"><li v-for="a in state?.advice ?? []" :key="a">{{ a }}</li></ul>
@@ -101,12 +104,15 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
       </table>
       <ul class="warnings small"><li v-for="x in state?.balance?.warnings ?? []" :key="x.text">{{ x.text }}</li></ul>
     </section>
+    </div>
     <PartPicker v-if="picking" @close="picking = false" @fit="fit" />
   </div>
 </template>
 
 <style scoped>
-.heat { display: grid; grid-template-columns: minmax(0, 1.45fr) minmax(0, 1fr); gap: 14px; padding: 14px; }
+.heat { flex: 1; display: grid; grid-template-columns: minmax(0, 1.45fr) minmax(0, 1fr); gap: 14px; padding: 14px; }
+.column { display: flex; flex-direction: column; gap: 14px; min-width: 0; }
+.column > :last-child { flex: 1; }
 .part { display: flex; flex-direction: column; gap: 12px; }
 .part > header { margin: 0; }
 .add { margin-left: auto; min-height: 34px; font-size: 15px; padding: 0 10px; }

@@ -61,7 +61,7 @@ const fan = computed(() => c.value.fan)
 /** Side section: air from the left, depths at twice the scale of the front view's heights. */
 const side = computed(() => {
   const list: { x: number; w: number; top: number; h: number; fill: string; name: string }[] = []
-  let x = 40
+  let x = 72
   const gap = 34
   const add = (depth: number, bottom: number, height: number, fill: string, name: string) => {
     list.push({ x, w: depth * 1.6, top: Y(bottom + height), h: height, fill, name })
@@ -123,7 +123,7 @@ const side = computed(() => {
 .modes button:first-child { border-left: 0; }
 .modes button[aria-checked='true'] { background: var(--ink); color: var(--paper); }
 .views { display: grid; grid-template-columns: minmax(0, 2.25fr) minmax(0, 1fr); gap: 12px; align-items: stretch; }
-.front, .side { width: 100%; height: 330px; display: block; }
+.front, .side { width: 100%; height: 300px; display: block; }
 .value { font-size: 38px; }
 .sub { font-size: 24px; font-weight: 500; }
 .air { display: flex; flex-wrap: wrap; gap: 4px 20px; align-items: baseline; justify-content: space-between; margin-top: 8px; }

@@ -77,6 +77,8 @@ function removeHose(i: number) {
 
 <style scoped>
 .lines { display: grid; grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr); gap: 14px; padding: 14px; }
+.loop { display: flex; flex-direction: column; }
+.loop svg { flex: 1; }
 .hoses { grid-column: 1 / -1; }
 .states { display: grid; grid-template-columns: 1fr 1fr; gap: 24px; }
 .big { font: 600 54px/1 var(--rb-font-head); }

@@ -76,7 +76,7 @@ function moved(key: Quantity): string {
 .strip { display: grid; grid-template-columns: minmax(220px, 0.92fr) repeat(3, minmax(0, 1fr)); background: var(--paper); border-bottom: 3px solid var(--ink); position: sticky; top: 0; z-index: 20; }
 .stale .gauge { opacity: 0.45; }
 .who { padding: 10px 14px; display: flex; flex-direction: column; gap: 4px; min-width: 0; }
-.who h1 { font-size: 26px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+.who h1 { font-size: 26px; line-height: 1.2; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 .builds { display: flex; gap: 4px; margin-top: auto; }
 .builds button { display: flex; align-items: center; gap: 5px; min-height: 36px; padding: 0 8px; border: 1.5px solid var(--rule); background: transparent; color: var(--ink); font: 600 16px/1 var(--rb-font-head); cursor: pointer; white-space: nowrap; }
 .builds button[aria-pressed='true'] { background: var(--ink); color: var(--paper); border-color: var(--ink); }

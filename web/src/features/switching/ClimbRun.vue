@@ -43,7 +43,7 @@ const option = computed(() => {
 </template>
 
 <style scoped>
-.chart { height: 300px; flex: 1; }
+.chart { min-height: 300px; flex: 1; }
 .key { display: flex; align-items: center; gap: 6px; }
 .key i { width: 26px; height: 4px; background: #0d7377; }
 .key b { width: 26px; border-top: 3px dashed var(--ink); margin-left: 14px; }

@@ -26,8 +26,8 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
     <section class="panel set">
       <header><h2>Set the points</h2><span class="soft small">{{ job.build!.name }}</span></header>
       <div class="fields">
-        <QuantityField label="Thermostat starts to open" :path="path('thermostatStartC')" quantity="temperature" :step="1" big />
-        <QuantityField label="Thermostat full open" :path="path('thermostatFullC')" quantity="temperature" :step="1" big />
+        <QuantityField label="Thermostat opens" :path="path('thermostatStartC')" quantity="temperature" :step="1" big />
+        <QuantityField label="Fully open at" :path="path('thermostatFullC')" quantity="temperature" :step="1" big />
         <QuantityField label="Fan on" :path="path('fanOnC')" quantity="temperature" :step="1" big />
         <QuantityField label="Fan off" :path="path('fanOffC')" quantity="temperature" :step="1" big />
       </div>
@@ -36,18 +36,12 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
       <ul data-findings>
         <li v-for="f in result?.findings ?? []" :key="f.kind" class="finding" :class="{ bad: bad(f.kind), sound: f.kind === 'SOUND' || f.kind === 'NEVER_NEEDED' }">{{ f.text }}</li>
       </ul>
-    </section>
-    <section class="panel run">
-      <header>
-        <h2>The climb, first order</h2>
-        <span class="soft small">{{ job.content!.haul.road }}, from the level road before it</span>
-      </header>
-      <ClimbRun v-if="result" :result="result" />
+      <h3 class="against">Against a colder thermostat</h3>
       <table v-if="result" data-compare>
-        <thead><tr><th scope="col">Thermostat</th><th scope="col">at the foot</th><th scope="col">fan at speed after</th><th scope="col">at the top</th></tr></thead>
+        <thead><tr><th scope="col">Thermostat</th><th scope="col">at the foot</th><th scope="col">fan after</th><th scope="col">at the top</th></tr></thead>
         <tbody>
           <tr v-for="(run, k) in [result.chosen, result.colder]" :key="k">
-            <th scope="row">{{ t(run.thermostatStartC) }}–{{ t(run.thermostatFullC) }}{{ k ? ', colder' : ', chosen' }}</th>
+            <th scope="row">{{ k ? 'colder' : 'chosen' }}, {{ format(run.thermostatStartC, 'temperature', unitWorld, 0) }}</th>
             <td>{{ t(run.coolantC[0]) }}</td>
             <td>{{ run.fanOnAfterS == null ? 'never needed' : Math.round(run.fanOnAfterS) + ' s' }}</td>
             <td>{{ t(run.coolantC[run.coolantC.length - 1]) }}</td>
@@ -55,6 +49,13 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
         </tbody>
       </table>
       <p class="small soft">A colder thermostat starts lower; once it is wide open the peak is the radiator's and the air's, not the thermostat's.</p>
+    </section>
+    <section class="panel run">
+      <header>
+        <h2>The climb, first order</h2>
+        <span class="soft small">{{ job.content!.haul.road }}, from the level road before it</span>
+      </header>
+      <ClimbRun v-if="result" :result="result" />
     </section>
   </div>
 </template>
@@ -66,6 +67,7 @@ ul { list-style: none; margin: 14px 0 0; padding: 0; display: grid; gap: 10px; }
 .finding { border-left: 6px solid var(--marginal); background: var(--marginal-wash); padding: 8px 12px; }
 .finding.bad { border-color: var(--over); background: var(--over-wash); }
 .finding.sound { border-color: var(--holds); background: var(--accent-wash); }
+.against { margin-top: 22px; }
 .run { display: flex; flex-direction: column; }
 table { width: 100%; border-collapse: collapse; margin: 8px 0; }
 thead th { font: 600 15px/1 var(--rb-font-head); color: var(--ink-soft); text-align: left; }
