@@ -58,6 +58,7 @@ const keys = [
   ['Ctrl Z', 'undo'],
   ['Ctrl Shift Z', 'redo'],
   ['↑ ↓', 'step the number you are in'],
+  ['Esc', 'leave the number as it was'],
   ['?', 'this list'],
 ]
 </script>

@@ -60,8 +60,8 @@ function nudge(event: Event, direction: number) {
       spellcheck="false"
       @focus="editing = true"
       @blur="commit"
-      @keydown.enter="commit"
-      @keydown.escape="text = shown(); why = ''"
+      @keydown.enter="commit(); ($event.target as HTMLInputElement).select()"
+      @keydown.escape="text = shown(); why = ''; ($event.target as HTMLInputElement).blur()"
       @keydown.up="nudge($event, 1)"
       @keydown.down="nudge($event, -1)"
     />

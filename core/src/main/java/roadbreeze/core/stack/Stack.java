@@ -135,6 +135,11 @@ public final class Stack {
     return paths.stream().filter(p -> p.layers().contains(layer)).mapToDouble(AirPath::area).sum();
   }
 
+  /** Ram pressure over dynamic pressure (-). */
+  public double ramCoefficient() {
+    return ramCoefficient;
+  }
+
   /** Ram pressure at a road speed, Pa. */
   double ramPressure(double speed, double density, double factor) {
     return ramCoefficient * factor * density * speed * speed / 2;

@@ -1,0 +1,358 @@
+package roadbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.AxeResults;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The job as a person does it, in a real browser. */
+class WalkTest {
+  private static Browser browser;
+  private BrowserContext window;
+  private Page page;
+  private final List<String> pageErrors = new ArrayList<>();
+
+  @BeforeAll
+  static void start() {
+    browser = new Browser("e2e", "demo");
+  }
+
+  @AfterAll
+  static void stop() {
+    browser.close();
+  }
+
+  @BeforeEach
+  void open() {
+    window = browser.window();
+    page = window.newPage();
+    page.onPageError(pageErrors::add);
+  }
+
+  @AfterEach
+  void noErrorsAndNoNaN() {
+    assertThat(page.locator("body").innerText()).doesNotContain("NaN", "undefined", "Infinity");
+    assertThat(pageErrors).isEmpty();
+    window.close();
+  }
+
+  /** Opens a copy of a demo job, so that each test has its own. */
+  private void openCopyOf(String name) {
+    page.navigate("/");
+    Browser.ready(page);
+    page.locator("article")
+        .filter(new Locator.FilterOptions().setHas(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true))))
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Copy"))
+        .click();
+    page.waitForURL("**/haul");
+    Browser.ready(page);
+  }
+
+  private Locator gauge(String fluid) {
+    return page.locator("[data-fluid=" + fluid + "]");
+  }
+
+  private void choose(String build) {
+    page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Build"))
+        .getByRole(AriaRole.BUTTON)
+        .filter(new Locator.FilterOptions().setHasText(build))
+        .click();
+  }
+
+  private void type(String field, String text) {
+    Locator input = page.getByLabel(field, new Page.GetByLabelOptions().setExact(true));
+    input.fill(text);
+    input.press("Enter");
+  }
+
+  private Locator field(String name) {
+    return page.getByLabel(name, new Page.GetByLabelOptions().setExact(true));
+  }
+
+  @Test
+  void theYardShowsThreeVerdictsAndTheStripTellsTheStory() {
+    page.navigate("/");
+    Browser.ready(page);
+    for (String job : List.of("Hive utility", "Tilt-tray", "Bucket truck")) {
+      assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(job).setExact(true))).isVisible();
+    }
+    page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hive utility").setExact(true)).click();
+    Browser.ready(page);
+    choose("As found");
+    assertThat(gauge("coolant")).containsText("over its limit");
+    assertThat(gauge("pan")).containsText("over its limit");
+    choose("Restored");
+    assertThat(gauge("coolant")).containsText("marginal");
+    assertThat(gauge("pan")).containsText("over its limit");
+    choose("Plan A");
+    assertThat(gauge("coolant")).containsText("marginal");
+    assertThat(gauge("coolant")).containsText("+2.0");
+    assertThat(gauge("pan")).containsText("+18.7");
+    page.getByText("Quarry Stair").click();
+    assertThat(gauge("coolant")).containsText("over its limit");
+    assertThat(gauge("pan")).containsText("to spare");
+    page.keyboard().press("2");
+    assertThat(page.locator("body")).containsText("air is what is missing");
+    page.keyboard().press("Control+z");
+    assertThat(gauge("coolant")).containsText("marginal");
+  }
+
+  @Test
+  void numbersTakeAnySensibleUnitSaveThemselvesAndComeBack() {
+    openCopyOf("Hive utility");
+    String before = gauge("coolant").innerText();
+    type("Trailer mass", "7500 lb");
+    assertThat(field("Trailer mass")).hasValue("3401.9428 kg");
+    assertThat(gauge("coolant")).not().containsText("+2.0");
+    type("Ambient", "100 F");
+    assertThat(field("Ambient")).hasValue("37.7778 °C");
+    type("Grade", "5%");
+    type("Ambient", "36C");
+    assertThat(field("Ambient")).hasValue("36 °C");
+    assertThat(page.getByRole(AriaRole.STATUS)).hasText("Saved");
+    page.reload();
+    Browser.ready(page);
+    assertThat(field("Ambient")).hasValue("36 °C");
+    assertThat(field("Grade")).hasValue("5 %");
+
+    type("Grade", "6 %");
+    type("Ambient", "38");
+    type("Trailer mass", "3100");
+    assertThat(gauge("coolant")).containsText("+2.0");
+    for (int i = 0; i < 3; i++) {
+      page.getByText("Undo", new Page.GetByTextOptions().setExact(true)).click();
+    }
+    assertThat(field("Grade")).hasValue("5 %");
+    page.getByText("Redo", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(field("Grade")).hasValue("6 %");
+    field("Speed").focus();
+    field("Speed").press("ArrowDown");
+    assertThat(field("Speed")).hasValue("70 km/h");
+    page.getByText("°C · km/h").click();
+    assertThat(field("Trailer mass")).hasValue(Pattern.compile("lb$"));
+    assertThat(gauge("coolant")).containsText("°F");
+    page.getByText("°F · mph").click();
+    assertThat(before).contains("+2.0");
+  }
+
+  @Test
+  void badInputIsSaidAtTheFieldAndNothingIsLost() {
+    openCopyOf("Hive utility");
+    type("Trailer mass", "heavy");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not a number");
+    assertThat(field("Trailer mass")).hasValue("heavy");
+    type("Trailer mass", "");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Enter a number");
+    type("Trailer mass", "3 furlongs");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not a unit here");
+    type("Trailer mass", "90 t");
+    assertThat(page.getByText("must be from 0.0 to 20000.0 kg").first()).isVisible();
+    type("Trailer mass", "3100 kg");
+    type("Grade", "60 %");
+    assertThat(page.getByText("must be from -15.0 to 30.0 %").first()).isVisible();
+    assertThat(gauge("coolant")).isVisible();
+    type("Grade", "6");
+    assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+    assertThat(gauge("coolant")).containsText("+2.0");
+    type("Grade", "29 %");
+    assertThat(page.getByText("is all it holds")).isVisible();
+  }
+
+  @Test
+  void aCoolerIsChosenOrderedAndItsCostSeen() {
+    openCopyOf("Hive utility");
+    page.keyboard().press("2");
+    page.getByText("Take out").click();
+    assertThat(gauge("pan")).containsText("over its limit");
+    page.getByText("Choose a cooler").click();
+    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Fit ")))).hasCount(22);
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Plate-fin")).click();
+    page.getByLabel("Fit Plate-fin 330×200×32").click();
+    assertThat(gauge("pan")).containsText("to spare");
+    assertThat(page.locator("[data-effects]")).containsText("pan");
+    String after = gauge("pan").innerText();
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("before in-tank")).click();
+    assertThat(gauge("pan")).not().hasText(after);
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("in-tank bypassed")).click();
+    assertThat(page.locator("body")).not().containsText("the in-tank cooler warms the oil here");
+    type("From left", "900 mm");
+    assertThat(page.locator("header [role=alert]")).containsText("reaches outside the front opening");
+    page.keyboard().press("Tab");
+    page.getByText("Undo", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(gauge("pan")).containsText("to spare");
+    page.getByText("New plan from this").click();
+    assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Build")).getByRole(AriaRole.BUTTON)).hasCount(4);
+  }
+
+  @Test
+  void theMapIsReadByPointingAndMovesTheHaulByAClick() {
+    openCopyOf("Hive utility");
+    Locator map = page.locator("[data-map]");
+    page.waitForSelector("[data-target]");
+    BoundingBox box = map.boundingBox();
+    page.mouse().move(box.x + box.width * 0.3, box.y + box.height * 0.6);
+    assertThat(page.locator("[data-reading]")).containsText("coolant");
+    page.mouse().click(box.x + box.width * 0.3, box.y + box.height * 0.6);
+    assertThat(field("Grade")).not().hasValue("6 %");
+    assertThat(gauge("coolant")).containsText("to spare");
+    page.keyboard().press("Control+z");
+    assertThat(field("Grade")).hasValue("6 %");
+  }
+
+  @Test
+  void switchPointsLinesAndStripsAnswer() {
+    openCopyOf("Hive utility");
+    page.keyboard().press("3");
+    Locator findings = page.locator("[data-findings]");
+    assertThat(findings).containsText("comes on in time");
+    type("Fan off", "85 °C");
+    assertThat(findings).containsText("never stops");
+    type("Fan off", "109 °C");
+    type("Fan on", "111.8 °C");
+    assertThat(findings).containsText("over its limit");
+    List<String> cells = page.locator("[data-compare] td").allInnerTexts();
+    assertThat(cells.get(0)).isNotEqualTo(cells.get(3)); // at the foot
+    assertThat(cells.get(2)).isEqualTo(cells.get(5)); // at the top
+
+    page.keyboard().press("Escape"); // out of the number, so that a digit is a key again
+    page.keyboard().press("5");
+    Locator flow = page.locator("[data-flow]");
+    assertThat(flow).containsText("96 %");
+    assertThat(flow).containsText("2.4 m");
+    page.getByLabel("Bore", new Page.GetByLabelOptions().setExact(true)).first().fill("1/4 in");
+    page.getByLabel("Bore", new Page.GetByLabelOptions().setExact(true)).first().press("Enter");
+    assertThat(page.locator("body")).containsText("of the flow as found is left");
+    page.getByText("Add a hose").click();
+    assertThat(page.getByLabel("Bore", new Page.GetByLabelOptions().setExact(true))).hasCount(3);
+
+    page.keyboard().press("4");
+    assertThat(page.locator("[data-flat]")).containsText("363.6 mm");
+    type("Offset", "12 mm");
+    type("Offset bend", "30");
+    assertThat(page.locator("[data-flat]")).not().containsText("363.6 mm");
+    type("Offset", "0.5 mm");
+    assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("already offset");
+  }
+
+  @Test
+  void theSheetPrintsExportsAndImports(@TempDir Path folder) throws Exception {
+    openCopyOf("Hive utility");
+    page.keyboard().press("6");
+    Locator sheet = page.locator("[data-sheet]");
+    assertThat(sheet).containsText("Stacked plate 280×190×32");
+    assertThat(sheet).containsText("Never open a hot cap");
+    for (String format : List.of("A4", "Letter")) {
+      byte[] pdf = page.pdf(new Page.PdfOptions().setFormat(format).setPreferCSSPageSize(false));
+      try (PDDocument document = Loader.loadPDF(pdf)) {
+        assertThat(document.getNumberOfPages()).isBetween(1, 5);
+        String text = new PDFTextStripper().getText(document).replace('\u00a0', ' ');
+        assertThat(text).contains("Hose cut list", "1060 mm", "363.6 mm", "Prove it on the same road");
+        assertThat(text).doesNotContain("Undo");
+      }
+    }
+    Download download = page.waitForDownload(() -> page.getByText("Export as JSON").click());
+    Path file = folder.resolve("job.json");
+    download.saveAs(file);
+    String strip = gauge("coolant").innerText();
+
+    page.keyboard().press("0");
+    Browser.ready(page);
+    Path broken = Files.writeString(folder.resolve("broken.json"), "{\"format\": \"road-breeze-job\"}");
+    page.locator("input[type=file]").setInputFiles(broken);
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("was not imported");
+    page.locator("input[type=file]").setInputFiles(file);
+    page.waitForURL("**/haul");
+    Browser.ready(page);
+    assertThat(gauge("coolant").innerText()).isEqualTo(strip);
+  }
+
+  @Test
+  void anyNumberOfTheStripOpensToItsWorking() {
+    openCopyOf("Hive utility");
+    for (String fluid : List.of("coolant", "feed", "pan")) {
+      gauge(fluid).click();
+      Locator working = page.locator("[data-working]");
+      assertThat(working).containsText("F = m·g");
+      assertThat(working).containsText("entered");
+      assertThat(working).containsText("Gillespie");
+      page.keyboard().press("Escape");
+      assertThat(working).hasCount(0);
+    }
+  }
+
+  @Test
+  void twoWindowsNeverOverwriteEachOtherSilently() {
+    openCopyOf("Hive utility");
+    Page other = window.newPage();
+    other.navigate(page.url());
+    Browser.ready(other);
+    type("Trailer mass", "2500");
+    assertThat(page.getByRole(AriaRole.STATUS)).hasText("Saved");
+    Locator grade = other.getByLabel("Grade", new Page.GetByLabelOptions().setExact(true));
+    grade.fill("5");
+    grade.press("Enter");
+    Locator dialog = other.getByRole(AriaRole.DIALOG);
+    assertThat(dialog).containsText("They changed");
+    assertThat(dialog).containsText("2500");
+    other.getByText("Reapply mine on theirs").click();
+    assertThat(other.getByLabel("Trailer mass", new Page.GetByLabelOptions().setExact(true))).hasValue("2500 kg");
+    assertThat(grade).hasValue("5 %");
+    assertThat(other.getByRole(AriaRole.STATUS)).hasText("Saved");
+    page.reload();
+    Browser.ready(page);
+    assertThat(field("Grade")).hasValue("5 %");
+    assertThat(field("Trailer mass")).hasValue("2500 kg");
+  }
+
+  @Test
+  void editsOutliveAServerThatGoesAway() {
+    openCopyOf("Hive utility");
+    browser.stopServer();
+    type("Trailer mass", "2750");
+    assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("kept in this window");
+    assertThat(page.getByRole(AriaRole.STATUS)).hasText("Not saved yet");
+    browser.startServer();
+    assertThat(page.getByRole(AriaRole.STATUS))
+        .hasText("Saved", new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions().setTimeout(15_000));
+    page.reload();
+    Browser.ready(page);
+    assertThat(field("Trailer mass")).hasValue("2750 kg");
+  }
+
+  @Test
+  void everyScreenIsUsableWithoutSight() {
+    openCopyOf("Hive utility");
+    List<String> found = new ArrayList<>();
+    for (String key : List.of("1", "2", "3", "4", "5", "6", "0")) {
+      page.keyboard().press(key);
+      page.waitForTimeout(600);
+      AxeResults results = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
+      results.getViolations().forEach(v -> v.getNodes().forEach(n -> found.add(key + " " + v.getId() + " " + n.getTarget() + " " + n.getFailureSummary())));
+    }
+    assertThat(found).isEmpty();
+    page.keyboard().press("?");
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Switch points");
+    page.keyboard().press("Escape");
+  }
+}
