@@ -240,7 +240,7 @@ class WalkTest {
     Locator flow = page.locator("[data-flow]");
     assertThat(flow).containsText("96 %");
     assertThat(flow).containsText("2.4 m");
-    page.getByLabel("Bore", new Page.GetByLabelOptions().setExact(true)).first().fill("1/4 in");
+    page.getByLabel("Bore", new Page.GetByLabelOptions().setExact(true)).first().fill("3/16 in");
     page.getByLabel("Bore", new Page.GetByLabelOptions().setExact(true)).first().press("Enter");
     assertThat(page.locator("body")).containsText("of the flow as found is left");
     page.getByText("Add a hose").click();
