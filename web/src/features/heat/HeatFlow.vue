@@ -31,7 +31,7 @@ const option = computed(() => {
   const colours: Record<string, string> = { engine: '#a33b1d', 'converter slip': '#db8a45', gearbox: '#db8a45', coolant: '#3aa6a4', oil: '#d0a24d', radiator: metal, 'oil cooler': '#0d7377', 'gearbox case': metal }
   const total = (name: string) => Math.max(links.filter((l) => l[0] === name).reduce((s, l) => s + l[2], 0), links.filter((l) => l[1] === name).reduce((s, l) => s + l[2], 0))
   return {
-    animationDuration: 200,
+    animation: false,
     textStyle: { fontFamily: 'Barlow' },
     tooltip: { formatter: (p: { dataType: string; data: { source: string; target: string; value: number }; name: string }) => (p.dataType === 'edge' ? `${p.data.source} → ${p.data.target}: ${kw(p.data.value)}` : `${p.name}: ${kw(total(p.name))}`) },
     series: {
