@@ -35,7 +35,7 @@ const option = computed(() => {
     textStyle: { fontFamily: 'Barlow' },
     tooltip: { formatter: (p: { dataType: string; data: { source: string; target: string; value: number }; name: string }) => (p.dataType === 'edge' ? `${p.data.source} → ${p.data.target}: ${kw(p.data.value)}` : `${p.name}: ${kw(total(p.name))}`) },
     series: {
-      type: 'sankey', left: 4, right: 120, top: 8, bottom: 8, nodeWidth: 12, nodeGap: 18, draggable: false,
+      type: 'sankey', left: 4, right: 170, top: 8, bottom: 8, nodeWidth: 12, nodeGap: 18, draggable: false,
       label: { color: ink, fontSize: 15, fontWeight: 500, formatter: (p: { name: string }) => `${p.name} ${kw(total(p.name))}` },
       lineStyle: { color: 'source', opacity: 0.35, curveness: 0.5 },
       data: names.map((name) => ({ name, itemStyle: { color: colours[name], borderWidth: 0 } })),

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useJob } from '@/job/store'
 import type { Build, CoolerPart } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format } from '@/shared/units/units'
+import { format, restate } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
 import PackDrawing from './PackDrawing.vue'
 import PartPicker from './PartPicker.vue'
@@ -90,7 +90,7 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
     </section>
     <section class="panel why">
       <header><h2>What it means</h2></header>
-      <ul class="advice"><li v-for="a in state?.advice ?? []" :key="a">{{ a }}</li></ul>
+      <ul class="advice"><li v-for="a in state?.advice ?? []" :key="a">{{ restate(a, unitWorld) }}</li></ul>
       <table v-if="state?.levers.length" class="levers">
         <thead><tr><th scope="col">What more would buy</th><th></th><th scope="col">coolant</th><th scope="col">pan</th></tr></thead>
         <tbody>
@@ -102,7 +102,7 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
           </tr>
         </tbody>
       </table>
-      <ul class="warnings small"><li v-for="x in state?.balance?.warnings ?? []" :key="x.text">{{ x.text }}</li></ul>
+      <ul class="warnings small"><li v-for="x in state?.balance?.warnings ?? []" :key="x.text">{{ restate(x.text, unitWorld) }}</li></ul>
     </section>
     </div>
     <PartPicker v-if="picking" @close="picking = false" @fit="fit" />

@@ -4,7 +4,7 @@ import { useJob } from '@/job/store'
 import { useComputed } from '@/job/useComputed'
 import type { LineResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, formatNumber } from '@/shared/units/units'
+import { format, formatNumber, restate } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
 import LoopDrawing from './LoopDrawing.vue'
 
@@ -27,7 +27,7 @@ function removeHose(i: number) {
       <LoopDrawing :result="result" />
       <p v-if="!cooler" class="note">This build has no oil cooler, so its lines stay as found. Choose a cooler on Heat &amp; air.</p>
       <p v-if="problem" role="alert" class="note bad">{{ problem }}</p>
-      <ul v-if="result?.warnings.length"><li v-for="w in result.warnings" :key="w" class="note bad">{{ w }}</li></ul>
+      <ul v-if="result?.warnings.length"><li v-for="w in result.warnings" :key="w" class="note bad">{{ restate(w, unitWorld) }}</li></ul>
     </section>
     <section class="panel left" data-flow>
       <header><h2>Flow left</h2><span class="soft small">of the flow as found</span></header>

@@ -4,7 +4,7 @@ import { useJob } from '@/job/store'
 import { useComputed } from '@/job/useComputed'
 import type { WorkSheet } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, formatNumber } from '@/shared/units/units'
+import { format, formatNumber, restate } from '@/shared/units/units'
 import { standingWord } from '@/shared/ui/words'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
@@ -43,22 +43,22 @@ const haul = computed(() => job.content!.haul)
           <p><b>{{ t(state[key].peakC) }}</b> ± {{ format(state[key].bandK, 'difference', unitWorld, 1) }}, limit {{ t(state[key].limitC, 0) }}</p>
         </div>
       </section>
-      <p v-else>{{ state?.problem }}</p>
-      <ul class="advice"><li v-for="a in state?.advice ?? []" :key="a">{{ a }}</li></ul>
+      <p v-else>{{ restate(state?.problem ?? '', unitWorld) }}</p>
+      <ul class="advice"><li v-for="a in state?.advice ?? []" :key="a">{{ restate(a, unitWorld) }}</li></ul>
       <div class="columns">
         <section>
           <h2>Parts</h2>
-          <ul class="rows"><li v-for="p in result.parts" :key="p.what"><b>{{ p.what }}</b>, {{ p.detail }}<br /><span class="small">{{ p.why }}</span></li><li v-if="!result.parts.length">Nothing to buy.</li></ul>
+          <ul class="rows"><li v-for="p in result.parts" :key="p.what"><b>{{ restate(p.what, unitWorld) }}</b>, {{ restate(p.detail, unitWorld) }}<br /><span class="small">{{ p.why }}</span></li><li v-if="!result.parts.length">Nothing to buy.</li></ul>
         </section>
         <section>
           <h2>Switch points</h2>
           <ul class="rows">
             <li>Thermostat {{ t(job.build!.thermostatStartC, 0) }} to {{ t(job.build!.thermostatFullC, 0) }}</li>
             <li>Fan on {{ t(job.build!.fanOnC, 0) }}, off {{ t(job.build!.fanOffC, 0) }}</li>
-            <li v-for="f in result.switching.findings" :key="f.kind" class="small">{{ f.text }}</li>
+            <li v-for="f in result.switching.findings" :key="f.kind" class="small">{{ restate(f.text, unitWorld) }}</li>
           </ul>
           <h2>Fluids</h2>
-          <ul class="rows"><li v-for="f in result.fluids" :key="f.what"><b>{{ f.what }}</b>: {{ f.amount }}<br /><span class="small">{{ f.note }}</span></li><li v-if="!result.fluids.length">None opened.</li></ul>
+          <ul class="rows"><li v-for="f in result.fluids" :key="f.what"><b>{{ f.what }}</b>: {{ restate(f.amount, unitWorld) }}<br /><span class="small">{{ f.note }}</span></li><li v-if="!result.fluids.length">None opened.</li></ul>
         </section>
       </div>
       <section v-if="result.lines.cuts.length">
@@ -66,7 +66,7 @@ const haul = computed(() => job.content!.haul)
         <table><thead><tr><th>Hose</th><th>Bore</th><th>Cut</th><th>Fitted</th></tr></thead>
           <tbody><tr v-for="c in result.lines.cuts" :key="c.name"><td>{{ c.name }}</td><td>{{ mm(c.boreMm) }}</td><td><b>{{ format(c.cutMm, 'size', unitWorld) }}</b></td><td>{{ format(c.fittedMm, 'size', unitWorld) }}</td></tr></tbody></table>
         <p class="small">Flow left: hot {{ formatNumber(result.lines.hot.flowShare * 100, 0) }} %, at {{ t(result.lines.cold.oilC, 0) }} {{ formatNumber(result.lines.cold.flowShare * 100, 0) }} % of the flow as found.</p>
-        <p v-for="w in result.lines.warnings" :key="w" class="small caution">{{ w }}</p>
+        <p v-for="w in result.lines.warnings" :key="w" class="small caution">{{ restate(w, unitWorld) }}</p>
       </section>
       <section v-if="result.strips.length">
         <h2>Mounting strips</h2>

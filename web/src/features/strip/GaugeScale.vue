@@ -29,7 +29,7 @@ const mine = computed(() => flag(job.build!, job.content!.builds))
       <text :x="x(f.t!)" y="10" text-anchor="middle" class="head letter soft">{{ f.letter }}</text>
     </g>
     <path :d="`M${x(here.peakC)} 27l-7 9h14z`" fill="var(--accent-ink)" />
-    <text :x="x(here.peakC) + 10" y="41" class="head letter mine">{{ mine }}</text>
+    <text :x="x(here.peakC) > W - 24 ? x(here.peakC) - 20 : x(here.peakC) + 10" y="41" class="head letter mine">{{ mine }}</text>
   </svg>
 </template>
 

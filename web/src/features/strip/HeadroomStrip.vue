@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useJob } from '@/job/store'
 import type { Quantity } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format } from '@/shared/units/units'
+import { format, restate } from '@/shared/units/units'
 import { flag, standingWord } from '@/shared/ui/words'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import GaugeScale from './GaugeScale.vue'
@@ -65,7 +65,7 @@ function moved(key: Quantity): string {
     </template>
     <div v-else class="none" role="alert">
       <VerdictMark :standing="null" :size="26" />
-      <p v-if="job.state?.problem"><b>No steady state.</b> {{ job.state.problem }}.</p>
+      <p v-if="job.state?.problem"><b>No steady state.</b> {{ restate(job.state.problem, unitWorld) }}.</p>
       <p v-else class="soft">Working it out …</p>
     </div>
     <WorkingDrawer v-if="working" :quantity="working" @close="working = null" />

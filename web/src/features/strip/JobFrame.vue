@@ -4,6 +4,8 @@ import { useRoute } from 'vue-router'
 import { useJob } from '@/job/store'
 import { changes } from '@/job/changes'
 import HeadroomStrip from './HeadroomStrip.vue'
+import { unitWorld } from '@/shared/ui/preferences'
+import { restate } from '@/shared/units/units'
 
 const route = useRoute()
 const job = useJob()
@@ -25,7 +27,7 @@ const plain = (x: unknown) => (typeof x === 'object' && x !== null ? '(several v
     <p v-if="job.saveState === 'waiting'" class="band" role="alert">
       {{ job.message }} Your edits are kept in this window and tried again every two seconds.
     </p>
-    <p v-else-if="job.saveState === 'refused' || (job.stale && job.message)" class="band" role="alert">{{ job.message }}</p>
+    <p v-else-if="job.saveState === 'refused' || (job.stale && job.message)" class="band" role="alert">{{ restate(job.message, unitWorld) }}</p>
     <router-view />
     <el-dialog :model-value="!!job.conflict" title="Saved elsewhere first" width="620px" :show-close="false" :close-on-click-modal="false" :close-on-press-escape="false">
       <p>Another window saved this job while you were editing. Nothing has been overwritten.</p>

@@ -2,6 +2,8 @@
 import { useJob } from '@/job/store'
 import { useComputed } from '@/job/useComputed'
 import type { Quantity, Working } from '@/shared/api/types'
+import { unitWorld } from '@/shared/ui/preferences'
+import { restate } from '@/shared/units/units'
 
 const props = defineProps<{ quantity: Quantity }>()
 const emit = defineEmits<{ close: [] }>()
@@ -16,16 +18,16 @@ const { result, problem } = useComputed<Working>(
   <el-drawer :model-value="true" size="min(640px, 92vw)" :title="result?.title ?? 'Show the working'" append-to-body @close="emit('close')">
     <p v-if="problem" role="alert">{{ problem }}</p>
     <div v-if="result" class="working" data-working>
-      <p class="result">{{ result.result }}</p>
+      <p class="result">{{ restate(result.result, unitWorld) }}</p>
       <ol>
         <li v-for="(step, i) in result.steps" :key="i">
           <p class="formula">{{ step.formula }}</p>
-          <p class="value">{{ step.result }}</p>
+          <p class="value">{{ restate(step.result, unitWorld) }}</p>
           <table>
             <tbody>
               <tr v-for="input in step.inputs" :key="input.name">
                 <th scope="row">{{ input.name }}</th>
-                <td>{{ input.value }}</td>
+                <td>{{ restate(input.value, unitWorld) }}</td>
                 <td class="origin" :class="input.origin">{{ input.origin }}</td>
               </tr>
             </tbody>
@@ -34,7 +36,7 @@ const { result, problem } = useComputed<Working>(
         </li>
       </ol>
       <h3>How sure</h3>
-      <p>{{ result.sureness }}</p>
+      <p>{{ restate(result.sureness, unitWorld) }}</p>
     </div>
   </el-drawer>
 </template>

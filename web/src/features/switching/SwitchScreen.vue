@@ -4,7 +4,7 @@ import { useJob } from '@/job/store'
 import { useComputed } from '@/job/useComputed'
 import type { SwitchResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format } from '@/shared/units/units'
+import { format, restate } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
 import ClimbRun from './ClimbRun.vue'
 import TemperatureLadder from './TemperatureLadder.vue'
@@ -34,7 +34,7 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
       <p v-if="viscous" class="small soft">The main fan's own clutch follows the air behind the radiator ({{ t(job.content!.vehicle.cooling.fan.gripsFromC) }} to {{ t(job.content!.vehicle.cooling.fan.gripsFullyC) }}); these two points are for a switched fan or a warning lamp.</p>
       <p v-if="problem" role="alert" class="finding bad">{{ problem }}</p>
       <ul data-findings>
-        <li v-for="f in result?.findings ?? []" :key="f.kind" class="finding" :class="{ bad: bad(f.kind), sound: f.kind === 'SOUND' || f.kind === 'NEVER_NEEDED' }">{{ f.text }}</li>
+        <li v-for="f in result?.findings ?? []" :key="f.kind" class="finding" :class="{ bad: bad(f.kind), sound: f.kind === 'SOUND' || f.kind === 'NEVER_NEEDED' }">{{ restate(f.text, unitWorld) }}</li>
       </ul>
       <h3 class="against">Against a colder thermostat</h3>
       <table v-if="result" data-compare>

@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/shared/api/client'
 import type { Assessment, Job, JobContent, Standing } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format } from '@/shared/units/units'
+import { format, restate } from '@/shared/units/units'
 import { flag, standingWord } from '@/shared/ui/words'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
@@ -107,7 +107,7 @@ async function importFile(event: Event) {
                   <span class="sr">{{ standingWord(s[key].standing) }}</span>
                 </td>
               </template>
-              <td v-else colspan="3">{{ s.problem }}</td>
+              <td v-else colspan="3">{{ restate(s.problem, unitWorld) }}</td>
             </tr>
           </tbody>
         </table>

@@ -2,8 +2,8 @@
 import { computed, ref, useId, watch } from 'vue'
 import { useJob } from '@/job/store'
 import { valueAt } from '@/job/changes'
+import { editText, parse, type QuantityName, restate } from '@/shared/units/units'
 import { unitWorld } from '@/shared/ui/preferences'
-import { editText, parse, type QuantityName } from '@/shared/units/units'
 
 /** A number of the job with any sensible unit. Saves on Enter or when left; a bad text stays to be mended. */
 const props = defineProps<{ label: string; path: string; quantity: QuantityName; step?: number; big?: boolean }>()
@@ -65,7 +65,7 @@ function nudge(event: Event, direction: number) {
       @keydown.up="nudge($event, 1)"
       @keydown.down="nudge($event, -1)"
     />
-    <p v-if="error" :id="id + '-why'" class="why" role="alert">{{ error }}</p>
+    <p v-if="error" :id="id + '-why'" class="why" role="alert">{{ restate(error, unitWorld) }}</p>
   </div>
 </template>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Standing } from '@/shared/api/types'
 
-/** The standing as a shape as well as a colour: disc, diamond, bar. */
+/** The standing as a shape as well as a colour: disc, diamond, stop board. */
 defineProps<{ standing: Standing | null; size?: number }>()
 </script>
 
@@ -9,7 +9,8 @@ defineProps<{ standing: Standing | null; size?: number }>()
   <svg :width="size ?? 18" :height="size ?? 18" viewBox="0 0 20 20" aria-hidden="true" class="mark">
     <circle v-if="standing === 'HOLDS'" cx="10" cy="10" r="8" fill="var(--holds)" />
     <path v-else-if="standing === 'MARGINAL'" d="M10 1 19 10 10 19 1 10z" fill="var(--marginal)" />
-    <path v-else-if="standing === 'OVER'" d="M1 3h18v5H1zM1 12h18v5H1z" fill="var(--over)" />
+    <path v-else-if="standing === 'OVER'" d="M6 .5h8L19.5 6v8L14 19.5H6L.5 14V6z" fill="var(--over)" />
+    <path v-if="standing === 'OVER'" d="M4.5 8h11v4h-11z" fill="var(--paper)" />
     <circle v-else cx="10" cy="10" r="7" fill="none" stroke="var(--ink-soft)" stroke-width="2" stroke-dasharray="3 3" />
   </svg>
 </template>

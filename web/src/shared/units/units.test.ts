@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { editText, format, parse, type QuantityName, type UnitWorld } from './units'
+import { editText, format, parse, restate, type QuantityName, type UnitWorld } from './units'
 
 const value = (text: string, quantity: QuantityName, world: UnitWorld = 'metric') => {
   const parsed = parse(text, quantity, world)
@@ -40,9 +40,21 @@ describe('reading what people type', () => {
   })
 
   it('converts differences without the offset', () => {
-    expect(format(10, 'difference', 'imperial')).toBe('18\u00a0°F')
+    expect(format(10, 'difference', 'imperial')).toBe('18.0\u00a0°F')
     expect(format(-0.04, 'difference', 'metric')).toBe('0.0\u00a0K')
     expect(format(-2.5, 'difference', 'metric')).toBe('−2.5\u00a0K')
+  })
+
+  it('groups long numbers and leaves short ones', () => {
+    expect(format(84.8, 'power', 'imperial')).toBe('289\u202f350\u00a0BTU/h')
+    expect(format(2854, 'mass', 'metric')).toBe('2854\u00a0kg')
+    expect(format(12854.25, 'mass', 'metric', 2)).toBe('12\u202f854.25\u00a0kg')
+  })
+
+  it('restates a sentence in the other world, number by number', () => {
+    const text = 'the band is ±8.8 K; 10 % more air is worth −2.5 K at 75 km/h, 20 to 30 kg, 4999 W/K'
+    expect(restate(text, 'metric')).toBe(text)
+    expect(restate(text, 'imperial').replace(/\u00a0/g, ' ')).toBe('the band is ±15.8 °F; 10 % more air is worth −4.5 °F at 47 mph, 44 lb to 66 lb, 4999 W/K')
   })
 
   it('loses nothing between showing and reading back', () => {

@@ -36,7 +36,7 @@ const kinds = {
   difference: {
     units: [u('K', ['kelvin', 'c', '°c'], 1), u('°F', ['f', 'degf'], 5 / 9)],
     show: { metric: 0, imperial: 1 },
-    digits: { metric: 1, imperial: 0 },
+    digits: { metric: 1, imperial: 1 },
   },
   mass: {
     units: [u('kg', ['kgs', 'kilo', 'kilos'], 1), u('lb', ['lbs', 'pound', 'pounds'], 0.45359237), u('t', ['tonne', 'tonnes'], 1000)],
@@ -120,12 +120,35 @@ export function formatNumber(value: number, digits: number, fixed = true): strin
   return (Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−')
 }
 
+/** Five and more digits before the point in threes. */
+function grouped(number: string): string {
+  const [whole, fraction] = number.split('.')
+  if (whole.replace('−', '').length < 5) return number
+  return whole.replace(/\B(?=(\d{3})+$)/g, '\u202f') + (fraction ? '.' + fraction : '')
+}
+
 export function format(value: number | null | undefined, quantity: QuantityName, world: UnitWorld, digits?: number): string {
   if (value == null || !Number.isFinite(value)) return '–'
   const kind = kindOf(quantity)
   const label = unitLabel(quantity, world)
   const space = label === '%' || label === '°' ? '\u202f' : '\u00a0'
-  return formatNumber(toShown(value, quantity, world), digits ?? kind.digits[world]) + (label ? space + label : '')
+  return grouped(formatNumber(toShown(value, quantity, world), digits ?? kind.digits[world])) + (label ? space + label : '')
+}
+
+/** Units in which the server writes its sentences, and what they measure. */
+const spoken: Record<string, QuantityName> = {
+  K: 'difference', '°C': 'temperature', 'km/h': 'speed', kg: 'mass', kW: 'power', mm: 'size', m: 'length',
+  'L/min': 'flow', L: 'volume', kPa: 'pressure', 'm³/s': 'airflow', 'm/s': 'velocity',
+}
+const spokenNumber = /([+−-]?\d+(?:\.\d+)?)(?:( (?:to|of) )([−-]?\d+(?:\.\d+)?))?[ \u00a0](K|°C|km\/h|kg|kW|mm|m³\/s|m\/s|m|L\/min|L|kPa)(?![\w/²³·])/g
+
+/** A sentence of the server with its numbers in the reader's world; metric is how it comes. */
+export function restate(text: string, world: UnitWorld): string {
+  if (world === 'metric') return text
+  return text.replace(spokenNumber, (_, first: string, joint: string | undefined, second: string | undefined, unit: string) => {
+    const say = (number: string) => (number.startsWith('+') ? '+' : '') + format(Number(number.replace('−', '-')), spoken[unit], world)
+    return joint ? `${say(first)}${joint}${say(second!)}` : say(first)
+  })
 }
 
 /** What a field shows for editing: enough digits that nothing typed is lost. */
