@@ -28,7 +28,11 @@ import roadbreeze.core.vehicle.Powertrain;
  * it, as its engagement depends on the temperatures it causes. Every bracket is closed on a residual
  * that falls steadily with its unknown, so the root is single.
  *
- * <p>Not thread-safe: it remembers the last air flow, which a map row shares. Make one per thread.
+ * <p>Falling residuals also let a secant from the last answer be tried first: where it lands within
+ * the tolerance it has found that single root, and where it does not the bracket follows.
+ *
+ * <p>Not thread-safe: it remembers the last driveline state, air flow and temperatures, which
+ * neighbouring points share. Make one per thread.
  */
 public final class SteadyBalance {
   /** Coolant temperatures are sought up to here, °C. */
@@ -43,6 +47,12 @@ public final class SteadyBalance {
   public static final double COOLANT_BEYOND = 180;
 
   private static final double ENGAGEMENT_TOLERANCE = 1e-9;
+
+  /** Relative to the heat turned over; a hundred times closer than the balance is promised. */
+  private static final double COOLANT_TOLERANCE = 1e-9;
+
+  private static final double OIL_TOLERANCE = 1e-10;
+  private static final int MAX_SECANTS = 8;
   private static final int MAX_EVALUATIONS = 300;
 
   private final Rig rig;
@@ -58,6 +68,11 @@ public final class SteadyBalance {
   private double airSpeed = Double.NaN;
   private double[] airSpeedRatio = {};
   private AirFlow airFlow;
+  private OperatingPoint drivenPoint;
+  private double drivenEngagement = Double.NaN;
+  private Powertrain.State drivelineState;
+  private double lastCoolant = Double.NaN;
+  private double lastSump = Double.NaN;
 
   public SteadyBalance(Rig rig, Factors factors) {
     this.rig = rig;
@@ -76,6 +91,32 @@ public final class SteadyBalance {
   }
 
   /**
+   * A solver for another rig that starts from what this one has found: its temperatures as a first
+   * guess, its driveline and air flow where the rigs share load, powertrain, stack and fans.
+   */
+  public SteadyBalance continuedWith(Rig next) {
+    SteadyBalance other = new SteadyBalance(next, factors);
+    other.air = air;
+    other.altitude = altitude;
+    other.lastCoolant = lastCoolant;
+    other.lastSump = lastSump;
+    if (next.load().equals(rig.load())
+        && next.powertrain() == rig.powertrain()
+        && next.accessories().equals(rig.accessories())
+        && next.fanSettings().equals(rig.fanSettings())) {
+      other.drivenPoint = drivenPoint;
+      other.drivenEngagement = drivenEngagement;
+      other.drivelineState = drivelineState;
+      if (next.stack() == rig.stack()) {
+        other.airSpeed = airSpeed;
+        other.airSpeedRatio = airSpeedRatio;
+        other.airFlow = airFlow;
+      }
+    }
+    return other;
+  }
+
+  /**
    * @return the settled state; energy closes to 1e-6 of the heat turned over
    * @throws NotConvergedException if the truck cannot climb there or the heat cannot be shed
    */
@@ -84,6 +125,7 @@ public final class SteadyBalance {
       air = Air.at(point.ambient(), point.altitude());
       altitude = point.altitude();
       airFlow = null;
+      drivenPoint = null;
     }
     if (clutchedFan < 0) {
       return settle(point, 1);
@@ -139,14 +181,20 @@ public final class SteadyBalance {
         clutchedFan < 0
             ? engineSpeed -> fixed
             : engineSpeed -> fixed + clutch().belt().power(engineSpeed, gripOf(engagement));
-    Powertrain.State driveline =
-        rig.powertrain()
-            .drive(
-                speed ->
-                    rig.load().force(point.grade(), speed, air.density(), factors.dragArea()),
-                point.speed(),
-                air.density(),
-                belts);
+    Powertrain.State driveline = drivelineState;
+    if (!point.equals(drivenPoint) || engagement != drivenEngagement) {
+      driveline =
+          rig.powertrain()
+              .drive(
+                  speed ->
+                      rig.load().force(point.grade(), speed, air.density(), factors.dragArea()),
+                  point.speed(),
+                  air.density(),
+                  belts);
+      drivenPoint = point;
+      drivenEngagement = engagement;
+      drivelineState = driveline;
+    }
     AirFlow flow = airFlow(driveline, engagement);
     return new Network(point, driveline, flow, engagement).solve();
   }
@@ -193,6 +241,9 @@ public final class SteadyBalance {
     /** Air capacity rate of each path, W/K. */
     private final double[] capacity = new double[pathCount];
 
+    /** Capacity rate of the air that passes through the first core of each path, W/K. */
+    private final double[] frontCapacity = new double[pathCount];
+
     /** Air-side conductance by path and place in the path, W/K. */
     private final double[][] airConductance = new double[pathCount][];
 
@@ -215,6 +266,9 @@ public final class SteadyBalance {
     private final double condenserHeat;
     private final boolean oneCooler;
 
+    /** True where an oil cooler stands behind the radiator and takes its warmed air. */
+    private final boolean behindRadiator;
+
     private final int[][] stageLayer;
     private final double[] coolerHeat = new double[layerCount];
     private double oilCapacity;
@@ -223,6 +277,10 @@ public final class SteadyBalance {
     private double feed;
     private double rise;
     private double coolantCapacity;
+
+    /** Coolant side of the radiator, W/(m²·K) of face; 0 with the thermostat shut. */
+    private double radiatorInside;
+
     private double sump;
 
     Network(
@@ -238,10 +296,11 @@ public final class SteadyBalance {
         int[] through =
             stack.paths().get(p).layers().stream().mapToInt(Integer::intValue).toArray();
         double area = stack.paths().get(p).area();
-        double velocity = flow.velocity()[p];
         layers[p] = through;
-        capacity[p] = air.density() * velocity * area * Air.SPECIFIC_HEAT;
-        capacitySum += capacity[p];
+        double perVelocity = air.density() * area * Air.SPECIFIC_HEAT;
+        capacity[p] = perVelocity * flow.velocity()[p];
+        frontCapacity[p] = perVelocity * flow.frontVelocity()[p];
+        capacitySum += stack.apart(p) ? 0 : capacity[p];
         airConductance[p] = new double[through.length];
         temperature[p] = new double[through.length + 1];
         given[p] = new double[through.length];
@@ -256,7 +315,7 @@ public final class SteadyBalance {
           if (!set) {
             double open = 1 - layer.blockedFraction();
             airConductance[p][i] =
-                layer.fin().conductance(velocity / open, air) * open * area;
+                layer.fin().conductance(flow.velocityAt(p, i) / open, air) * open * area;
           }
         }
       }
@@ -289,6 +348,11 @@ public final class SteadyBalance {
         }
       }
       oneCooler = coolers <= 1;
+      boolean behind = false;
+      for (int k = stack.radiator() + 1; k < layerCount; k++) {
+        behind |= stack.layers().get(k).role() instanceof LayerRole.OilCooler;
+      }
+      behindRadiator = behind;
     }
 
     private int indexOf(String layerName) {
@@ -308,13 +372,16 @@ public final class SteadyBalance {
             "no air moves through the pack: no ram air and no fan to shed "
                 + kilowatts(engineHeat + driveline.converterHeat() + driveline.gearboxHeat()));
       }
-      if (coolantResidual(COOLANT_CEILING) > 0) {
-        throw new NotConvergedException(
-            "the coolant finds no balance below %.0f °C: %s cannot be shed"
-                .formatted(COOLANT_CEILING, kilowatts(engineHeat)));
+      double coolant = secant(this::coolantResidual, lastCoolant, 1.0, COOLANT_TOLERANCE);
+      if (Double.isNaN(coolant)) {
+        if (coolantResidual(COOLANT_CEILING) > 0) {
+          throw new NotConvergedException(
+              "the coolant finds no balance below %.0f °C: %s cannot be shed"
+                  .formatted(COOLANT_CEILING, kilowatts(engineHeat)));
+        }
+        coolant = solver.solve(MAX_EVALUATIONS, this::coolantResidual, floor, COOLANT_CEILING);
       }
-      double coolant =
-          solver.solve(MAX_EVALUATIONS, this::coolantResidual, floor, COOLANT_CEILING);
+      lastCoolant = coolant;
       coolantResidual(coolant); // leaves all fields at the root
       if (sump >= OIL_CEILING) {
         throw new NotConvergedException(
@@ -324,14 +391,56 @@ public final class SteadyBalance {
       return result(coolant);
     }
 
+    /**
+     * A root near a guess, or NaN. Only a residual within the tolerance counts, so a wrong turn costs
+     * time and never truth.
+     */
+    private double secant(
+        DoubleUnaryOperator residual, double guess, double step, double tolerance) {
+      if (Double.isNaN(guess)) {
+        return Double.NaN;
+      }
+      double x0 = guess;
+      double f0 = residual.applyAsDouble(x0);
+      if (Math.abs(f0) <= tolerance) {
+        return x0;
+      }
+      double x1 = x0 + Math.copySign(step, f0); // residuals fall: left over heat means hotter
+      for (int i = 0; i < MAX_SECANTS; i++) {
+        if (!(x1 > point.ambient() - 1 && x1 < COOLANT_CEILING)) {
+          return Double.NaN;
+        }
+        double f1 = residual.applyAsDouble(x1);
+        if (Math.abs(f1) <= tolerance) {
+          return x1;
+        }
+        double slope = (f1 - f0) / (x1 - x0);
+        if (!(slope < 0)) {
+          return Double.NaN;
+        }
+        x0 = x1;
+        f0 = f1;
+        x1 = x0 - f0 / slope;
+      }
+      return Double.NaN;
+    }
+
     /** Heat left over in the coolant at a trial temperature, relative to the engine's; falls. */
     private double coolantResidual(double coolant) {
       double opening = rig.coolantLoop().thermostat().opening(coolant);
       double massFlow = rig.coolantLoop().pumpFlow(driveline.engineSpeed()) * opening;
       coolantCapacity =
           massFlow * rig.coolantLoop().coolant().specificHeat(coolant);
+      radiatorInside = 0;
+      if (massFlow > 0) {
+        LayerRole.Radiator radiator =
+            (LayerRole.Radiator) rig.stack().layers().get(rig.stack().radiator()).role();
+        // Tube properties at the inlet temperature, as for the oil.
+        radiatorInside =
+            radiator.tubes().conductance(massFlow, rig.coolantLoop().coolant(), coolant);
+      }
       sump = sumpFor(coolant);
-      double radiator = radiatorHeat(coolant, massFlow);
+      double radiator = alongAir(coolant, true);
       return (engineHeat + tankHeat - radiator - heaterHeat(coolant)) / engineHeat;
     }
 
@@ -340,6 +449,11 @@ public final class SteadyBalance {
     }
 
     private double sumpFor(double coolant) {
+      double near = secant(t -> oilResidual(coolant, t), lastSump, 0.5, OIL_TOLERANCE);
+      if (!Double.isNaN(near)) {
+        lastSump = near;
+        return near;
+      }
       double low = point.ambient() - 1;
       if (oilResidual(coolant, low) <= 0) {
         return low; // reached only by trial states far from the root
@@ -351,6 +465,7 @@ public final class SteadyBalance {
           innerSolver.solve(
               MAX_EVALUATIONS, t -> oilResidual(coolant, t), low, OIL_CEILING);
       oilResidual(coolant, root);
+      lastSump = root;
       return root;
     }
 
@@ -366,7 +481,7 @@ public final class SteadyBalance {
           loop.caseConductance() * (trialSump - point.ambient() - loop.caseAirRise());
       double oilInput = driveline.converterHeat() + driveline.gearboxHeat();
       rise = inletRise(coolant, oilInput);
-      airUpToRadiator();
+      alongAir(coolant, behindRadiator);
       double removed = passStages(coolant);
       if (!oneCooler) {
         // Coolers that share air also share its warmth: repeat until the air settles.
@@ -374,7 +489,7 @@ public final class SteadyBalance {
         int sweeps = 0;
         do {
           before = removed;
-          airUpToRadiator();
+          alongAir(coolant, behindRadiator);
           removed = passStages(coolant);
           if (++sweeps > 200) {
             throw new NotConvergedException("the oil coolers' shared air does not settle");
@@ -403,22 +518,54 @@ public final class SteadyBalance {
       return Math.max(0, r / (1 - r) * toAir / totalCapacity);
     }
 
-    /** Air temperatures along every path with the heats as they stand; radiator left out. */
-    private void airUpToRadiator() {
+    /**
+     * Air temperatures along every path, front to back, with the oil coolers' heats as they stand.
+     *
+     * @param throughRadiator false to stop in front of it, where nothing behind it matters yet
+     * @return heat the radiator gives, W
+     */
+    private double alongAir(double coolant, boolean throughRadiator) {
+      int radiator = rig.stack().radiator();
+      double heat = 0;
       for (int p = 0; p < pathCount; p++) {
-        double t = point.ambient() + rise;
+        double t = point.ambient() + (rig.stack().apart(p) ? 0 : rise);
         int[] through = layers[p];
-        for (int i = 0; i < through.length; i++) {
+        int i = 0;
+        for (; i < through.length; i++) {
           temperature[p][i] = t;
           int k = through[i];
           if (setRise[k] > 0) {
             t += setRise[k];
-          } else if (k != rig.stack().radiator() && capacity[p] > 0) {
+          } else if (k == radiator) {
+            if (!throughRadiator) {
+              break;
+            }
+            given[p][i] = radiatorInside > 0 ? radiatorHeat(p, i, coolant) : 0;
+            heat += given[p][i];
+            t += capacity[p] > 0 ? given[p][i] / capacity[p] : 0;
+          } else if (capacity[p] > 0) {
             t += given[p][i] / capacity[p];
           }
         }
         temperature[p][through.length] = t;
       }
+      return heat;
+    }
+
+    private double radiatorHeat(int path, int place, double coolant) {
+      double area = rig.stack().paths().get(path).area();
+      return exchange(
+          airConductance[path][place],
+          radiatorInside * area,
+          factors.coreConductance(),
+          airThrough(path, place),
+          coolantCapacity * area / wetted[rig.stack().radiator()],
+          coolant - temperature[path][place]);
+    }
+
+    /** Capacity rate of the air through one core of a path, W/K. */
+    private double airThrough(int path, int place) {
+      return place == 0 ? frontCapacity[path] : capacity[path];
     }
 
     /** Sends the oil through its stages; returns the heat they take from it, W. */
@@ -500,7 +647,7 @@ public final class SteadyBalance {
           double stream = oilCapacity * coreShare * area / wetted[k];
           double q =
               exchange(
-                  airConductance[p][place], inside * area, factor, capacity[p], stream,
+                  airConductance[p][place], inside * area, factor, airThrough(p, place), stream,
                   oil - temperature[p][place]);
           given[p][place] = q;
           heat += q;
@@ -518,40 +665,6 @@ public final class SteadyBalance {
         }
       }
       return -1;
-    }
-
-    private double radiatorHeat(double coolant, double massFlow) {
-      if (massFlow <= 0) {
-        airUpToRadiator();
-        return 0;
-      }
-      airUpToRadiator();
-      int k = rig.stack().radiator();
-      LayerRole.Radiator radiator = (LayerRole.Radiator) rig.stack().layers().get(k).role();
-      // Tube properties at the inlet temperature, as for the oil.
-      double inside =
-          radiator.tubes().conductance(massFlow, rig.coolantLoop().coolant(), coolant);
-      double heat = 0;
-      for (int p = 0; p < pathCount; p++) {
-        int place = placeOf(p, k);
-        if (place >= 0) {
-          double area = rig.stack().paths().get(p).area();
-          double q =
-              exchange(
-                  airConductance[p][place],
-                  inside * area,
-                  factors.coreConductance(),
-                  capacity[p],
-                  coolantCapacity * area / wetted[k],
-                  coolant - temperature[p][place]);
-          given[p][place] = q;
-          heat += q;
-          for (int i = place + 1; i < temperature[p].length; i++) {
-            temperature[p][i] += capacity[p] > 0 ? q / capacity[p] : 0;
-          }
-        }
-      }
-      return heat;
     }
 
     private double exchange(
@@ -686,11 +799,10 @@ public final class SteadyBalance {
         double lowest = Double.POSITIVE_INFINITY;
         double highest = 0;
         for (int p = 0; p < pathCount; p++) {
-          if (placeOf(p, k) >= 0 && flow.velocity()[p] > 0) {
-            double re =
-                layer
-                    .fin()
-                    .reynolds(flow.velocity()[p] / (1 - layer.blockedFraction()), air);
+          int place = placeOf(p, k);
+          if (place >= 0 && flow.velocity()[p] > 0) {
+            double velocity = flow.velocityAt(p, place) / (1 - layer.blockedFraction());
+            double re = layer.fin().reynolds(velocity, air);
             lowest = Math.min(lowest, re);
             highest = Math.max(highest, re);
           }

@@ -1,6 +1,5 @@
 package roadbreeze.core.stack;
 
-import java.util.List;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.exchanger.LouvredFin;
@@ -10,10 +9,13 @@ import roadbreeze.core.problem.NotConvergedException;
  * Air through a pack: face velocity of each path and working point of each fan.
  *
  * @param velocity face velocity per path, m/s
+ * @param frontVelocity face velocity through the first core of each path, m/s: below {@code velocity}
+ *     where air gets round that core through an open gap behind it
  * @param fanFlow per fan, m³/s
  * @param fanPressure per fan, Pa; negative where it only resists
  */
-public record AirFlow(double[] velocity, double[] fanFlow, double[] fanPressure) {
+public record AirFlow(
+    double[] velocity, double[] frontVelocity, double[] fanFlow, double[] fanPressure) {
   private static final double PRESSURE_TOLERANCE = 1e-9;
   private static final int MAX_SWEEPS = 200;
 
@@ -36,30 +38,11 @@ public record AirFlow(double[] velocity, double[] fanFlow, double[] fanPressure)
       double[] speedRatio,
       double ramFactor,
       double fanPressureFactor) {
-    List<AirPath> paths = stack.paths();
-    int n = paths.size();
+    Duct[] ducts = ducts(stack, air, speed, ramFactor);
     int fanCount = stack.fans().size();
-    double[] area = new double[n];
-    double[] friction = new double[n];
-    double[] inertia = new double[n];
-    int[][] fansOf = new int[n][];
-    for (int p = 0; p < n; p++) {
-      AirPath path = paths.get(p);
-      area[p] = path.area();
-      inertia[p] = Stack.SYSTEM_LOSS * air.density() / 2;
-      for (int index : path.layers()) {
-        Layer layer = stack.layers().get(index);
-        double open = 1 - layer.blockedFraction();
-        friction[p] +=
-            layer.fin().frictionCoefficient(air) / Math.pow(open, LouvredFin.FRICTION_EXPONENT);
-        inertia[p] += layer.fin().inertiaCoefficient(air) / (open * open);
-      }
-      fansOf[p] = path.fans().stream().mapToInt(Integer::intValue).toArray();
-    }
-    double ram = stack.ramPressure(speed, air.density(), ramFactor);
     double[] fanPressure = new double[fanCount];
-    double[] velocity = new double[n];
     double[] fanFlow = new double[fanCount];
+    double ram = stack.ramPressure(speed, air.density(), ramFactor);
     BracketingNthOrderBrentSolver solver =
         new BracketingNthOrderBrentSolver(1e-12, PRESSURE_TOLERANCE, 1e-12, 5);
     double change = fanCount > 0 ? Double.POSITIVE_INFINITY : 0;
@@ -89,39 +72,184 @@ public record AirFlow(double[] velocity, double[] fanFlow, double[] fanPressure)
                   200,
                   pressure -> {
                     fanPressure[fan] = pressure;
-                    double flow = 0;
-                    for (int p = 0; p < n; p++) {
-                      if (contains(fansOf[p], fan)) {
-                        flow += area[p] * pathVelocity(p, ram, fanPressure, fansOf, friction, inertia);
-                      }
-                    }
-                    return pressure - share * curve.pressure(flow, speedRatio[fan], air.density());
+                    return pressure
+                        - share
+                            * curve.pressure(
+                                flow(ducts, fan, fanPressure), speedRatio[fan], air.density());
                   },
                   low,
                   shutoff);
         }
         change = Math.max(change, Math.abs(fanPressure[f] - before));
       }
-      if (fanCount == 1) {
+      // Fans that serve no common air do not move each other.
+      if (fanCount == 1 || !shared(ducts)) {
         change = 0;
       }
     }
-    for (int p = 0; p < n; p++) {
-      velocity[p] = pathVelocity(p, ram, fanPressure, fansOf, friction, inertia);
-      for (int fan : fansOf[p]) {
-        fanFlow[fan] += area[p] * velocity[p];
+    double[] velocity = new double[ducts.length];
+    double[] frontVelocity = new double[ducts.length];
+    for (int p = 0; p < ducts.length; p++) {
+      velocity[p] = ducts[p].velocity(fanPressure);
+      frontVelocity[p] = ducts[p].throughFront(velocity[p]);
+      for (int fan : ducts[p].fans) {
+        fanFlow[fan] += ducts[p].area * velocity[p];
       }
     }
-    return new AirFlow(velocity, fanFlow, fanPressure);
+    return new AirFlow(velocity, frontVelocity, fanFlow, fanPressure);
   }
 
-  private static double pathVelocity(
-      int p, double ram, double[] fanPressure, int[][] fansOf, double[] friction, double[] inertia) {
-    double drive = ram;
-    for (int fan : fansOf[p]) {
-      drive += fanPressure[fan];
+  /**
+   * What the pack asks of one fan: the flow through its face at a pressure it would add, the other
+   * fans at rest and out of the way. With several pressures this is the pack's resistance curve.
+   *
+   * @return m³/s
+   */
+  public static double demand(Stack stack, Air air, double speed, int fan, double pressure) {
+    double[] fanPressure = new double[stack.fans().size()];
+    fanPressure[fan] = pressure;
+    return flow(ducts(stack, air, speed, 1), fan, fanPressure);
+  }
+
+  private static double flow(Duct[] ducts, int fan, double[] fanPressure) {
+    double flow = 0;
+    for (Duct duct : ducts) {
+      if (contains(duct.fans, fan)) {
+        flow += duct.area * duct.velocity(fanPressure);
+      }
     }
-    return velocityFor(drive, friction[p], inertia[p]);
+    return flow;
+  }
+
+  private static boolean shared(Duct[] ducts) {
+    for (Duct duct : ducts) {
+      if (duct.fans.length > 1) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static Duct[] ducts(Stack stack, Air air, double speed, double ramFactor) {
+    double ram = stack.ramPressure(speed, air.density(), ramFactor);
+    return stack.paths().stream().map(path -> new Duct(stack, path, air, ram)).toArray(Duct[]::new);
+  }
+
+  /**
+   * One path reduced to coefficients: {@code Δp = a·u^1.51 + b·u²}, apart for a front core that air
+   * can get round. That leak is an orifice along the core's rim, {@code q = Cd·A·√(2Δp/ρ)} with the
+   * core's own drop across it, spread over the core's face.
+   */
+  private static final class Duct {
+    private static final double ORIFICE = 0.6; // sharp-edged slot
+
+    private final double area;
+    private final int[] fans;
+    private final double ram;
+    private final double friction;
+    private final double inertia;
+    private final double frontFriction;
+    private final double frontInertia;
+
+    /** Velocity that leaks in behind the front core per root of its pressure drop, m/s/√Pa. */
+    private final double leak;
+
+    Duct(Stack stack, AirPath path, Air air, double ramPressure) {
+      area = path.area();
+      fans = path.fans().stream().mapToInt(Integer::intValue).toArray();
+      ram = path.ram() ? ramPressure : 0;
+      double a = 0;
+      double b = Stack.SYSTEM_LOSS * air.density() / 2;
+      double frontA = 0;
+      double frontB = 0;
+      double leaking = 0;
+      for (int i = 0; i < path.layers().size(); i++) {
+        Layer layer = stack.layers().get(path.layers().get(i));
+        double open = 1 - layer.blockedFraction();
+        double layerA =
+            layer.fin().frictionCoefficient(air) / Math.pow(open, LouvredFin.FRICTION_EXPONENT);
+        double layerB = layer.fin().inertiaCoefficient(air) / (open * open);
+        if (i == 0 && layer.openGap() > 0) {
+          frontA = layerA;
+          frontB = layerB;
+          double rim = 2 * (layer.outline().width() + layer.outline().height());
+          leaking =
+              ORIFICE
+                  * rim
+                  * layer.openGap()
+                  / layer.outline().area()
+                  * Math.sqrt(2 / air.density());
+        } else {
+          a += layerA;
+          b += layerB;
+        }
+      }
+      friction = a;
+      inertia = b;
+      frontFriction = frontA;
+      frontInertia = frontB;
+      leak = leaking;
+    }
+
+    private double drive(double[] fanPressure) {
+      double drive = ram;
+      for (int fan : fans) {
+        drive += fanPressure[fan];
+      }
+      return drive;
+    }
+
+    /** Velocity behind the front core, which is that of the whole path. */
+    double velocity(double[] fanPressure) {
+      double drive = drive(fanPressure);
+      if (leak == 0 || drive <= 0) {
+        return velocityFor(drive, friction + frontFriction, inertia + frontInertia);
+      }
+      double front = frontFor(drive);
+      return front + leak * Math.sqrt(frontDrop(front));
+    }
+
+    double throughFront(double velocity) {
+      if (leak == 0 || velocity == 0) {
+        return velocity;
+      }
+      double low = 0;
+      double high = velocity;
+      for (int i = 0; i < 60; i++) {
+        double u = (low + high) / 2;
+        if (u + leak * Math.sqrt(frontDrop(u)) > velocity) {
+          high = u;
+        } else {
+          low = u;
+        }
+      }
+      return (low + high) / 2;
+    }
+
+    private double frontDrop(double u) {
+      return frontFriction * Math.pow(u, LouvredFin.FRICTION_EXPONENT) + frontInertia * u * u;
+    }
+
+    /** Velocity through the front core at which the whole path takes up the drive. */
+    private double frontFor(double drive) {
+      double low = 0;
+      double high = velocityFor(drive, friction + frontFriction, inertia + frontInertia);
+      for (int i = 0; i < 60; i++) {
+        double u = (low + high) / 2;
+        double drop = frontDrop(u);
+        double behind = u + leak * Math.sqrt(drop);
+        double total =
+            drop
+                + friction * Math.pow(behind, LouvredFin.FRICTION_EXPONENT)
+                + inertia * behind * behind;
+        if (total > drive) {
+          high = u;
+        } else {
+          low = u;
+        }
+      }
+      return (low + high) / 2;
+    }
   }
 
   /**
@@ -158,11 +286,16 @@ public record AirFlow(double[] velocity, double[] fanFlow, double[] fanPressure)
     return false;
   }
 
-  /** Volume flow through the whole face, m³/s. */
+  /** Face velocity through a core, by its place in its path, m/s. */
+  public double velocityAt(int path, int place) {
+    return place == 0 ? frontVelocity[path] : velocity[path];
+  }
+
+  /** Volume flow through the pack's face, m³/s, without what stands apart from it. */
   public double totalFlow(Stack stack) {
     double flow = 0;
     for (int p = 0; p < velocity.length; p++) {
-      flow += velocity[p] * stack.paths().get(p).area();
+      flow += stack.apart(p) ? 0 : velocity[p] * stack.paths().get(p).area();
     }
     return flow;
   }

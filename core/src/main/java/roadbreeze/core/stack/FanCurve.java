@@ -1,5 +1,7 @@
 package roadbreeze.core.stack;
 
+import org.hipparchus.stat.regression.SimpleRegression;
+import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -26,6 +28,28 @@ public record FanCurve(double shutoffPressure, double freeFlow, boolean estimate
 
   public static FanCurve fromFreeAirFlow(double freeFlow) {
     return new FanCurve(TYPICAL_SHUTOFF, freeFlow, true);
+  }
+
+  /**
+   * Least-squares fit through measured points; in Q² the curve is a straight line.
+   *
+   * @param flow m³/s, at least two different ones
+   * @param pressure Pa, one per flow
+   * @throws BadInputException if the points do not fall with flow
+   */
+  public static FanCurve through(double[] flow, double[] pressure) {
+    if (flow.length != pressure.length || flow.length < 2) {
+      throw new BadInputException("fan curve", "a fan curve needs two or more points of flow and pressure");
+    }
+    SimpleRegression line = new SimpleRegression();
+    for (int i = 0; i < flow.length; i++) {
+      line.addData(flow[i] * flow[i], pressure[i]);
+    }
+    if (!(line.getSlope() < 0)) {
+      throw new BadInputException("fan curve", "the fan curve's pressure must fall as its flow rises");
+    }
+    double shutoff = line.getIntercept();
+    return new FanCurve(shutoff, Math.sqrt(shutoff / -line.getSlope()), false);
   }
 
   /**

@@ -1,8 +1,12 @@
 package roadbreeze.core.stack;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.problem.Range;
@@ -27,86 +31,129 @@ public final class Stack {
   private final double recirculation;
   private final List<Cell> cells;
   private final List<AirPath> paths;
+  private final List<Rectangle> shadows;
   private final int radiator;
 
   /**
-   * @param layers front to back, the last of them the radiator, the only one
+   * @param layers front to back, exactly one of them the radiator
+   * @param shadows parts of the face that ram air does not reach: behind a brace, a horn or a winch,
+   *     or away from the front
    * @param ramCoefficient ram pressure over dynamic pressure: open grille 0.55, less behind a winch,
    *     plough, light bar or bug screen
    * @param recirculation share of the exit air's rise that comes back at standstill: 0.02 sealed to
    *     0.15 bare
-   * @throws BadInputException if the last layer is not the one radiator
+   * @throws BadInputException if there is not exactly one radiator
    */
-  public Stack(List<Layer> layers, List<Fan> fans, double ramCoefficient, double recirculation) {
+  public Stack(
+      List<Layer> layers,
+      List<Fan> fans,
+      List<Rectangle> shadows,
+      double ramCoefficient,
+      double recirculation) {
     this.layers = List.copyOf(layers);
     this.fans = List.copyOf(fans);
+    this.shadows = List.copyOf(shadows);
     this.ramCoefficient = RAM_COEFFICIENT.require(ramCoefficient);
     this.recirculation = RECIRCULATION.require(recirculation);
-    long radiators =
-        layers.stream().filter(l -> l.role() instanceof LayerRole.Radiator).count();
-    radiator = layers.size() - 1;
-    if (radiators != 1 || !(layers.get(radiator).role() instanceof LayerRole.Radiator)) {
-      throw new BadInputException(
-          "layers", "a pack has one radiator, and it is the layer nearest the engine");
+    int found = -1;
+    for (int k = 0; k < layers.size(); k++) {
+      if (layers.get(k).role() instanceof LayerRole.Radiator) {
+        if (found >= 0) {
+          throw new BadInputException("layers", "a pack has one radiator, not several");
+        }
+        found = k;
+      }
     }
+    if (found < 0) {
+      throw new BadInputException("layers", "a pack needs its radiator");
+    }
+    radiator = found;
     cells = new ArrayList<>();
     paths = new ArrayList<>();
     cut();
   }
 
+  /** A pack that nothing shadows. */
+  public Stack(List<Layer> layers, List<Fan> fans, double ramCoefficient, double recirculation) {
+    this(layers, fans, List.of(), ramCoefficient, recirculation);
+  }
+
   private void cut() {
     double[] xs = cutLines(Rectangle::x, Rectangle::right);
     double[] ys = cutLines(Rectangle::y, Rectangle::top);
-    List<AirPath> kinds = new ArrayList<>();
+    // A path is told by which layers, fans and shadows hold it: one bit each.
+    Map<BitSet, Integer> known = new HashMap<>();
     List<Double> areas = new ArrayList<>();
     for (int i = 0; i + 1 < xs.length; i++) {
       for (int j = 0; j + 1 < ys.length; j++) {
         double width = xs[i + 1] - xs[i];
         double height = ys[j + 1] - ys[j];
-        double cx = xs[i] + width / 2;
-        double cy = ys[j] + height / 2;
-        List<Integer> through = new ArrayList<>();
-        for (int k = 0; k < layers.size(); k++) {
-          if (layers.get(k).outline().contains(cx, cy)) {
-            through.add(k);
-          }
-        }
-        if (width < SMALLEST_CELL || height < SMALLEST_CELL || through.isEmpty()) {
+        if (width < SMALLEST_CELL || height < SMALLEST_CELL) {
           continue;
         }
-        List<Integer> served = new ArrayList<>();
-        for (int k = 0; k < fans.size(); k++) {
-          if (fans.get(k).outline().contains(cx, cy)) {
-            served.add(k);
-          }
+        BitSet through = holding(xs[i] + width / 2, ys[j] + height / 2);
+        if (through.nextSetBit(0) < 0 || through.nextSetBit(0) >= layers.size()) {
+          continue;
         }
-        AirPath kind = new AirPath(0, through, served);
-        int path = kinds.indexOf(kind);
-        if (path < 0) {
-          path = kinds.size();
-          kinds.add(kind);
+        Integer path = known.get(through);
+        if (path == null) {
+          path = known.size();
+          known.put(through, path);
           areas.add(0.0);
         }
         areas.set(path, areas.get(path) + width * height);
         cells.add(new Cell(xs[i], ys[j], width, height, path));
       }
     }
-    for (int p = 0; p < kinds.size(); p++) {
-      paths.add(new AirPath(areas.get(p), kinds.get(p).layers(), kinds.get(p).fans()));
+    AirPath[] made = new AirPath[known.size()];
+    known.forEach((through, path) -> made[path] = path(through, areas.get(path)));
+    paths.addAll(List.of(made));
+  }
+
+  /** Bits of the layers, then the fans, then one for any shadow, that hold a point. */
+  private BitSet holding(double x, double y) {
+    BitSet bits = new BitSet();
+    for (int k = 0; k < layers.size(); k++) {
+      bits.set(k, layers.get(k).outline().contains(x, y));
     }
+    for (int k = 0; k < fans.size(); k++) {
+      bits.set(layers.size() + k, fans.get(k).outline().contains(x, y));
+    }
+    for (Rectangle shadow : shadows) {
+      if (shadow.contains(x, y)) {
+        bits.set(layers.size() + fans.size());
+      }
+    }
+    return bits;
+  }
+
+  private AirPath path(BitSet bits, double area) {
+    int fanStart = layers.size();
+    int fanEnd = fanStart + fans.size();
+    return new AirPath(
+        area,
+        bits.get(0, fanStart).stream().boxed().toList(),
+        bits.get(fanStart, fanEnd).stream().boxed().toList(),
+        !bits.get(fanEnd));
   }
 
   private double[] cutLines(ToDoubleFunction<Rectangle> low, ToDoubleFunction<Rectangle> high) {
-    TreeSet<Double> lines = new TreeSet<>();
+    double[] lines = new double[2 * (layers.size() + fans.size() + shadows.size())];
+    int n = 0;
     for (Layer layer : layers) {
-      lines.add(low.applyAsDouble(layer.outline()));
-      lines.add(high.applyAsDouble(layer.outline()));
+      lines[n++] = low.applyAsDouble(layer.outline());
+      lines[n++] = high.applyAsDouble(layer.outline());
     }
     for (Fan fan : fans) {
-      lines.add(low.applyAsDouble(fan.outline()));
-      lines.add(high.applyAsDouble(fan.outline()));
+      lines[n++] = low.applyAsDouble(fan.outline());
+      lines[n++] = high.applyAsDouble(fan.outline());
     }
-    return lines.stream().mapToDouble(Double::doubleValue).toArray();
+    for (Rectangle shadow : shadows) {
+      lines[n++] = low.applyAsDouble(shadow);
+      lines[n++] = high.applyAsDouble(shadow);
+    }
+    Arrays.sort(lines);
+    return lines;
   }
 
   public List<Layer> layers() {
@@ -118,11 +165,17 @@ public final class Stack {
   }
 
   public List<Cell> cells() {
-    return List.copyOf(cells);
+    return Collections.unmodifiableList(cells);
   }
 
   public List<AirPath> paths() {
-    return List.copyOf(paths);
+    return Collections.unmodifiableList(paths);
+  }
+
+  /** True for air that never meets the radiator or the ram air: a core with its own fan elsewhere. */
+  public boolean apart(int path) {
+    AirPath p = paths.get(path);
+    return !p.ram() && !p.layers().contains(radiator);
   }
 
   /** Index of the radiator among the layers. */

@@ -10,6 +10,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.problem.NotConvergedException;
+import roadbreeze.core.stack.Fan;
+import roadbreeze.core.stack.FanCurve;
+import roadbreeze.core.stack.Layer;
 import roadbreeze.core.stack.Stack;
 import roadbreeze.core.vehicle.RoadLoad;
 
@@ -144,6 +147,58 @@ class SteadyBalanceTest {
       Balance b = solve(WorkedCase.rig(two, way, 1, new Thermostat(90, 99)), WorkedCase.CLIMB);
       assertThat(Math.abs(b.heat().oilResidual())).isLessThan(1e-6 * b.heat().gearbox());
       assertThat(b.sump()).isLessThan(one);
+    }
+  }
+
+  @Test
+  void aCoolerBehindTheRadiatorBreathesItsWarmAir() {
+    Stack behind =
+        new Stack(
+            List.of(
+                WorkedCase.condenser(), WorkedCase.radiator(),
+                WorkedCase.cooler("oil cooler", 0.05, 0.25)),
+            List.of(WorkedCase.fan()), 0.55, 0.02);
+    Rig rig = WorkedCase.rig(behind, WorkedCase.stages(true), 1, new Thermostat(90, 99));
+    Balance b = solve(rig, WorkedCase.CLIMB);
+    Balance front = solve(WorkedCase.rig(true), WorkedCase.CLIMB);
+    assertThat(b.sump()).isGreaterThan(front.sump() + 5);
+    assertThat(Math.abs(b.heat().oilResidual())).isLessThan(1e-6 * b.heat().gearbox());
+    assertThat(Math.abs(b.heat().coolantResidual())).isLessThan(1e-6 * b.heat().engineToCoolant());
+  }
+
+  @Test
+  void aCoolerElsewhereWithItsOwnFanLeavesTheRadiatorAlone() {
+    Layer remote = WorkedCase.cooler("oil cooler", 1.5, 0);
+    Fan own = new Fan("cooler fan", FanCurve.fromFreeAirFlow(0.4), remote.outline(), Fan.Mount.PUSHER);
+    Stack apart =
+        new Stack(
+            List.of(remote, WorkedCase.condenser(), WorkedCase.radiator()),
+            List.of(WorkedCase.fan(), own), List.of(remote.outline()), 0.55, 0.02);
+    FanSetting electric = new FanSetting(new FanDrive.Electric(1, 0.45), 1);
+    Rig one = WorkedCase.rig(true);
+    Rig rig =
+        new Rig(
+            one.powertrain(), one.load(), one.accessories(), one.chargeAir(), one.coolantLoop(),
+            one.oilLoop(), apart, List.of(electric, electric));
+    Balance b = solve(rig, WorkedCase.CLIMB);
+    Balance bare = solve(WorkedCase.rig(false), WorkedCase.CLIMB);
+    assertThat(b.airFlow().totalFlow(apart))
+        .isCloseTo(bare.airFlow().totalFlow(WorkedCase.stack(false)), within(1e-6));
+    // The in-tank cooler now warms the oil, so the coolant is a little cooler than without it.
+    assertThat(b.coolant()).isLessThan(bare.coolant());
+    assertThat(b.sump()).isLessThan(bare.sump() - 10);
+  }
+
+  @Test
+  void continuingFromANeighbourFindsTheSameRoot() {
+    SteadyBalance solver = new SteadyBalance(WorkedCase.rig(false));
+    for (double ambient : new double[] {-20, 45, 10, 38}) {
+      OperatingPoint point = WorkedCase.CLIMB.withAmbient(ambient);
+      Balance first = solver.solve(point);
+      Balance fresh = solve(WorkedCase.rig(false), point);
+      assertThat(first.coolant()).isCloseTo(fresh.coolant(), within(1e-5));
+      Balance next = solver.continuedWith(WorkedCase.rig(true)).solve(point);
+      assertThat(next.sump()).isCloseTo(solve(WorkedCase.rig(true), point).sump(), within(1e-5));
     }
   }
 

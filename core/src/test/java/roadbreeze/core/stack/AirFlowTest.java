@@ -100,11 +100,97 @@ class AirFlowTest {
   }
 
   @Test
-  void aPackNeedsItsRadiatorAtTheBack() {
-    assertThatThrownBy(
-            () ->
-                new Stack(
-                    List.of(WorkedCase.radiator(), WorkedCase.condenser()), List.of(), 0.55, 0.02))
+  void aPackNeedsExactlyOneRadiator() {
+    for (List<Layer> wrong :
+        List.of(
+            List.of(WorkedCase.condenser()),
+            List.of(WorkedCase.radiator(), WorkedCase.radiator()))) {
+      assertThatThrownBy(() -> new Stack(wrong, List.of(), 0.55, 0.02))
+          .isInstanceOf(BadInputException.class);
+    }
+  }
+
+  /** Two shrouded fans side by side and a strip between them that only ram air serves. */
+  @Test
+  void twoFansAndAnUnshroudedRemainderByHand() {
+    FanCurve curve = new FanCurve(250, 1.1, false);
+    Fan left = new Fan("left", curve, new Rectangle(0, 0, 0.34, 0.52), Fan.Mount.SHROUDED_PULLER);
+    Fan right = new Fan("right", curve, new Rectangle(0.42, 0, 0.34, 0.52), Fan.Mount.SHROUDED_PULLER);
+    Stack pack = new Stack(List.of(WorkedCase.radiator()), List.of(left, right), 0.55, 0.02);
+    AirFlow flow = solve(pack, 60 / 3.6, 1, 0.6);
+    double ram = 0.55 * AIR.density() * Math.pow(60 / 3.6, 2) / 2;
+    for (int p = 0; p < pack.paths().size(); p++) {
+      AirPath path = pack.paths().get(p);
+      double u = flow.velocity()[p];
+      // By hand: the drop of the bare core and four velocity heads, against ram and the path's fan.
+      double needed =
+          WorkedCase.radiator().fin().pressureDrop(u, AIR) + 4 * AIR.density() * u * u / 2;
+      double fan = path.fans().isEmpty() ? 0 : flow.fanPressure()[path.fans().get(0)];
+      assertThat(needed).isCloseTo(ram + fan, within(1e-6));
+      if (!path.fans().isEmpty()) {
+        double n = path.fans().get(0) == 0 ? 1 : 0.6;
+        double q = u * 0.34 * 0.52;
+        assertThat(fan).isCloseTo(AIR.density() / 1.2 * 250 * (n * n - q * q / 1.21), within(1e-6));
+      }
+    }
+    assertThat(pack.paths()).hasSize(3);
+  }
+
+  @Test
+  void airGetsRoundACoreThatStandsOffUnsealed() {
+    Layer tight = WorkedCase.cooler("oil cooler", 0.05, 0.25);
+    Layer open = new Layer("oil cooler", tight.outline(), tight.fin(), 0, tight.role(), 0.02);
+    List<Layer> behind = List.of(WorkedCase.condenser(), WorkedCase.radiator());
+    Stack sealed = new Stack(List.of(tight, behind.get(0), behind.get(1)), List.of(WorkedCase.fan()), 0.55, 0.02);
+    Stack leaky = new Stack(List.of(open, behind.get(0), behind.get(1)), List.of(WorkedCase.fan()), 0.55, 0.02);
+    AirFlow a = solve(sealed, SPEED, 1);
+    AirFlow b = solve(leaky, SPEED, 1);
+    for (int p = 0; p < sealed.paths().size(); p++) {
+      if (sealed.paths().get(p).layers().size() == 3) {
+        assertThat(b.frontVelocity()[p]).isLessThan(a.frontVelocity()[p]); // the core loses air
+        assertThat(b.velocity()[p]).isGreaterThan(a.velocity()[p]); // what stands behind gains it
+        // What leaks in is what the orifice lets through.
+        double drop = open.fin().pressureDrop(b.frontVelocity()[p], AIR);
+        double leak = 0.6 * 2 * (0.28 + 0.19) * 0.02 * Math.sqrt(2 * drop / AIR.density()) / (0.28 * 0.19);
+        assertThat(b.velocity()[p] - b.frontVelocity()[p]).isCloseTo(leak, within(1e-6));
+      }
+    }
+  }
+
+  @Test
+  void behindAShadowOnlyTheFanMovesAir() {
+    Stack shaded =
+        new Stack(
+            List.of(WorkedCase.radiator()), List.of(WorkedCase.fan()),
+            List.of(new Rectangle(0.35, 0, 0.06, 0.52)), 0.55, 0.02);
+    AirFlow flow = solve(shaded, SPEED, 1);
+    double sun = 0;
+    double shade = 0;
+    for (int p = 0; p < shaded.paths().size(); p++) {
+      AirPath path = shaded.paths().get(p);
+      if (!path.fans().isEmpty()) {
+        if (path.ram()) {
+          sun = flow.velocity()[p];
+        } else {
+          shade = flow.velocity()[p];
+        }
+      }
+    }
+    assertThat(shade).isPositive().isLessThan(sun);
+    assertThat(solve(shaded, SPEED, 0).velocity()).as("no fan, no air there").contains(0);
+  }
+
+  @Test
+  void aFanCurveIsFittedThroughItsPoints() {
+    FanCurve fitted =
+        FanCurve.through(new double[] {0, 1.2, 2.4}, new double[] {330, 247.5, 0});
+    assertThat(fitted.shutoffPressure()).isCloseTo(330, within(1e-9));
+    assertThat(fitted.freeFlow()).isCloseTo(2.4, within(1e-9));
+    assertThatThrownBy(() -> FanCurve.through(new double[] {0, 1}, new double[] {100, 200}))
         .isInstanceOf(BadInputException.class);
+    // What the pack asks at the fan's own pressure is what the fan then passes.
+    AirFlow flow = solve(stack, SPEED, 1);
+    assertThat(AirFlow.demand(stack, AIR, SPEED, 0, flow.fanPressure()[0]))
+        .isCloseTo(flow.fanFlow()[0], within(1e-6));
   }
 }
