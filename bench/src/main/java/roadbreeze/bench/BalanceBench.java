@@ -17,6 +17,7 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Balance;
+import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.sizing.MarginMap;
@@ -48,7 +49,8 @@ public class BalanceBench {
 
   @Benchmark
   public Optional<MarginMap.Point>[][] map() {
-    return MarginMap.compute(rig, WorkedCase.CLIMB, grades, ambients);
+    return MarginMap.compute(
+        rig, WorkedCase.CLIMB, MarginMap.Axes.AMBIENT_GRADE, ambients, grades, Factors.NOMINAL);
   }
 
   public static void main(String[] args) throws RunnerException {

@@ -19,6 +19,11 @@ public record CoolantLoop(
     new Range("heater conductance", 0, 500, "W/K").require(heaterConductance);
   }
 
+  /** The same loop with another thermostat. */
+  public CoolantLoop with(Thermostat other) {
+    return new CoolantLoop(coolant, pumpFlowAt4000, other, heaterConductance);
+  }
+
   double pumpFlow(double engineSpeed) {
     return pumpFlowAt4000 * Rpm.fromRadPerSecond(engineSpeed) / 4000;
   }

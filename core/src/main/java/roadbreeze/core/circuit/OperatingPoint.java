@@ -27,6 +27,10 @@ public record OperatingPoint(
     return new OperatingPoint(newGrade, speed, ambient, altitude, airConditioning);
   }
 
+  public OperatingPoint withSpeed(double newSpeed) {
+    return new OperatingPoint(grade, newSpeed, ambient, altitude, airConditioning);
+  }
+
   public OperatingPoint withAmbient(double newAmbient) {
     return new OperatingPoint(grade, speed, newAmbient, altitude, airConditioning);
   }

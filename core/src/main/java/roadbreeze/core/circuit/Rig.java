@@ -48,4 +48,15 @@ public record Rig(
     return new Rig(
         powertrain, load, accessories, chargeAir, newLoop, oilLoop, stack, fanSettings);
   }
+
+  public Rig withOilLoop(OilLoop newLoop) {
+    return new Rig(
+        powertrain, load, accessories, chargeAir, coolantLoop, newLoop, stack, fanSettings);
+  }
+
+  /** The same truck with another pack. */
+  public Rig withPack(Stack newStack, List<FanSetting> newSettings) {
+    return new Rig(
+        powertrain, load, accessories, chargeAir, coolantLoop, oilLoop, newStack, newSettings);
+  }
 }

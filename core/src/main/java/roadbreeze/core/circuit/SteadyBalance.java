@@ -71,8 +71,8 @@ public final class SteadyBalance {
   private OperatingPoint drivenPoint;
   private double drivenEngagement = Double.NaN;
   private Powertrain.State drivelineState;
-  private double lastCoolant = Double.NaN;
-  private double lastSump = Double.NaN;
+  private double lastCoolant;
+  private double lastSump;
 
   public SteadyBalance(Rig rig, Factors factors) {
     this.rig = rig;
@@ -84,6 +84,9 @@ public final class SteadyBalance {
       }
     }
     clutchedFan = found;
+    // A hard climb ends a little past the open thermostat: the first guess of both loops.
+    lastCoolant = rig.coolantLoop().thermostat().fullOpen() + 5;
+    lastSump = lastCoolant;
   }
 
   public SteadyBalance(Rig rig) {
@@ -262,6 +265,7 @@ public final class SteadyBalance {
     private final double totalCapacity;
     private final double engineHeat;
     private final double fuelPower;
+    private final double converterHeat;
     private final double chargeHeat;
     private final double condenserHeat;
     private final boolean oneCooler;
@@ -324,8 +328,14 @@ public final class SteadyBalance {
           rig.powertrain().engine().fuelPower(driveline.brakePower(), driveline.engineSpeed());
       engineHeat =
           rig.powertrain().engine().kind().coolantShare() * factors.coolantShare() * fuelPower;
-      chargeHeat = rig.chargeAir().map(c -> c.heat(fuelPower, point.ambient())).orElse(0.0);
-      condenserHeat = point.airConditioning() ? rig.accessories().condenserHeat() : 0;
+      converterHeat = factors.converterHeat() * driveline.converterHeat();
+      chargeHeat =
+          factors.frontHeat()
+              * rig.chargeAir().map(c -> c.heat(fuelPower, point.ambient())).orElse(0.0);
+      condenserHeat =
+          point.airConditioning()
+              ? factors.frontHeat() * rig.accessories().condenserHeat()
+              : 0;
       for (int k = 0; k < layerCount; k++) {
         LayerRole role = stack.layers().get(k).role();
         double heat =
@@ -370,7 +380,7 @@ public final class SteadyBalance {
       if (totalCapacity <= 0) {
         throw new NotConvergedException(
             "no air moves through the pack: no ram air and no fan to shed "
-                + kilowatts(engineHeat + driveline.converterHeat() + driveline.gearboxHeat()));
+                + kilowatts(engineHeat + converterHeat + driveline.gearboxHeat()));
       }
       double coolant = secant(this::coolantResidual, lastCoolant, 1.0, COOLANT_TOLERANCE);
       if (Double.isNaN(coolant)) {
@@ -386,7 +396,7 @@ public final class SteadyBalance {
       if (sump >= OIL_CEILING) {
         throw new NotConvergedException(
             "the gearbox oil finds no balance: nothing takes its "
-                + kilowatts(driveline.converterHeat() + driveline.gearboxHeat()));
+                + kilowatts(converterHeat + driveline.gearboxHeat()));
       }
       return result(coolant);
     }
@@ -397,9 +407,6 @@ public final class SteadyBalance {
      */
     private double secant(
         DoubleUnaryOperator residual, double guess, double step, double tolerance) {
-      if (Double.isNaN(guess)) {
-        return Double.NaN;
-      }
       double x0 = guess;
       double f0 = residual.applyAsDouble(x0);
       if (Math.abs(f0) <= tolerance) {
@@ -476,10 +483,10 @@ public final class SteadyBalance {
       // Past OIL_BEYOND nothing is oil any more; frozen properties keep the residual falling.
       double known = Math.min(trialSump, OIL_BEYOND);
       oilCapacity = loop.flow() * fluid.density(known) * fluid.specificHeat(known);
-      feed = trialSump + driveline.converterHeat() / oilCapacity;
+      feed = trialSump + converterHeat / oilCapacity;
       caseHeat =
           loop.caseConductance() * (trialSump - point.ambient() - loop.caseAirRise());
-      double oilInput = driveline.converterHeat() + driveline.gearboxHeat();
+      double oilInput = converterHeat + driveline.gearboxHeat();
       rise = inletRise(coolant, oilInput);
       alongAir(coolant, behindRadiator);
       double removed = passStages(coolant);
@@ -709,7 +716,7 @@ public final class SteadyBalance {
               fuelPower,
               driveline.brakePower(),
               engineHeat,
-              driveline.converterHeat(),
+              converterHeat,
               driveline.gearboxHeat(),
               radiator,
               heaterHeat(coolant),

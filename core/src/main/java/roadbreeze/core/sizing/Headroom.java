@@ -1,5 +1,6 @@
 package roadbreeze.core.sizing;
 
+import java.util.List;
 import java.util.stream.Stream;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.OperatingPoint;
@@ -10,17 +11,38 @@ import roadbreeze.core.circuit.SteadyBalance;
  * The headroom strip of one build: three margins and the balance behind them.
  *
  * @param boilingPoint of the coolant under its cap here, °C
+ * @param spread where the bands come from
  */
 public record Headroom(
-    Margin coolant, Margin feed, Margin pan, double boilingPoint, Balance balance) {
+    Margin coolant,
+    Margin feed,
+    Margin pan,
+    double boilingPoint,
+    Balance balance,
+    Uncertainty spread) {
 
   /**
    * @param capPressure gauge, Pa
    * @throws roadbreeze.core.problem.NotConvergedException if there is no steady state
    */
   public static Headroom of(Rig rig, OperatingPoint point, Limits limits, double capPressure) {
+    return of(rig, point, limits, capPressure, Uncertainty.SOURCES, List.of());
+  }
+
+  /**
+   * The same with other spreads of the model, and with inputs that nobody has measured.
+   *
+   * @throws roadbreeze.core.problem.NotConvergedException if there is no steady state
+   */
+  public static Headroom of(
+      Rig rig,
+      OperatingPoint point,
+      Limits limits,
+      double capPressure,
+      List<Uncertainty.Source> sources,
+      List<Uncertainty.Doubt> doubts) {
     Balance balance = new SteadyBalance(rig).solve(point);
-    Uncertainty band = Uncertainty.of(rig, point);
+    Uncertainty band = Uncertainty.of(rig, point, sources, doubts);
     double boiling =
         rig.coolantLoop().coolant().boilingPoint(capPressure, point.altitude());
     return new Headroom(
@@ -28,7 +50,8 @@ public record Headroom(
         new Margin(balance.feed(), limits.feed(), band.feed()),
         new Margin(balance.sump(), limits.pan(), band.sump()),
         boiling,
-        balance);
+        balance,
+        band);
   }
 
   /** The worst of the three. */

@@ -25,7 +25,11 @@ public final class Levers {
     /** Combined mass, ten per cent less. */
     MASS,
     /** Road speed, ten per cent less. */
-    SPEED
+    SPEED,
+    /** Heat of the slipping converter, ten per cent less. */
+    SLIP,
+    /** Heat of condenser and charge-air cooler in the radiator's air, ten per cent less. */
+    PREHEAT
   }
 
   /**
@@ -42,8 +46,11 @@ public final class Levers {
       Balance then =
           switch (kind) {
             // Flow goes about with the root of pressure: 1.21 gives ten per cent.
-            case AIR -> solve(rig, new Factors(1, 1, 1.21, 1.21, 1), point);
-            case CORE -> solve(rig, new Factors(1, 1, 1, 1, 1.1), point);
+            case AIR ->
+                solve(rig, Factors.NOMINAL.withRam(1.21).withFanPressure(1.21), point);
+            case CORE -> solve(rig, Factors.NOMINAL.withCoreConductance(1.1), point);
+            case SLIP -> solve(rig, Factors.NOMINAL.withConverterHeat(0.9), point);
+            case PREHEAT -> solve(rig, Factors.NOMINAL.withFrontHeat(0.9), point);
             case OIL_FLOW -> solve(withOilFlow(rig, 1.1), Factors.NOMINAL, point);
             case MASS -> solve(withMass(rig, 0.9), Factors.NOMINAL, point);
             case SPEED -> solve(rig, Factors.NOMINAL, slower(point, now));
@@ -64,20 +71,13 @@ public final class Levers {
 
   private static Rig withOilFlow(Rig rig, double factor) {
     OilLoop loop = rig.oilLoop();
-    return new Rig(
-        rig.powertrain(),
-        rig.load(),
-        rig.accessories(),
-        rig.chargeAir(),
-        rig.coolantLoop(),
+    return rig.withOilLoop(
         new OilLoop(
             loop.fluid(),
             loop.flow() * factor,
             loop.stages(),
             loop.caseConductance(),
-            loop.caseAirRise()),
-        rig.stack(),
-        rig.fanSettings());
+            loop.caseAirRise()));
   }
 
   private static Rig withMass(Rig rig, double factor) {
@@ -88,7 +88,6 @@ public final class Levers {
 
   private static OperatingPoint slower(OperatingPoint point, Balance now) {
     double speed = Math.max(OperatingPoint.SPEED.low(), 0.9 * now.driveline().speed());
-    return new OperatingPoint(
-        point.grade(), speed, point.ambient(), point.altitude(), point.airConditioning());
+    return point.withSpeed(speed);
   }
 }

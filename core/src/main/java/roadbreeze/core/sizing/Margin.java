@@ -10,11 +10,16 @@ public record Margin(double peak, double limit, double band) {
    * A two-sided nine-in-ten band of a normal spread is 1.645 standard deviations, a one-sided
    * nine-in-ten limit 1.282 of them.
    */
-  private static final double ONE_SIDED = 1.2816 / 1.6449;
+  static final double ONE_SIDED = 1.2816 / 1.6449;
 
   /** Headroom, K; negative when over. */
   public double headroom() {
     return limit - peak;
+  }
+
+  /** Headroom that nine cases in ten keep, K; negative when over. */
+  public double sureHeadroom() {
+    return limit - nineInTen();
   }
 
   /** The peak that nine cases in ten stay under, °C. */

@@ -3,14 +3,26 @@ package roadbreeze.core.sizing;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import roadbreeze.core.circuit.Balance;
+import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.problem.NotConvergedException;
+import roadbreeze.core.vehicle.RoadLoad;
 
-/** Grade against ambient at one mass and speed: where a build holds. */
+/** A field of operating points round a haul: where a build holds. */
 public final class MarginMap {
   private MarginMap() {}
+
+  /** What a map lays against what: across first, then upwards. */
+  public enum Axes {
+    /** Ambient, °C, against grade, rise over run. */
+    AMBIENT_GRADE,
+    /** Ambient, °C, against combined mass, kg. */
+    AMBIENT_MASS,
+    /** Speed asked, m/s, against grade, rise over run. */
+    SPEED_GRADE
+  }
 
   /**
    * One place on the map, temperatures in °C.
@@ -20,27 +32,47 @@ public final class MarginMap {
   public record Point(double coolant, double feed, double sump, double speed) {}
 
   /**
-   * @param grades rise over run, rising
-   * @param ambients °C, rising
-   * @return points by ambient, then grade; empty where the truck cannot climb or no steady state
+   * @param across values of the first axis, rising
+   * @param upwards values of the second axis, rising
+   * @return points by first axis, then second; empty where the truck cannot climb or no steady state
    *     exists
    */
   public static Optional<Point>[][] compute(
-      Rig rig, OperatingPoint base, double[] grades, double[] ambients) {
+      Rig rig,
+      OperatingPoint base,
+      Axes axes,
+      double[] across,
+      double[] upwards,
+      Factors factors) {
     @SuppressWarnings("unchecked")
-    Optional<Point>[][] map = new Optional[ambients.length][grades.length];
-    // A column shares its air, so one solver per column finds its air flow only once.
-    IntStream.range(0, ambients.length)
+    Optional<Point>[][] map = new Optional[across.length][upwards.length];
+    // Along a column each answer starts from the one below it.
+    IntStream.range(0, across.length)
         .parallel()
         .forEach(
             i -> {
-              SteadyBalance balance = new SteadyBalance(rig);
-              for (int j = 0; j < grades.length; j++) {
-                OperatingPoint here = base.withAmbient(ambients[i]).withGrade(grades[j]);
-                map[i][j] = at(balance, here);
+              SteadyBalance solver = new SteadyBalance(rig, factors);
+              for (int j = 0; j < upwards.length; j++) {
+                if (axes == Axes.AMBIENT_MASS) {
+                  solver = solver.continuedWith(withMass(rig, upwards[j]));
+                }
+                map[i][j] = at(solver, point(base, axes, across[i], upwards[j]));
               }
             });
     return map;
+  }
+
+  private static OperatingPoint point(OperatingPoint base, Axes axes, double x, double y) {
+    return switch (axes) {
+      case AMBIENT_GRADE -> base.withAmbient(x).withGrade(y);
+      case AMBIENT_MASS -> base.withAmbient(x);
+      case SPEED_GRADE -> base.withSpeed(x).withGrade(y);
+    };
+  }
+
+  private static Rig withMass(Rig rig, double mass) {
+    RoadLoad load = rig.load();
+    return rig.withLoad(new RoadLoad(mass, load.rollingCoefficient(), load.dragArea()));
   }
 
   private static Optional<Point> at(SteadyBalance solver, OperatingPoint here) {

@@ -156,6 +156,11 @@ public final class Stack {
     return lines;
   }
 
+  /** The same fans, shadows and front with other cores. */
+  public Stack withLayers(List<Layer> newLayers) {
+    return new Stack(newLayers, fans, shadows, ramCoefficient, recirculation);
+  }
+
   public List<Layer> layers() {
     return layers;
   }

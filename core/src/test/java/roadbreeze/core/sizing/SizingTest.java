@@ -14,6 +14,7 @@ import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.vehicle.RoadLoad;
 
 class SizingTest {
   @Test
@@ -29,7 +30,8 @@ class SizingTest {
         f[k] = 1 + Uncertainty.SOURCES.get(k).spread() / 1.645 * random.nextGaussian();
       }
       Balance b =
-          new SteadyBalance(rig, new Factors(f[0], f[1], f[2], f[3], f[4])).solve(WorkedCase.CLIMB);
+          new SteadyBalance(rig, new Factors(f[0], f[1], f[2], f[3], f[4], 1, 1))
+              .solve(WorkedCase.CLIMB);
       coolant.addValue(b.coolant());
       sump.addValue(b.sump());
     }
@@ -72,12 +74,12 @@ class SizingTest {
 
   @Test
   void theMapHasTheWorkedCaseInIt() {
+    Rig rig = WorkedCase.rig(true);
+    OperatingPoint base = new OperatingPoint(0.06, 75 / 3.6, 38, 600, true);
     Optional<MarginMap.Point>[][] map =
         MarginMap.compute(
-            WorkedCase.rig(true),
-            new OperatingPoint(0, 75 / 3.6, 20, 600, true),
-            new double[] {0, 0.03, 0.06, 0.30},
-            new double[] {20, 38});
+            rig, base, MarginMap.Axes.AMBIENT_GRADE, new double[] {20, 38},
+            new double[] {0, 0.03, 0.06, 0.30}, Factors.NOMINAL);
     MarginMap.Point climb = map[1][2].orElseThrow();
     assertThat(climb.coolant())
         .isCloseTo(
@@ -85,5 +87,49 @@ class SizingTest {
             within(1e-6));
     assertThat(map[0][0].orElseThrow().coolant()).isLessThan(climb.coolant());
     assertThat(map[1][3].orElseThrow().speed()).isLessThan(75 / 3.6);
+    double lighter =
+        MarginMap.compute(
+                rig, base, MarginMap.Axes.AMBIENT_MASS, new double[] {38},
+                new double[] {4900, 5900}, Factors.NOMINAL)[0][1]
+            .orElseThrow()
+            .coolant();
+    assertThat(lighter).isCloseTo(climb.coolant(), within(1e-5));
+    assertThat(
+            MarginMap.compute(
+                    rig, base, MarginMap.Axes.SPEED_GRADE, new double[] {40 / 3.6, 75 / 3.6},
+                    new double[] {0.06}, Factors.NOMINAL)[1][0]
+                .orElseThrow()
+                .coolant())
+        .isCloseTo(climb.coolant(), within(1e-5));
+  }
+
+  @Test
+  void theNineInTenLineIsTheBandsOwn() {
+    Rig rig = WorkedCase.rig(true);
+    Headroom h = Headroom.of(rig, WorkedCase.CLIMB, Limits.DEFAULT, 100e3);
+    Factors pushed =
+        h.spread().nineInTen(Uncertainty.SOURCES, Uncertainty.Share::coolant);
+    double peak = new SteadyBalance(rig, pushed).solve(WorkedCase.CLIMB).coolant();
+    // Curvature is all that parts them.
+    assertThat(peak).isCloseTo(h.coolant().nineInTen(), within(0.1 * h.coolant().band()));
+  }
+
+  @Test
+  void whatNobodyMeasuredWidensTheBand() {
+    Rig rig = WorkedCase.rig(true);
+    Uncertainty.Doubt mass =
+        new Uncertainty.Doubt(
+            "mass",
+            rig.withLoad(new RoadLoad(6200, 0.010, 3.6)),
+            rig.withLoad(new RoadLoad(5600, 0.010, 3.6)));
+    Uncertainty sure = Uncertainty.of(rig, WorkedCase.CLIMB);
+    Uncertainty unsure =
+        Uncertainty.of(rig, WorkedCase.CLIMB, Uncertainty.SOURCES, List.of(mass));
+    assertThat(unsure.coolant()).isGreaterThan(sure.coolant());
+    assertThat(unsure.doubts().get(0).coolant()).isPositive();
+    // An air traverse at the core takes most of the fan's doubt away.
+    List<Uncertainty.Source> traversed = Uncertainty.sources(Uncertainty.TRAVERSED_FAN_SPREAD);
+    assertThat(Uncertainty.of(rig, WorkedCase.CLIMB, traversed, List.of()).coolant())
+        .isLessThan(sure.coolant());
   }
 }

@@ -1,0 +1,46 @@
+package roadbreeze.core.finder;
+
+import java.util.Optional;
+import roadbreeze.core.stack.Rectangle;
+
+/**
+ * A candidate with what it gives.
+ *
+ * @param cooler empty where none is fitted
+ * @param place of the cooler on the face, empty where none is fitted
+ * @param coolant peak, °C
+ * @param feed °C
+ * @param pan °C
+ * @param headroom the least of the three as computed, K
+ * @param sureHeadroom the least of the three in nine cases of ten, K
+ * @param cost in the yard's money
+ * @param minutes of work
+ */
+public record Found(
+    String pack,
+    Optional<String> cooler,
+    Optional<Rectangle> place,
+    OilOrder order,
+    String thermostat,
+    double coolant,
+    double feed,
+    double pan,
+    double headroom,
+    double sureHeadroom,
+    double cost,
+    double minutes) {
+
+  /** Kept in nine cases of ten. */
+  public boolean holds() {
+    return sureHeadroom >= 0;
+  }
+
+  /** At least as good in headroom, cost and hours, and better in one. */
+  boolean beats(Found other) {
+    // A tenth of a kelvin is nothing to pay for.
+    double mine = Math.round(sureHeadroom * 10);
+    double theirs = Math.round(other.sureHeadroom * 10);
+    boolean noWorse = mine >= theirs && cost <= other.cost && minutes <= other.minutes;
+    return noWorse && (mine > theirs || cost < other.cost || minutes < other.minutes);
+  }
+}

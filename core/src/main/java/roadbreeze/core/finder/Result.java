@@ -1,0 +1,140 @@
+package roadbreeze.core.finder;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/**
+ * What a search, or a part of one, came to.
+ *
+ * @param tried candidates worked out
+ * @param front those that no other beats in headroom, cost and hours at once, cheapest first
+ * @param fallen how many combinations fell out, and why
+ */
+public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
+
+  /** Why a combination of parts is not on the list. */
+  public enum Reason {
+    TOO_LARGE,
+    BLOCKED,
+    OVER_BUDGET,
+    OVER_HOURS,
+    COOLANT_OVER,
+    OIL_OVER,
+    NO_STEADY_STATE,
+    BEATEN
+  }
+
+  /** What a candidate of the short list is there for. */
+  public enum Merit {
+    /** No part bought: the truck restored. */
+    NOTHING_BOUGHT,
+    /** The cheapest that keeps every limit in nine cases of ten. */
+    CHEAPEST_SURE,
+    /** The cheapest that keeps every limit as computed. */
+    CHEAPEST_KEPT,
+    /** The least work among those that keep every limit in nine cases of ten. */
+    LEAST_WORK,
+    /** The most headroom of all. */
+    MOST_HEADROOM,
+    /** The most headroom for its money between the others. */
+    GOOD_VALUE
+  }
+
+  /** A candidate of the short list. */
+  public record Pick(Merit merit, Found found) {}
+
+  private static final int SHORT = 7;
+
+  /** Lays parts of one search together. */
+  public static Result merge(List<Result> parts) {
+    long tried = 0;
+    List<Found> all = new ArrayList<>();
+    Map<Reason, Long> fallen = new EnumMap<>(Reason.class);
+    for (Result part : parts) {
+      tried += part.tried;
+      all.addAll(part.front);
+      part.fallen.forEach((reason, count) -> fallen.merge(reason, count, Long::sum));
+    }
+    return of(tried, all, fallen);
+  }
+
+  static Result of(long tried, List<Found> all, Map<Reason, Long> fallen) {
+    List<Found> front = new ArrayList<>();
+    List<Found> sorted = new ArrayList<>(all);
+    sorted.sort(
+        Comparator.comparingDouble(Found::cost)
+            .thenComparingDouble(Found::minutes)
+            .thenComparingDouble(f -> -f.sureHeadroom()));
+    Map<Reason, Long> counts = new EnumMap<>(Reason.class);
+    counts.putAll(fallen);
+    for (Found candidate : sorted) {
+      boolean bare = candidate.cost() == 0;
+      // The truck with nothing bought stays on the list: it is what the others are measured by.
+      if (!bare && front.stream().anyMatch(f -> f.beats(candidate) || same(f, candidate))) {
+        counts.merge(Reason.BEATEN, 1L, Long::sum);
+      } else {
+        front.add(candidate);
+      }
+    }
+    // A dearer one never unseats a cheaper one, so one pass in order of cost is enough.
+    return new Result(tried, List.copyOf(front), Map.copyOf(counts));
+  }
+
+  private static boolean same(Found a, Found b) {
+    return Math.round(a.sureHeadroom() * 10) == Math.round(b.sureHeadroom() * 10)
+        && a.cost() == b.cost()
+        && a.minutes() == b.minutes();
+  }
+
+  /** True if some candidate keeps every limit, in nine cases of ten or only as computed. */
+  public boolean enough() {
+    return front.stream().anyMatch(f -> f.headroom() >= 0);
+  }
+
+  /** The candidate with the most sure headroom. */
+  public Optional<Found> best() {
+    return front.stream().max(Comparator.comparingDouble(Found::sureHeadroom));
+  }
+
+  /** The small set worth considering, each with what it is there for, best reason first. */
+  public List<Pick> shortList() {
+    Map<Found, Merit> picks = new LinkedHashMap<>();
+    Comparator<Found> cheapest =
+        Comparator.comparingDouble(Found::cost).thenComparingDouble(f -> -f.sureHeadroom());
+    Optional<Found> bare =
+        front.stream()
+            .filter(f -> f.cost() == 0)
+            .max(Comparator.comparingDouble(Found::sureHeadroom));
+    if (bare.isPresent() && bare.get().holds()) {
+      picks.put(bare.get(), Merit.NOTHING_BOUGHT);
+    }
+    least(Found::holds, cheapest).ifPresent(f -> picks.putIfAbsent(f, Merit.CHEAPEST_SURE));
+    least(f -> f.headroom() >= 0, cheapest).ifPresent(f -> picks.putIfAbsent(f, Merit.CHEAPEST_KEPT));
+    least(Found::holds, Comparator.comparingDouble(Found::minutes).thenComparing(cheapest))
+        .ifPresent(f -> picks.putIfAbsent(f, Merit.LEAST_WORK));
+    best().ifPresent(f -> picks.putIfAbsent(f, Merit.MOST_HEADROOM));
+    bare.ifPresent(f -> picks.putIfAbsent(f, Merit.NOTHING_BOUGHT));
+    double floor = bare.map(Found::sureHeadroom).orElse(Double.NEGATIVE_INFINITY);
+    front.stream()
+        .filter(f -> f.cost() > 0 && f.sureHeadroom() > floor + 0.5)
+        .sorted(Comparator.comparingDouble(f -> -(f.sureHeadroom() - floor) / f.cost()))
+        .limit(SHORT)
+        .forEach(
+            f -> {
+              if (picks.size() < SHORT) {
+                picks.putIfAbsent(f, Merit.GOOD_VALUE);
+              }
+            });
+    return picks.entrySet().stream().map(e -> new Pick(e.getValue(), e.getKey())).toList();
+  }
+
+  private Optional<Found> least(Predicate<Found> which, Comparator<Found> order) {
+    return front.stream().filter(which).min(order);
+  }
+}

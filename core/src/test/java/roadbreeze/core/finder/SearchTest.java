@@ -1,0 +1,147 @@
+package roadbreeze.core.finder;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import roadbreeze.core.WorkedCase;
+import roadbreeze.core.circuit.Balance;
+import roadbreeze.core.circuit.Bypass;
+import roadbreeze.core.circuit.OperatingPoint;
+import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.exchanger.FinMetal;
+import roadbreeze.core.exchanger.LouvredFin;
+import roadbreeze.core.exchanger.OilChannels;
+import roadbreeze.core.sizing.Limits;
+import roadbreeze.core.stack.Rectangle;
+
+class SearchTest {
+  private static final Opening OPENING =
+      new Opening(
+          new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.12,
+          List.of(new Rectangle(0.36, -0.02, 0.04, 0.56)), 0.01);
+
+  private static CoolerChoice cooler(String id, double width, double height, double depth, double cost) {
+    return new CoolerChoice(
+        id,
+        new LouvredFin(depth, 14, 0.0105, FinMetal.ALUMINIUM),
+        new OilChannels(width, height, depth, 0.0105, 1, 0.0095, OilChannels.Surface.TURBULATED),
+        width, height, depth, Bypass.NONE, cost, 180);
+  }
+
+  private static final List<CoolerChoice> CATALOGUE =
+      List.of(
+          cooler("small", 0.20, 0.14, 0.032, 90),
+          cooler("middle", 0.28, 0.19, 0.032, 160),
+          cooler("dear", 0.28, 0.19, 0.032, 260),
+          cooler("huge", 0.95, 0.30, 0.050, 300),
+          cooler("wide", 0.70, 0.20, 0.032, 280));
+  private static final List<ThermostatChoice> THERMOSTATS =
+      List.of(
+          new ThermostatChoice("kept", new Thermostat(90, 99), 0, 0),
+          new ThermostatChoice("colder", new Thermostat(82, 91), 40, 60));
+
+  private static Search search(OperatingPoint point, double budget) {
+    return new Search(
+        List.of(new PackChoice("restored", WorkedCase.rig(false), 0, 0)),
+        CATALOGUE, true, THERMOSTATS, OPENING, point, Limits.DEFAULT, 112, 8.8, 5, 5, budget, 10_000);
+  }
+
+  private static Result run(Search search) {
+    return search.run(n -> {}, () -> false);
+  }
+
+  @Test
+  void agreesWithBruteForce() {
+    Search search = search(WorkedCase.CLIMB, 1000);
+    List<Found> all = new ArrayList<>();
+    int tried = 0;
+    for (int c = -1; c < CATALOGUE.size(); c++) {
+      CoolerChoice choice = c < 0 ? null : CATALOGUE.get(c);
+      List<Rectangle> places = new ArrayList<>();
+      if (choice == null) {
+        places.add(null);
+      } else if (choice.width() <= 0.80) {
+        places.addAll(OPENING.places(choice));
+      }
+      for (Rectangle place : places) {
+        for (OilOrder order : choice == null ? List.of(OilOrder.AFTER_TANK) : List.of(OilOrder.values())) {
+          for (ThermostatChoice t : THERMOSTATS) {
+            Rig bare = WorkedCase.rig(WorkedCase.stack(false), WorkedCase.stages(false), 1, t.thermostat());
+            Rig rig =
+                choice == null
+                    ? bare
+                    : bare.withPack(Search.stackWith(bare.stack(), choice, place), bare.fanSettings())
+                        .withOilLoop(Search.oilLoop(bare.oilLoop(), choice, order));
+            Balance b = new SteadyBalance(rig).solve(WorkedCase.CLIMB);
+            double sure =
+                Math.min(112 - b.coolant() - 0.7791 * 8.8, Math.min(150 - b.feed(), 107 - b.sump()) - 0.7791 * 5);
+            all.add(
+                new Found(
+                    "restored", Optional.ofNullable(choice).map(CoolerChoice::id), Optional.ofNullable(place), order,
+                    t.id(), b.coolant(), b.feed(), b.sump(), 0, sure,
+                    (choice == null ? 0 : choice.cost()) + t.cost(), (choice == null ? 0 : 180) + t.minutes()));
+            tried++;
+          }
+        }
+      }
+    }
+    Result result = run(search);
+    assertThat(result.tried()).isEqualTo(tried);
+    for (Found found : result.front()) {
+      Found same =
+          all.stream()
+              .filter(f -> f.cooler().equals(found.cooler()) && f.thermostat().equals(found.thermostat()))
+              .max(Comparator.comparingDouble(Found::sureHeadroom))
+              .orElseThrow();
+      assertThat(found.sureHeadroom()).isCloseTo(same.sureHeadroom(), within(0.01));
+      assertThat(found.pan()).isCloseTo(same.pan(), within(0.05));
+      assertThat(all).noneMatch(f -> f.cost() > 0 && found.cost() > 0 && f.beats(found) && f.sureHeadroom() > found.sureHeadroom() + 0.1);
+    }
+    double best = all.stream().mapToDouble(Found::sureHeadroom).max().orElseThrow();
+    assertThat(result.best().orElseThrow().sureHeadroom()).isCloseTo(best, within(0.05));
+    assertThat(result.fallen()).containsKeys(Result.Reason.TOO_LARGE, Result.Reason.BLOCKED, Result.Reason.BEATEN);
+    assertThat(result.front()).noneMatch(f -> f.cooler().equals(Optional.of("dear")));
+  }
+
+  @Test
+  void partsOfASearchAddUpToTheWhole() {
+    Search search = search(WorkedCase.CLIMB, 1000);
+    Result whole = run(search);
+    Result merged = Result.merge(List.of(run(search.part(0, 2)), run(search.part(1, 2))));
+    assertThat(merged.tried()).isEqualTo(whole.tried());
+    assertThat(merged.best().orElseThrow().sureHeadroom()).isCloseTo(whole.best().orElseThrow().sureHeadroom(), within(1e-4));
+    assertThat(merged.shortList()).extracting(p -> p.found().cooler()).containsExactlyElementsOf(whole.shortList().stream().map(p -> p.found().cooler()).toList());
+  }
+
+  @Test
+  void aTruckThatNeedsNothingIsToldSoFirst() {
+    Result mild = run(search(WorkedCase.CLIMB.withAmbient(15).withGrade(0.03), 1000));
+    Result.Pick first = mild.shortList().get(0);
+    assertThat(first.merit()).isEqualTo(Result.Merit.NOTHING_BOUGHT);
+    assertThat(first.found().cooler()).isEmpty();
+    assertThat(first.found().cost()).isZero();
+  }
+
+  @Test
+  void saysWhenNothingIsEnoughAndKeepsToTheBudget() {
+    Result hopeless = run(search(WorkedCase.SLIPPING, 1000));
+    assertThat(hopeless.enough()).isFalse();
+    assertThat(hopeless.fallen().get(Result.Reason.COOLANT_OVER)).isPositive();
+    Result poor = run(search(WorkedCase.CLIMB, 100));
+    assertThat(poor.front()).allMatch(f -> f.cost() <= 100);
+    assertThat(poor.fallen().get(Result.Reason.OVER_BUDGET)).isPositive();
+  }
+
+  @Test
+  void stopsWhenCancelled() {
+    Result stopped = search(WorkedCase.CLIMB, 1000).run(n -> {}, () -> true);
+    assertThat(stopped.tried()).isZero();
+  }
+}
