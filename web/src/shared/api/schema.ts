@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts/{shelf}/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -46,6 +62,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["importFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start"];
         delete?: never;
         options?: never;
         head?: never;
@@ -117,6 +149,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/settle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Every dispute that sizing can answer, run on one build */
+        post: operations["settle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/rating": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the rating on a box means on this truck */
+        post: operations["rating"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/map": {
         parameters: {
             query?: never;
@@ -126,7 +192,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Margin map of one build, grade against ambient */
+        /** Margin map of one build, or its difference to another */
         post: operations["map"];
         delete?: never;
         options?: never;
@@ -144,6 +210,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["lines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/fans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fans on their curves at four road speeds, and an air traverse */
+        post: operations["fans"];
         delete?: never;
         options?: never;
         head?: never;
@@ -200,14 +283,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/oil-coolers": {
+    "/api/parts": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["oilCoolers"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -232,35 +315,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/intake/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finder/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post?: never;
+        delete: operations["cancel"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AirTraverse: {
+            /** @enum {string} */
+            where: "AT_CORE" | "FREE_AIR";
+            /** Format: int32 */
+            columns: number;
+            readingsMs: number[];
+        };
         Build: {
             /** @enum {string} */
             kind: "AS_FOUND" | "RESTORED" | "PLAN";
             name: string;
-            /** Format: double */
-            fanSpeedPercent: number;
+            condition: components["schemas"]["Condition"];
+            switching: components["schemas"]["SwitchPoints"];
+            radiator: components["schemas"]["RadiatorPart"];
+            /** @enum {string} */
+            oilOrder: "AFTER_TANK" | "BEFORE_TANK" | "TANK_BYPASSED";
+            parallel: boolean;
+            coolers: components["schemas"]["FittedCooler"][];
+            fans: components["schemas"]["FittedFan"][];
+        };
+        Condition: {
             /** Format: double */
             finsBlockedPercent: number;
             /** Format: double */
+            condenserBlockedPercent: number;
+            /** Format: double */
             recirculation: number;
-            /** Format: double */
-            thermostatStartC: number;
-            /** Format: double */
-            thermostatFullC: number;
-            /** Format: double */
-            fanOnC: number;
-            /** Format: double */
-            fanOffC: number;
-            /** @enum {string} */
-            oilOrder: "AFTER_TANK" | "BEFORE_TANK" | "TANK_BYPASSED";
-            cooler: components["schemas"]["CoolerPart"];
-            /** Format: double */
-            coolerLeftMm: number;
-            /** Format: double */
-            coolerBottomMm: number;
+            bugScreen: boolean;
+            winch: boolean;
+            plough: boolean;
+            lightBar: boolean;
         };
         CoolerPart: {
             code: string;
@@ -284,6 +405,8 @@ export interface components {
             ports: string;
             /** Format: double */
             bypassOpensC: number;
+            /** Format: double */
+            price: number;
         };
         CoolingData: {
             /** Format: double */
@@ -300,10 +423,18 @@ export interface components {
             openingDepthMm: number;
             /** Format: double */
             ramCoefficient: number;
+            /** Format: double */
+            coreGapMm: number;
+            /** Format: double */
+            fanToCoreMm: number;
+            /** Format: double */
+            tipGapMm: number;
             radiator: components["schemas"]["CoreSize"];
             condenser: components["schemas"]["CoreSize"];
             chargeAirCooler: components["schemas"]["CoreSize"];
-            fan: components["schemas"]["FanData"];
+            chargeAirFirst: boolean;
+            /** Format: double */
+            fanFactor: number;
         };
         CoreSize: {
             /** Format: double */
@@ -337,22 +468,25 @@ export interface components {
             /** Format: double */
             condenserKw: number;
         };
-        FanData: {
+        FanPart: {
+            code: string;
+            name: string;
             /** @enum {string} */
-            kind: "ELECTRIC" | "VISCOUS";
+            kind: "ELECTRIC" | "BELT" | "VISCOUS" | "CONTROLLED";
+            /** Format: int32 */
+            count: number;
             /** Format: double */
-            shutoffPa: number;
+            diameterMm: number;
             /** Format: double */
             freeFlowM3s: number;
-            shrouded: boolean;
             /** Format: double */
-            shroudLeftMm: number;
+            shutoffPa: number;
+            curveM3s: number[];
+            curvePa: number[];
             /** Format: double */
-            shroudBottomMm: number;
+            volts: number;
             /** Format: double */
-            shroudWidthMm: number;
-            /** Format: double */
-            shroudHeightMm: number;
+            amps: number;
             /** Format: double */
             pulleyRatio: number;
             /** Format: double */
@@ -363,6 +497,40 @@ export interface components {
             gripsFromC: number;
             /** Format: double */
             gripsFullyC: number;
+            /** Format: double */
+            price: number;
+        };
+        FittedCooler: {
+            part: components["schemas"]["CoolerPart"];
+            /** @enum {string} */
+            place: "FRONT" | "BEHIND_CONDENSER" | "BEHIND_RADIATOR" | "ELSEWHERE";
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            gapMm: number;
+            sealed: boolean;
+            /** Format: double */
+            ownFanM3s: number;
+            /** Format: double */
+            ratingFactor: number;
+        };
+        FittedFan: {
+            part: components["schemas"]["FanPart"];
+            /** @enum {string} */
+            mount: "PULLER" | "PUSHER";
+            shrouded: boolean;
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            speedPercent: number;
         };
         GearboxData: {
             gearRatios: number[];
@@ -430,6 +598,9 @@ export interface components {
             vehicle: components["schemas"]["Vehicle"];
             trailer: components["schemas"]["Trailer"];
             haul: components["schemas"]["Haul"];
+            obstacles: components["schemas"]["Obstacle"][];
+            origins: components["schemas"]["Origin"][];
+            traverse: components["schemas"]["AirTraverse"];
             builds: components["schemas"]["Build"][];
             linePlan: components["schemas"]["LinePlan"];
             hoses: components["schemas"]["Hose"][];
@@ -484,10 +655,58 @@ export interface components {
             /** Format: double */
             tabDegrees: number;
         };
+        Obstacle: {
+            name: string;
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            takesAir: boolean;
+            movable: boolean;
+        };
+        Origin: {
+            path: string;
+            /** @enum {string} */
+            kind: "MEASURED" | "DEFAULT";
+        };
+        RadiatorPart: {
+            code: string;
+            name: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            finsPerInch: number;
+            /** @enum {string} */
+            metal: "ALUMINIUM" | "COPPER";
+            /** @enum {string} */
+            tanks: "PLASTIC" | "METAL";
+            /** Format: double */
+            inTankWattsPerKelvin: number;
+            /** Format: double */
+            price: number;
+        };
         Save: {
             /** Format: int64 */
             version: number;
             content: components["schemas"]["JobContent"];
+        };
+        SwitchPoints: {
+            /** Format: double */
+            thermostatStartC: number;
+            /** Format: double */
+            thermostatFullC: number;
+            /** Format: double */
+            fanOnC: number;
+            /** Format: double */
+            fanOffC: number;
         };
         Trailer: {
             name: string;
@@ -496,6 +715,8 @@ export interface components {
         };
         Vehicle: {
             name: string;
+            /** @enum {string} */
+            kind: "PETROL_UTILITY" | "DIESEL_UTILITY" | "MEDIUM_DIESEL" | "PLOUGH_PICKUP";
             /** Format: double */
             massKg: number;
             /** Format: double */
@@ -516,11 +737,91 @@ export interface components {
             changedAt: string;
             content: components["schemas"]["JobContent"];
         };
+        Import: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            problems: components["schemas"]["Problem"][];
+            /** Format: int64 */
+            moreProblems: number;
+        };
+        Problem: {
+            /** Format: int64 */
+            row: number;
+            column: string;
+            value: string;
+            message: string;
+        };
         JobFile: {
             format: string;
             /** Format: int32 */
             formatVersion: number;
             job: components["schemas"]["JobContent"];
+        };
+        FinderRequest: {
+            job: components["schemas"]["JobContent"];
+            /** Format: int32 */
+            build: number;
+            /** Format: double */
+            budget: number;
+            /** Format: double */
+            hours: number;
+            fans: boolean;
+            radiators: boolean;
+            thermostats: boolean;
+        };
+        Fallen: {
+            reason: string;
+            /** Format: int64 */
+            count: number;
+            text: string;
+        };
+        FinderState: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            status: "RUNNING" | "DONE" | "CANCELLED" | "FAILED";
+            /** Format: double */
+            share: number;
+            /** Format: int64 */
+            tried: number;
+            /** Format: double */
+            seconds: number;
+            enough: boolean;
+            picks: components["schemas"]["Pick"][];
+            fallen: components["schemas"]["Fallen"][];
+            instead: string[];
+        };
+        Gauge: {
+            /** Format: double */
+            peakC: number;
+            /** Format: double */
+            limitC: number;
+            /** Format: double */
+            headroomK: number;
+            /** Format: double */
+            bandK: number;
+            /** Format: double */
+            nineInTenC: number;
+            /** @enum {string} */
+            standing: "HOLDS" | "MARGINAL" | "OVER";
+        };
+        Pick: {
+            merit: string;
+            build: components["schemas"]["Build"];
+            parts: string[];
+            /** @enum {string} */
+            standing: "HOLDS" | "MARGINAL" | "OVER";
+            coolant: components["schemas"]["Gauge"];
+            feed: components["schemas"]["Gauge"];
+            pan: components["schemas"]["Gauge"];
+            /** Format: double */
+            headroomK: number;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            minutes: number;
         };
         BuildRequest: {
             job: components["schemas"]["JobContent"];
@@ -550,14 +851,8 @@ export interface components {
             /** Format: double */
             totalFlow: number;
             /** Format: double */
-            fanFlow: number;
-            /** Format: double */
-            fanFreeFlow: number;
-            /** Format: double */
-            fanPressurePa: number;
-            fanEstimated: boolean;
-            /** Format: double */
             inletRiseK: number;
+            fans: components["schemas"]["FanWork"][];
         };
         Assessment: {
             /** Format: double */
@@ -565,6 +860,15 @@ export interface components {
             /** Format: double */
             freezingC: number;
             builds: components["schemas"]["BuildState"][];
+        };
+        Assumed: {
+            path: string;
+            /** Format: double */
+            spreadPercent: number;
+            /** Format: double */
+            coolantK: number;
+            /** Format: double */
+            panK: number;
         };
         BalanceResult: {
             /** Format: double */
@@ -606,6 +910,8 @@ export interface components {
             balance: components["schemas"]["BalanceResult"];
             levers: components["schemas"]["Lever"][];
             coolerEffect: components["schemas"]["CoolerEffect"];
+            clearances: components["schemas"]["Distance"][];
+            measureNext: components["schemas"]["Assumed"][];
             advice: string[];
         };
         CellState: {
@@ -639,6 +945,11 @@ export interface components {
             /** Format: double */
             airLostPercent: number;
         };
+        CoolerHeat: {
+            name: string;
+            /** Format: double */
+            heatKw: number;
+        };
         Cut: {
             name: string;
             /** Format: double */
@@ -647,6 +958,27 @@ export interface components {
             fittedMm: number;
             /** Format: double */
             cutMm: number;
+        };
+        Distance: {
+            kind: string;
+            subject: string;
+            /** Format: double */
+            actualMm: number;
+            /** Format: double */
+            wantedMm: number;
+            serious: boolean;
+            reason: string;
+            fix: string;
+        };
+        FanWork: {
+            name: string;
+            /** Format: double */
+            flow: number;
+            /** Format: double */
+            freeFlow: number;
+            /** Format: double */
+            pressurePa: number;
+            estimated: boolean;
         };
         Finding: {
             kind: string;
@@ -671,20 +1003,6 @@ export interface components {
             amount: string;
             note: string;
         };
-        Gauge: {
-            /** Format: double */
-            peakC: number;
-            /** Format: double */
-            limitC: number;
-            /** Format: double */
-            headroomK: number;
-            /** Format: double */
-            bandK: number;
-            /** Format: double */
-            nineInTenC: number;
-            /** @enum {string} */
-            standing: "HOLDS" | "MARGINAL" | "OVER";
-        };
         Heat: {
             /** Format: double */
             fuel: number;
@@ -702,6 +1020,7 @@ export interface components {
             tank: number;
             /** Format: double */
             cooler: number;
+            coolers: components["schemas"]["CoolerHeat"][];
             /** Format: double */
             gearboxCase: number;
             /** Format: double */
@@ -819,24 +1138,71 @@ export interface components {
             /** Format: int32 */
             minutes: number;
         };
-        MapRequest: {
+        Dispute: {
+            question: string;
+            schools: components["schemas"]["School"][];
+            /** Format: int32 */
+            recommended: number;
+            reason: string;
+            otherwise: string;
+        };
+        School: {
+            name: string;
+            problem: string;
+            /** @enum {string} */
+            standing: "HOLDS" | "MARGINAL" | "OVER";
+            coolant: components["schemas"]["Gauge"];
+            feed: components["schemas"]["Gauge"];
+            pan: components["schemas"]["Gauge"];
+            /** Format: double */
+            sureHeadroomK: number;
+            effects: string[];
+        };
+        RatingRequest: {
             job: components["schemas"]["JobContent"];
             /** Format: int32 */
             build: number;
             /** Format: double */
-            gradeFrom: number;
+            heatKw: number;
             /** Format: double */
-            gradeTo: number;
+            differenceK: number;
             /** Format: double */
-            ambientFromC: number;
+            massKg: number;
+        };
+        RatingResult: {
             /** Format: double */
-            ambientToC: number;
+            neededKw: number;
+            /** Format: double */
+            claimedHereKw: number;
+            /** Format: double */
+            fittedKw: number;
+            /** Format: double */
+            massHeldKg: number;
+            enough: boolean;
+            reading: string[];
+        };
+        MapRequest: {
+            job: components["schemas"]["JobContent"];
+            /** Format: int32 */
+            build: number;
+            /** @enum {string} */
+            axes: "AMBIENT_GRADE" | "AMBIENT_MASS" | "SPEED_GRADE";
+            /** Format: double */
+            acrossFrom: number;
+            /** Format: double */
+            acrossTo: number;
+            /** Format: double */
+            upFrom: number;
+            /** Format: double */
+            upTo: number;
             /** Format: int32 */
             steps: number;
+            /** Format: int32 */
+            against: number;
         };
         MapResult: {
-            gradePercent: number[];
-            ambientC: number[];
+            across: number[];
+            upwards: number[];
             /** Format: double */
             coolantLimitC: number;
             /** Format: double */
@@ -847,17 +1213,110 @@ export interface components {
             feedC: number[][];
             panC: number[][];
             worstK: number[][];
+            sureK: number[][];
+            gainK: number[][];
             speedKmh: number[][];
+        };
+        AtSpeed: {
+            /** Format: double */
+            speedKmh: number;
+            /** Format: double */
+            flow: number;
+            /** Format: double */
+            pressurePa: number;
+            pack: components["schemas"]["Point"][];
+        };
+        FanReport: {
+            fans: components["schemas"]["FanState"][];
+            traverse: components["schemas"]["Traverse"];
+        };
+        FanState: {
+            name: string;
+            estimated: boolean;
+            /** Format: double */
+            speedShare: number;
+            /** Format: double */
+            freeFlow: number;
+            curve: components["schemas"]["Point"][];
+            at: components["schemas"]["AtSpeed"][];
+        };
+        Point: {
+            /** Format: double */
+            flow: number;
+            /** Format: double */
+            pressurePa: number;
+        };
+        Traverse: {
+            /** Format: double */
+            meanMs: number;
+            /** Format: double */
+            measuredFlow: number;
+            /** Format: double */
+            modelFlow: number;
+            /** Format: double */
+            fanFactor: number;
+            /** Format: double */
+            speedPercent: number;
+            text: string;
         };
         BalanceRequest: {
             vehicle: components["schemas"]["Vehicle"];
             trailer: components["schemas"]["Trailer"];
+            obstacles: components["schemas"]["Obstacle"][];
             build: components["schemas"]["Build"];
             haul: components["schemas"]["Haul"];
         };
         Road: {
             haul: components["schemas"]["Haul"];
             about: string;
+        };
+        CapPart: {
+            code: string;
+            name: string;
+            /** Format: double */
+            capKpa: number;
+            /** Format: double */
+            price: number;
+        };
+        Catalogue: {
+            oilCoolers: components["schemas"]["CoolerPart"][];
+            radiators: components["schemas"]["RadiatorPart"][];
+            fans: components["schemas"]["FanPart"][];
+            thermostats: components["schemas"]["ThermostatPart"][];
+            caps: components["schemas"]["CapPart"][];
+            controllers: components["schemas"]["ControllerPart"][];
+        };
+        ControllerPart: {
+            code: string;
+            name: string;
+            /** @enum {string} */
+            kind: "FIXED_SWITCH" | "ADJUSTABLE" | "TWO_SPEED" | "DUTY";
+            /** Format: double */
+            onFromC: number;
+            /** Format: double */
+            onToC: number;
+            /** Format: double */
+            hysteresisK: number;
+            /** Format: double */
+            amps: number;
+            /** Format: double */
+            price: number;
+        };
+        ThermostatPart: {
+            code: string;
+            name: string;
+            /** Format: double */
+            startC: number;
+            /** Format: double */
+            fullC: number;
+            /** Format: double */
+            price: number;
+        };
+        Start: {
+            /** @enum {string} */
+            kind: "PETROL_UTILITY" | "DIESEL_UTILITY" | "MEDIUM_DIESEL" | "PLOUGH_PICKUP";
+            label: string;
+            job: components["schemas"]["JobContent"];
         };
     };
     responses: never;
@@ -936,6 +1395,55 @@ export interface operations {
             };
         };
     };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shelf: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shelf: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Import"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -1000,6 +1508,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Job"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FinderRequest"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FinderState"];
                 };
             };
         };
@@ -1102,6 +1634,54 @@ export interface operations {
             };
         };
     };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Dispute"][];
+                };
+            };
+        };
+    };
+    rating: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RatingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RatingResult"];
+                };
+            };
+        };
+    };
     map: {
         parameters: {
             query?: never;
@@ -1150,6 +1730,30 @@ export interface operations {
             };
         };
     };
+    fans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FanReport"];
+                };
+            };
+        };
+    };
     balance: {
         parameters: {
             query?: never;
@@ -1163,6 +1767,7 @@ export interface operations {
                  * @example {
                  *       "vehicle": {
                  *         "name": "bee-keeper's flat-bed utility",
+                 *         "kind": "PETROL_UTILITY",
                  *         "massKg": 2800,
                  *         "rollingCoefficient": 0.01,
                  *         "dragAreaM2": 3.6,
@@ -1225,6 +1830,9 @@ export interface operations {
                  *           "openingHeightMm": 560,
                  *           "openingDepthMm": 120,
                  *           "ramCoefficient": 0.55,
+                 *           "coreGapMm": 12,
+                 *           "fanToCoreMm": 30,
+                 *           "tipGapMm": 12,
                  *           "radiator": {
                  *             "leftMm": 0,
                  *             "bottomMm": 0,
@@ -1244,21 +1852,8 @@ export interface operations {
                  *             "metal": "ALUMINIUM"
                  *           },
                  *           "chargeAirCooler": null,
-                 *           "fan": {
-                 *             "kind": "ELECTRIC",
-                 *             "shutoffPa": 330,
-                 *             "freeFlowM3s": 2.4,
-                 *             "shrouded": true,
-                 *             "shroudLeftMm": 60,
-                 *             "shroudBottomMm": 0,
-                 *             "shroudWidthMm": 640,
-                 *             "shroudHeightMm": 520,
-                 *             "pulleyRatio": null,
-                 *             "referenceRpm": null,
-                 *             "referenceKw": null,
-                 *             "gripsFromC": null,
-                 *             "gripsFullyC": null
-                 *           }
+                 *           "chargeAirFirst": false,
+                 *           "fanFactor": 1
                  *         },
                  *         "limits": {
                  *           "coolantC": 112,
@@ -1272,33 +1867,84 @@ export interface operations {
                  *         "name": "hive trailer",
                  *         "massKg": 3100
                  *       },
+                 *       "obstacles": [],
                  *       "build": {
                  *         "kind": "PLAN",
                  *         "name": "Plan A",
-                 *         "fanSpeedPercent": 100,
-                 *         "finsBlockedPercent": 0,
-                 *         "recirculation": 0.02,
-                 *         "thermostatStartC": 90,
-                 *         "thermostatFullC": 99,
-                 *         "fanOnC": 104,
-                 *         "fanOffC": 100,
-                 *         "oilOrder": "AFTER_TANK",
-                 *         "cooler": {
-                 *           "code": "SP-280-190",
-                 *           "name": "Stacked plate 280×190×32",
-                 *           "family": "STACKED_PLATE",
-                 *           "widthMm": 280,
-                 *           "heightMm": 190,
-                 *           "depthMm": 32,
-                 *           "finsPerInch": 14,
-                 *           "tubePitchMm": 10.5,
-                 *           "passes": 1,
-                 *           "portBoreMm": 9.5,
-                 *           "ports": "3/8 in barb",
-                 *           "bypassOpensC": null
+                 *         "condition": {
+                 *           "finsBlockedPercent": 0,
+                 *           "condenserBlockedPercent": 0,
+                 *           "recirculation": 0.02,
+                 *           "bugScreen": false,
+                 *           "winch": false,
+                 *           "plough": false,
+                 *           "lightBar": false
                  *         },
-                 *         "coolerLeftMm": 50,
-                 *         "coolerBottomMm": 250
+                 *         "switching": {
+                 *           "thermostatStartC": 90,
+                 *           "thermostatFullC": 99,
+                 *           "fanOnC": 104,
+                 *           "fanOffC": 100
+                 *         },
+                 *         "radiator": null,
+                 *         "oilOrder": "AFTER_TANK",
+                 *         "parallel": false,
+                 *         "coolers": [
+                 *           {
+                 *             "part": {
+                 *               "code": "SP-280-190",
+                 *               "name": "Stacked plate 280×190×32",
+                 *               "family": "STACKED_PLATE",
+                 *               "widthMm": 280,
+                 *               "heightMm": 190,
+                 *               "depthMm": 32,
+                 *               "finsPerInch": 14,
+                 *               "tubePitchMm": 10.5,
+                 *               "passes": 1,
+                 *               "portBoreMm": 9.5,
+                 *               "ports": "3/8 in barb",
+                 *               "bypassOpensC": null,
+                 *               "price": 165
+                 *             },
+                 *             "place": "FRONT",
+                 *             "leftMm": 50,
+                 *             "bottomMm": 250,
+                 *             "gapMm": 20,
+                 *             "sealed": true,
+                 *             "ownFanM3s": null,
+                 *             "ratingFactor": 1
+                 *           }
+                 *         ],
+                 *         "fans": [
+                 *           {
+                 *             "part": {
+                 *               "code": "AS-FITTED",
+                 *               "name": "Electric fan 480, as fitted",
+                 *               "kind": "ELECTRIC",
+                 *               "count": 1,
+                 *               "diameterMm": 480,
+                 *               "freeFlowM3s": 2.4,
+                 *               "shutoffPa": 330,
+                 *               "curveM3s": null,
+                 *               "curvePa": null,
+                 *               "volts": null,
+                 *               "amps": null,
+                 *               "pulleyRatio": null,
+                 *               "referenceRpm": null,
+                 *               "referenceKw": null,
+                 *               "gripsFromC": null,
+                 *               "gripsFullyC": null,
+                 *               "price": 0
+                 *             },
+                 *             "mount": "PULLER",
+                 *             "shrouded": true,
+                 *             "leftMm": 60,
+                 *             "bottomMm": 0,
+                 *             "widthMm": 640,
+                 *             "heightMm": 520,
+                 *             "speedPercent": 100
+                 *           }
+                 *         ]
                  *       },
                  *       "haul": {
                  *         "road": "Long Tallow",
@@ -1369,7 +2015,7 @@ export interface operations {
             };
         };
     };
-    oilCoolers: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1384,7 +2030,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CoolerPart"][];
+                    "*/*": components["schemas"]["Catalogue"];
                 };
             };
         };
@@ -1408,6 +2054,68 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["JobFile"];
                 };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Start"][];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FinderState"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -197,7 +197,7 @@ class ApiTest {
     "/haul, gradePercent, 60, haul.gradePercent, 30, %",
     "/haul, speedKmh, 0, haul.speedKmh, 130, km/h",
     "/haul, speedKmh, -5, haul.speedKmh, 130, km/h",
-    "/builds/2, fanSpeedPercent, 400, builds[2].fanSpeedPercent, 100, %"
+    "/builds/2/fans/0, speedPercent, 400, builds[2].fans[0].speedPercent, 100, %"
   })
   void absurdValuesAreNamedWithLimitAndUnit(
       String parent, String property, double value, String field, double high, String unit)
@@ -240,28 +240,35 @@ class ApiTest {
   }
 
   @Test
-  void aPartTooLargeIsSaidAtItsBuildAndTheOthersStand() throws Exception {
+  void whatDoesNotFitIsSaidWithItsFixAndTheNumbersStand() throws Exception {
     ObjectNode job = hive();
-    ((ObjectNode) job.at("/builds/2/cooler")).put("depthMm", 80);
-    ((ObjectNode) job.at("/vehicle/cooling")).put("openingDepthMm", 60);
-    JsonNode builds = ok(post("/api/compute/assessment"), job).get("builds");
-    assertThat(builds.at("/2/problem").asString()).contains("80 mm deep", "60 mm to the pack");
-    assertThat(builds.at("/1/coolant/peakC").asDouble()).isGreaterThan(100);
+    ((ObjectNode) job.at("/builds/2/coolers/0")).put("leftMm", 200);
+    ((ObjectNode) job.at("/vehicle/cooling")).put("openingDepthMm", 40);
+    JsonNode plan = ok(post("/api/compute/assessment"), job).at("/builds/2");
+    assertThat(plan.at("/clearances/0/reason").asString()).contains("there are 40 mm in front");
+    assertThat(plan.at("/clearances/1/fix").asString()).contains("move the cooler by");
+    assertThat(plan.at("/coolant/peakC").asDouble()).isGreaterThan(100);
+  }
+
+  private ObjectNode mapRequest(String axes, double from, double to, double up, double upTo) throws Exception {
+    ObjectNode request = request(hive(), 2).put("axes", axes);
+    return request.put("acrossFrom", from).put("acrossTo", to).put("upFrom", up).put("upTo", upTo).put("steps", 41).putNull("against");
   }
 
   @Test
-  void theMapGoesThroughTheBalance() throws Exception {
-    ObjectNode request = request(hive(), 2);
-    request.put("gradeFrom", 0).put("gradeTo", 12).put("ambientFromC", 8).put("ambientToC", 48);
-    request.put("steps", 41);
-    JsonNode map = ok(post("/api/compute/map"), request);
-    assertThat(map.get("coolantC")).hasSize(41);
-    double onMap = map.at("/coolantC/30/20").asDouble(); // 38 °C, 6 %
+  void everyMapGoesThroughTheBalance() throws Exception {
     double balance =
         ok(post("/api/compute/assessment"), hive()).at("/builds/2/coolant/peakC").asDouble();
-    assertThat(onMap).isCloseTo(balance, within(1e-6));
-    request.put("gradeTo", 0.5).put("gradeFrom", 3);
-    assertThat(send(post("/api/compute/map"), request).status()).isEqualTo(400);
+    JsonNode grade = ok(post("/api/compute/map"), mapRequest("AMBIENT_GRADE", 8, 48, 0, 12));
+    JsonNode mass = ok(post("/api/compute/map"), mapRequest("AMBIENT_MASS", 8, 48, 2100, 4100));
+    JsonNode speed = ok(post("/api/compute/map"), mapRequest("SPEED_GRADE", 45, 85, 0, 12));
+    assertThat(grade.at("/coolantC/30/20").asDouble()).isCloseTo(balance, within(1e-4)); // 38 °C, 6 %
+    assertThat(mass.at("/coolantC/30/20").asDouble()).isCloseTo(balance, within(1e-4)); // 3100 kg
+    assertThat(speed.at("/coolantC/30/20").asDouble()).isCloseTo(balance, within(1e-4)); // 75 km/h
+    assertThat(grade.at("/sureK/30/20").asDouble()).isLessThan(grade.at("/worstK/30/20").asDouble());
+    ObjectNode against = mapRequest("AMBIENT_GRADE", 8, 48, 0, 12).put("against", 1);
+    assertThat(ok(post("/api/compute/map"), against).at("/gainK/30/20").asDouble()).isGreaterThan(5);
+    assertThat(send(post("/api/compute/map"), mapRequest("AMBIENT_GRADE", 8, 48, 3, 0.5)).status()).isEqualTo(400);
   }
 
   @Test
@@ -283,10 +290,132 @@ class ApiTest {
   }
 
   @Test
-  void theCatalogueHasEveryFamily() throws Exception {
-    JsonNode parts = ok(get("/api/parts/oil-coolers"), null);
-    assertThat(parts.size()).isGreaterThanOrEqualTo(18);
-    assertThat(parts.toString()).contains("TUBE_AND_FIN", "PLATE_FIN", "STACKED_PLATE");
+  void measuringNarrowsTheBandAndTheAppSaysWhatToMeasure() throws Exception {
+    ObjectNode job = hive();
+    double sure = ok(post("/api/compute/assessment"), job).at("/builds/1/coolant/bandK").asDouble();
+    for (String path : List.of("vehicle.cooling.radiator.finsPerInch", "vehicle.cooling.pumpKgsAt4000", "trailer.massKg", "fan.freeFlowM3s")) {
+      ((tools.jackson.databind.node.ArrayNode) job.get("origins")).addObject().put("path", path).put("kind", "DEFAULT");
+    }
+    JsonNode unsure = ok(post("/api/compute/assessment"), job).at("/builds/1");
+    assertThat(unsure.at("/coolant/bandK").asDouble()).isGreaterThan(sure + 1);
+    assertThat(unsure.get("measureNext")).hasSize(3);
+    double first = unsure.at("/measureNext/0/coolantK").asDouble();
+    assertThat(first).isPositive();
+  }
+
+  @Test
+  void fansRatingsAndATraverseAreReadOnThisTruck() throws Exception {
+    ObjectNode job = hive();
+    JsonNode fan = ok(post("/api/compute/fans"), request(job, 2)).at("/fans/0");
+    assertThat(fan.at("/at/0/flow").asDouble()).isLessThan(fan.at("/at/3/flow").asDouble()).isLessThan(fan.get("freeFlow").asDouble());
+    // Readings of what the model itself passes at a standstill ask for no correction.
+    double passes = ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", 3), 2)).at("/traverse/modelFlow").asDouble();
+    JsonNode traverse = ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", passes / (0.76 * 0.52)), 2)).get("traverse");
+    assertThat(traverse.get("fanFactor").asDouble()).isCloseTo(1, within(1e-3));
+    assertThat(ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", 25), 2)).at("/traverse/text").asString()).contains("cannot come from");
+    job.putNull("traverse");
+    ObjectNode heat = request(job, 2).put("heatKw", 6.0).putNull("differenceK").putNull("massKg");
+    JsonNode reading = ok(post("/api/compute/rating"), heat);
+    assertThat(reading.get("claimedHereKw").asDouble()).isCloseTo(6.0 * (107 - 38) / 55, within(1e-9));
+    assertThat(reading.get("reading").toString()).contains("does not say at which temperatures");
+    JsonNode mass = ok(post("/api/compute/rating"), request(job, 2).putNull("heatKw").putNull("differenceK").put("massKg", 9000));
+    assertThat(mass.get("enough").asBoolean()).isFalse();
+    assertThat(mass.get("massHeldKg").asDouble()).isBetween(5900.0, 6500.0);
+    assertThat(send(post("/api/compute/rating"), request(job, 2).putNull("heatKw").putNull("differenceK").putNull("massKg")).status()).isEqualTo(400);
+  }
+
+  private ObjectNode withTraverse(ObjectNode job, String where, double reading) {
+    ObjectNode traverse = job.putObject("traverse").put("where", where).put("columns", 2);
+    traverse.putArray("readingsMs").add(reading).add(reading).add(reading).add(reading);
+    return job;
+  }
+
+  private JsonNode search(ObjectNode request) throws Exception {
+    String id = ok(post("/api/finder"), request).get("id").asString();
+    for (int i = 0; i < 300; i++) {
+      JsonNode state = ok(get("/api/finder/" + id), null);
+      if (!state.get("status").asString().equals("RUNNING")) {
+        return state;
+      }
+      Thread.sleep(100);
+    }
+    throw new AssertionError("the search does not end");
+  }
+
+  private ObjectNode finderRequest(ObjectNode job, double budget) {
+    return request(job, 1).put("budget", budget).put("hours", 12).put("fans", false).put("radiators", false).put("thermostats", true);
+  }
+
+  @Test
+  void theFindersFirstAnswerEnteredByHandGivesTheSameNumbers() throws Exception {
+    ObjectNode job = hive();
+    JsonNode state = search(finderRequest(job, 400));
+    assertThat(state.get("status").asString()).isEqualTo("DONE");
+    assertThat(state.get("enough").asBoolean()).isTrue();
+    JsonNode pick = state.at("/picks/0");
+    ((tools.jackson.databind.node.ArrayNode) job.get("builds")).add(pick.get("build"));
+    JsonNode byHand = ok(post("/api/compute/assessment"), job).at("/builds/3");
+    assertThat(byHand.at("/coolant/peakC").asDouble()).isCloseTo(pick.at("/coolant/peakC").asDouble(), within(1e-6));
+    assertThat(byHand.at("/pan/peakC").asDouble()).isCloseTo(pick.at("/pan/peakC").asDouble(), within(1e-6));
+    assertThat(byHand.get("clearances")).isEmpty();
+    assertThat(state.get("fallen").toString()).contains("OVER_BUDGET", "BEATEN");
+
+    ((ObjectNode) job.get("haul")).put("gradePercent", 1).put("ambientC", 15);
+    assertThat(search(finderRequest(job, 400)).at("/picks/0/merit").asString()).isEqualTo("NOTHING_BOUGHT");
+    ((ObjectNode) job.get("haul")).put("gradePercent", 9).put("speedKmh", 35).put("ambientC", 42);
+    JsonNode hopeless = search(finderRequest(job, 400));
+    assertThat(hopeless.get("enough").asBoolean()).isFalse();
+    assertThat(hopeless.get("instead").toString()).contains("instead of");
+  }
+
+  @Test
+  void aSearchCanBeCancelledAndIsForgottenByNobody() throws Exception {
+    ObjectNode request = finderRequest(hive(), 5000).put("fans", true).put("radiators", true);
+    String path = "/api/finder/" + ok(post("/api/finder"), request).get("id").asString();
+    ok(delete(path), null);
+    assertThat(ok(get(path), null).get("status").asString()).isEqualTo("CANCELLED");
+    assertThat(send(get("/api/finder/00000000-0000-0000-0000-000000000000"), null).status()).isEqualTo(404);
+  }
+
+  private JsonNode dispute(ObjectNode job, int build, String about) throws Exception {
+    for (JsonNode dispute : ok(post("/api/compute/settle"), request(job, build))) {
+      if (dispute.get("question").asString().contains(about)) {
+        return dispute;
+      }
+    }
+    throw new AssertionError("no dispute about " + about);
+  }
+
+  @Test
+  void recommendationsChangeWithTruckAndClimate() throws Exception {
+    ObjectNode hot = hive();
+    ObjectNode mild = hive();
+    ((ObjectNode) mild.get("haul")).put("gradePercent", 2).put("ambientC", 12);
+    assertThat(dispute(hot, 2, "Thermostat").get("recommended").asInt()).isZero();
+    assertThat(dispute(mild, 2, "Thermostat").get("recommended").asInt()).isEqualTo(1);
+    ObjectNode rough = hive();
+    ((ObjectNode) rough.get("vehicle")).put("rollingCoefficient", 0.02);
+    ((ObjectNode) rough.get("haul")).put("gradePercent", 4);
+    assertThat(dispute(hot, 2, "metal").get("recommended").asInt()).isZero();
+    assertThat(dispute(rough, 2, "metal").get("recommended").asInt()).isEqualTo(1);
+    assertThat(ok(post("/api/compute/settle"), request(hot, 1))).hasSize(9);
+  }
+
+  @Test
+  void everyKindOfIntakeHasASteadyStateAndAsksToBeMeasured() throws Exception {
+    JsonNode kinds = ok(get("/api/intake/kinds"), null);
+    assertThat(kinds).hasSize(4);
+    for (JsonNode kind : kinds) {
+      JsonNode build = ok(post("/api/compute/assessment"), kind.get("job")).at("/builds/1");
+      assertThat(build.get("problem").isNull()).isTrue();
+      assertThat(build.get("measureNext")).hasSize(3);
+      ok(post("/api/jobs"), kind.get("job"));
+    }
+    for (JsonNode job : ok(get("/api/jobs"), null)) {
+      if (job.at("/content/name").asString().equals("New job")) {
+        ok(delete("/api/jobs/" + job.get("id").asString()), null);
+      }
+    }
   }
 
   @Test

@@ -16,6 +16,7 @@ import roadbreeze.core.vehicle.Powertrain;
  * @param thermostatOpening 0 to 1
  * @param radiatorFlow coolant, kg/s
  * @param fanEngagement of the clutched fan, 1 if there is none
+ * @param fanSpeedRatio of each fan, over its curve's reference speed
  * @param inletRise recirculated warmth of the air at the face, K
  */
 public record Balance(
@@ -29,6 +30,7 @@ public record Balance(
     double thermostatOpening,
     double radiatorFlow,
     double fanEngagement,
+    double[] fanSpeedRatio,
     double inletRise,
     HeatFlows heat,
     double[][] airTemperature,

@@ -59,4 +59,12 @@ public record Rig(
     return new Rig(
         powertrain, load, accessories, chargeAir, coolantLoop, oilLoop, newStack, newSettings);
   }
+
+  /** The same truck with the selector held at a gear or below. */
+  public Rig heldIn(int gear) {
+    return new Rig(
+        new Powertrain(
+            powertrain.engine(), powertrain.converter(), powertrain.driveline().upTo(gear)),
+        load, accessories, chargeAir, coolantLoop, oilLoop, stack, fanSettings);
+  }
 }

@@ -738,6 +738,7 @@ public final class SteadyBalance {
           opening,
           rig.coolantLoop().pumpFlow(driveline.engineSpeed()) * opening,
           engagement,
+          airSpeedRatio.clone(),
           rise,
           heat,
           temperature,

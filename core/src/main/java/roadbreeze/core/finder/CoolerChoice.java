@@ -10,6 +10,7 @@ import roadbreeze.core.exchanger.OilChannels;
  * @param width m
  * @param height m
  * @param depth m
+ * @param oilFlowShare share of the oil flow as found that its lines and core leave
  * @param cost in the yard's money
  * @param minutes of work to fit
  */
@@ -21,5 +22,6 @@ public record CoolerChoice(
     double height,
     double depth,
     Bypass bypass,
+    double oilFlowShare,
     double cost,
     double minutes) {}

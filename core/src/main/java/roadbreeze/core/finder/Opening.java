@@ -14,7 +14,7 @@ import roadbreeze.core.stack.Rectangle;
  */
 public record Opening(Rectangle face, double depth, List<Rectangle> obstacles, double clearance) {
   /** Step between places tried, m. Air and temperature change little over it. */
-  public static final double STEP = 0.08;
+  public static final double STEP = 0.16;
 
   public Opening {
     obstacles = List.copyOf(obstacles);

@@ -42,7 +42,7 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
     LEAST_WORK,
     /** The most headroom of all. */
     MOST_HEADROOM,
-    /** The most headroom for its money between the others. */
+    /** The cheapest for its headroom, between the others. */
     GOOD_VALUE
   }
 
@@ -120,17 +120,15 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
         .ifPresent(f -> picks.putIfAbsent(f, Merit.LEAST_WORK));
     best().ifPresent(f -> picks.putIfAbsent(f, Merit.MOST_HEADROOM));
     bare.ifPresent(f -> picks.putIfAbsent(f, Merit.NOTHING_BOUGHT));
-    double floor = bare.map(Found::sureHeadroom).orElse(Double.NEGATIVE_INFINITY);
-    front.stream()
-        .filter(f -> f.cost() > 0 && f.sureHeadroom() > floor + 0.5)
-        .sorted(Comparator.comparingDouble(f -> -(f.sureHeadroom() - floor) / f.cost()))
-        .limit(SHORT)
-        .forEach(
-            f -> {
-              if (picks.size() < SHORT) {
-                picks.putIfAbsent(f, Merit.GOOD_VALUE);
-              }
-            });
+    // Between nothing and the most, the cheapest at even steps of headroom.
+    double floor = bare.map(Found::sureHeadroom).orElse(best().map(Found::sureHeadroom).orElse(0.0));
+    double top = best().map(Found::sureHeadroom).orElse(floor);
+    int steps = SHORT - picks.size();
+    for (int k = 1; k <= steps; k++) {
+      double wanted = floor + (top - floor) * k / (steps + 1);
+      least(f -> f.sureHeadroom() >= wanted, cheapest)
+          .ifPresent(f -> picks.putIfAbsent(f, Merit.GOOD_VALUE));
+    }
     return picks.entrySet().stream().map(e -> new Pick(e.getValue(), e.getKey())).toList();
   }
 

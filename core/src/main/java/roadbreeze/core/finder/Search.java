@@ -188,7 +188,7 @@ public record Search(
     }
     stages.add(order == OilOrder.BEFORE_TANK ? 0 : stages.size(), auxiliary);
     return new OilLoop(
-        bare.fluid(), bare.flow(), stages, bare.caseConductance(), bare.caseAirRise());
+        bare.fluid(), bare.flow() * cooler.oilFlowShare(), stages, bare.caseConductance(), bare.caseAirRise());
   }
 
   private SteadyBalance tryThermostats(

@@ -1,6 +1,6 @@
 package roadbreeze.core.line;
 
-import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import java.util.List;
 import roadbreeze.core.fluid.Liquid;
 import roadbreeze.core.problem.Range;
 
@@ -65,15 +65,12 @@ public record Line(double length, double bore, double fittingLoss) {
 
   public static Split parallel(
       Line first, Line second, double volumeFlow, Liquid liquid, double temperature) {
-    double q =
-        new BracketingNthOrderBrentSolver(1e-14, 1e-16, 1e-9, 5)
-            .solve(
-                200,
-                x ->
-                    first.pressureDrop(x, liquid, temperature)
-                        - second.pressureDrop(volumeFlow - x, liquid, temperature),
-                0,
-                volumeFlow);
-    return new Split(q, first.pressureDrop(q, liquid, temperature));
+    ParallelFlow both =
+        ParallelFlow.share(
+            List.of(
+                q -> first.pressureDrop(q, liquid, temperature),
+                q -> second.pressureDrop(q, liquid, temperature)),
+            volumeFlow);
+    return new Split(both.flows()[0], both.pressureDrop());
   }
 }

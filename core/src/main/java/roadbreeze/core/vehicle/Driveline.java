@@ -55,4 +55,19 @@ public record Driveline(
   double spinLoss(double inputSpeed) {
     return spinLossAt3000 * Rpm.fromRadPerSecond(inputSpeed) / 3000;
   }
+
+  /** The same with the selector held, so that no higher gear is taken. */
+  public Driveline upTo(int gear) {
+    return new Driveline(
+        gearRatios.subList(0, Math.min(gear, gearRatios.size())),
+        axleRatio,
+        tyreRadius,
+        meshEfficiency,
+        axleEfficiency,
+        spinLossAt3000,
+        lockFromGear,
+        lockAboveSpeed,
+        luggingRpm,
+        highestRpm);
+  }
 }

@@ -2,8 +2,10 @@ package roadbreeze.core.workorder;
 
 import static roadbreeze.core.workorder.WorkScope.Part.COOLER;
 import static roadbreeze.core.workorder.WorkScope.Part.FAN_REPAIR;
+import static roadbreeze.core.workorder.WorkScope.Part.FAN_SWAP;
 import static roadbreeze.core.workorder.WorkScope.Part.FAN_SWITCH;
 import static roadbreeze.core.workorder.WorkScope.Part.FINS;
+import static roadbreeze.core.workorder.WorkScope.Part.RADIATOR;
 import static roadbreeze.core.workorder.WorkScope.Part.SEALS;
 import static roadbreeze.core.workorder.WorkScope.Part.STRIPS;
 import static roadbreeze.core.workorder.WorkScope.Part.TANK_BYPASS;
@@ -35,13 +37,13 @@ public enum Task {
       "Grille and front trim off",
       "Bag and label screws; note bolts that also hold a clamp or latch.",
       30,
-      Set.of(COOLER, FINS, SEALS, STRIPS),
+      Set.of(COOLER, FINS, SEALS, STRIPS, RADIATOR),
       List.of(Caution.SHARP_EDGES)),
   DRAIN(
       "Drain coolant into a clean, covered pan",
       "Measure what comes out and write it down.",
       25,
-      Set.of(THERMOSTAT),
+      Set.of(THERMOSTAT, RADIATOR),
       List.of(Caution.HOT_CAP, Caution.POISON)),
   CLEAN_FINS(
       "Clean the fins, also between the stacked cores",
@@ -54,6 +56,20 @@ public enum Task {
       "Feed it directly, measure current and speed; renew relay, earth or motor as found.",
       60,
       Set.of(FAN_REPAIR),
+      List.of(Caution.SELF_STARTING_FAN, Caution.TURNING_FAN)),
+  SWAP_RADIATOR(
+      "Radiator out, new one in",
+      "Carry rubber mounts, spacers, clips and seals over; hose clamps on before the hoses; plug the oil"
+          + " ports at once.",
+      150,
+      Set.of(RADIATOR),
+      List.of(Caution.SECOND_PERSON, Caution.POISON, Caution.REFRIGERANT)),
+  FIT_FAN(
+      "Fit the fan and its shroud",
+      "Blades clear of core and shroud all round; the connector before the shroud; direction checked by"
+          + " a short feed before it is closed up.",
+      120,
+      Set.of(FAN_SWAP),
       List.of(Caution.SELF_STARTING_FAN, Caution.TURNING_FAN)),
   FIT_THERMOSTAT(
       "Fit the thermostat, jiggle pin up",
@@ -108,7 +124,7 @@ public enum Task {
       "Fill and bleed the coolant",
       "Heater open; fill slowly; squeeze hoses; run until the thermostat opens and the level drops.",
       45,
-      Set.of(THERMOSTAT),
+      Set.of(THERMOSTAT, RADIATOR),
       List.of(Caution.HOT_CAP, Caution.TURNING_FAN)),
   FILL_OIL(
       "Prefill the cooler, top up the gearbox fluid",
@@ -126,19 +142,19 @@ public enum Task {
       "Leak check before closing up",
       "Idle until warm, every joint dry to a paper towel.",
       25,
-      Set.of(COOLER, THERMOSTAT, TANK_BYPASS),
+      Set.of(COOLER, THERMOSTAT, TANK_BYPASS, RADIATOR),
       List.of(Caution.BURNS, Caution.TURNING_FAN)),
   CHECK_FAN(
       "Check fan direction and switch points",
       "Air goes from grille to engine. Note on and off temperatures read on a gauge.",
       20,
-      Set.of(FAN_REPAIR, FAN_SWITCH),
+      Set.of(FAN_REPAIR, FAN_SWITCH, FAN_SWAP),
       List.of(Caution.TURNING_FAN)),
   CLOSE_FRONT(
       "Clearances with the engine running, then grille and trim on",
       "The engine rocks: look at fan, hoses and strips under load, brakes on.",
       35,
-      Set.of(COOLER, FINS, SEALS, STRIPS),
+      Set.of(COOLER, FINS, SEALS, STRIPS, RADIATOR),
       List.of(Caution.TURNING_FAN)),
   SET_LEVEL(
       "Set the gearbox level hot, as this gearbox asks",
@@ -161,16 +177,18 @@ public enum Task {
     DRAIN.follows(DISCONNECT);
     CLEAN_FINS.follows(OPEN_FRONT);
     REPAIR_FAN.follows(DISCONNECT);
+    SWAP_RADIATOR.follows(DRAIN, OPEN_FRONT);
+    FIT_FAN.follows(DISCONNECT, SWAP_RADIATOR);
     FIT_THERMOSTAT.follows(DRAIN);
     BEND_STRIPS.follows(OPEN_FRONT);
-    HANG_COOLER.follows(BEND_STRIPS, CLEAN_FINS, OPEN_FRONT);
+    HANG_COOLER.follows(SWAP_RADIATOR, BEND_STRIPS, CLEAN_FINS, OPEN_FRONT);
     RUN_LINES.follows(HANG_COOLER, FIND_LINES);
     JOIN_TANK.follows(DISCONNECT);
     FIT_SWITCH.follows(DISCONNECT, DRAIN);
     RENEW_SEALS.follows(HANG_COOLER, CLEAN_FINS, OPEN_FRONT);
-    FILL_COOLANT.follows(FIT_THERMOSTAT, FIT_SWITCH, RECONNECT);
+    FILL_COOLANT.follows(SWAP_RADIATOR, FIT_THERMOSTAT, FIT_SWITCH, RECONNECT);
     FILL_OIL.follows(RUN_LINES, JOIN_TANK);
-    RECONNECT.follows(REPAIR_FAN, FIT_SWITCH, FILL_OIL, RENEW_SEALS);
+    RECONNECT.follows(FIT_FAN, REPAIR_FAN, FIT_SWITCH, FILL_OIL, RENEW_SEALS);
     LEAK_CHECK.follows(RECONNECT, FILL_OIL, FILL_COOLANT);
     CHECK_FAN.follows(RECONNECT, FILL_COOLANT);
     CLOSE_FRONT.follows(LEAK_CHECK, CHECK_FAN, RENEW_SEALS, RECONNECT);

@@ -11,6 +11,8 @@ public record WorkScope(Set<Part> parts) {
     TANK_BYPASS,
     THERMOSTAT,
     FAN_REPAIR,
+    FAN_SWAP,
+    RADIATOR,
     FAN_SWITCH,
     FINS,
     SEALS,

@@ -32,7 +32,7 @@ class SearchTest {
         id,
         new LouvredFin(depth, 14, 0.0105, FinMetal.ALUMINIUM),
         new OilChannels(width, height, depth, 0.0105, 1, 0.0095, OilChannels.Surface.TURBULATED),
-        width, height, depth, Bypass.NONE, cost, 180);
+        width, height, depth, Bypass.NONE, 1, cost, 180);
   }
 
   private static final List<CoolerChoice> CATALOGUE =

@@ -3,6 +3,7 @@ package roadbreeze.server.job;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -17,17 +18,25 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import roadbreeze.server.bracket.MountingStrip;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.line.Hose;
 import roadbreeze.server.line.LinePlan;
+import roadbreeze.server.rig.AirTraverse;
 import roadbreeze.server.rig.Build;
+import roadbreeze.server.rig.BuildRow;
+import roadbreeze.server.rig.FittedCooler;
+import roadbreeze.server.rig.FittedFan;
+import roadbreeze.server.rig.Obstacle;
+import roadbreeze.server.rig.Origin;
 import roadbreeze.server.rig.Trailer;
 import roadbreeze.server.rig.Vehicle;
 
 /**
- * A job's rows. Vehicle, trailer and haul have tables of their own that share the job's key; builds,
- * hoses and strips are ordered rows below it.
+ * A job's rows. Vehicle, trailer and haul have tables of their own that share the job's key; builds with
+ * their coolers and fans, obstacles, hoses and strips are ordered rows below it.
  */
 @Entity
 @Table(name = "job")
@@ -51,10 +60,32 @@ class JobEntity {
 
   @Embedded private LinePlan lines;
 
+  @Embedded private AirTraverse traverse;
+
+  @ElementCollection
+  @CollectionTable(name = "obstacle", joinColumns = @JoinColumn(name = "job_id"))
+  @OrderColumn(name = "position")
+  private List<Obstacle> obstacles = new ArrayList<>();
+
+  @ElementCollection
+  @CollectionTable(name = "origin", joinColumns = @JoinColumn(name = "job_id"))
+  @OrderColumn(name = "position")
+  private List<Origin> origins = new ArrayList<>();
+
   @ElementCollection
   @CollectionTable(name = "build", joinColumns = @JoinColumn(name = "job_id"))
   @OrderColumn(name = "position")
-  private List<Build> builds = new ArrayList<>();
+  private List<BuildRow> builds = new ArrayList<>();
+
+  @ElementCollection
+  @CollectionTable(name = "build_cooler", joinColumns = @JoinColumn(name = "job_id"))
+  @OrderColumn(name = "position")
+  private List<CoolerRow> coolers = new ArrayList<>();
+
+  @ElementCollection
+  @CollectionTable(name = "build_fan", joinColumns = @JoinColumn(name = "job_id"))
+  @OrderColumn(name = "position")
+  private List<FanRow> fans = new ArrayList<>();
 
   @ElementCollection
   @CollectionTable(name = "hose", joinColumns = @JoinColumn(name = "job_id"))
@@ -82,11 +113,42 @@ class JobEntity {
     trailer.data = content.trailer();
     haul.data = content.haul();
     lines = content.linePlan();
-    replace(builds, content.builds());
+    traverse = content.traverse();
+    replace(obstacles, content.obstacles());
+    replace(origins, content.origins());
+    replace(builds, content.builds().stream().map(BuildRow::of).toList());
+    replace(coolers, rows(content.builds(), Build::coolers, CoolerRow::new));
+    replace(fans, rows(content.builds(), Build::fans, FanRow::new));
     replace(hoses, content.hoses());
     replace(strips, content.strips());
     // PostgreSQL keeps microseconds; also makes every save touch the job's own row and version.
     changedAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
+  }
+
+  /** What every build carries, as rows that name their build. */
+  private static <T, R> List<R> rows(
+      List<Build> builds, Function<Build, List<T>> carried, BiFunction<Integer, T, R> row) {
+    List<R> rows = new ArrayList<>();
+    for (int i = 0; i < builds.size(); i++) {
+      for (T thing : carried.apply(builds.get(i))) {
+        rows.add(row.apply(i, thing));
+      }
+    }
+    return rows;
+  }
+
+  private List<Build> wholeBuilds() {
+    List<Build> whole = new ArrayList<>();
+    for (int i = 0; i < builds.size(); i++) {
+      int build = i;
+      whole.add(
+          builds
+              .get(i)
+              .with(
+                  coolers.stream().filter(c -> c.build() == build).map(CoolerRow::data).toList(),
+                  fans.stream().filter(f -> f.build() == build).map(FanRow::data).toList()));
+    }
+    return whole;
   }
 
   private static <T> void replace(List<T> rows, List<T> wanted) {
@@ -107,7 +169,10 @@ class JobEntity {
             vehicle.data,
             trailer.data,
             haul.data,
-            List.copyOf(builds),
+            List.copyOf(obstacles),
+            List.copyOf(origins),
+            traverse,
+            wholeBuilds(),
             lines,
             List.copyOf(hoses),
             List.copyOf(strips)));
@@ -117,6 +182,14 @@ class JobEntity {
     return version;
   }
 }
+
+/** An oil cooler of one build. */
+@Embeddable
+record CoolerRow(int build, @Embedded FittedCooler data) {}
+
+/** A fan of one build. */
+@Embeddable
+record FanRow(int build, @Embedded FittedFan data) {}
 
 @Entity
 @Table(name = "vehicle")

@@ -5,12 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.DoubleUnaryOperator;
 import roadbreeze.core.exchanger.OilChannels;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.Line;
+import roadbreeze.core.line.ParallelFlow;
 import roadbreeze.core.line.PumpCircuit;
 
 /** Flow left and drop of a line plan, hot and cold. */
@@ -22,26 +22,28 @@ public final class LineCalculator {
 
   /**
    * @param foundFlowLpm hot flow as found, L/min
-   * @param cooler oil side of the fitted cooler, empty where none is planned
+   * @param coolers oil sides of the planned coolers, empty where none is
+   * @param parallel they share the oil instead of passing it on
    */
   public static LineResult calculate(
       LinePlan plan,
       List<Hose> hoses,
       TransmissionFluid oil,
       double foundFlowLpm,
-      Optional<OilChannels> cooler) {
+      List<OilChannels> coolers,
+      boolean parallel) {
     double foundFlow = foundFlowLpm / 60e3;
     PumpCircuit pump =
         PumpCircuit.measured(
             foundFlow,
             plan.found().pressureDrop(foundFlow, oil, HOT),
             plan.pumpMaxKpa() * 1000);
-    List<Hose> fitted = cooler.isPresent() ? hoses : List.of();
-    LineResult.State hot = state(pump, plan, fitted, oil, cooler, HOT);
-    LineResult.State cold = state(pump, plan, fitted, oil, cooler, plan.coldC());
+    List<Hose> fitted = coolers.isEmpty() ? List.of() : hoses;
+    LineResult.State hot = state(pump, plan, fitted, oil, coolers, parallel, HOT);
+    LineResult.State cold = state(pump, plan, fitted, oil, coolers, parallel, plan.coldC());
     List<LineResult.Cut> cuts = new ArrayList<>();
     Map<Double, Double> byBore = new TreeMap<>();
-    double volume = cooler.map(OilChannels::volume).orElse(0.0);
+    double volume = coolers.stream().mapToDouble(OilChannels::volume).sum();
     for (Hose hose : fitted) {
       double cut = hose.lengthM() * 1000 + 2 * plan.spareMm();
       cuts.add(new LineResult.Cut(hose.name(), hose.boreMm(), hose.lengthM() * 1000, cut));
@@ -60,13 +62,14 @@ public final class LineCalculator {
       LinePlan plan,
       List<Hose> hoses,
       TransmissionFluid oil,
-      Optional<OilChannels> cooler,
+      List<OilChannels> coolers,
+      boolean parallel,
       double temperature) {
     DoubleUnaryOperator found = q -> plan.found().pressureDrop(q, oil, temperature);
     DoubleUnaryOperator hose =
         q -> hoses.stream().mapToDouble(h -> h.toCore().pressureDrop(q, oil, temperature)).sum();
     DoubleUnaryOperator core =
-        q -> q <= 0 ? 0 : cooler.map(c -> c.pressureDrop(q, oil, temperature)).orElse(0.0);
+        q -> q <= 0 ? 0 : coreDrop(coolers, parallel, q, oil, temperature);
     double before = pump.flowAgainst(found);
     double after =
         pump.flowAgainst(
@@ -85,6 +88,22 @@ public final class LineCalculator {
         hose.applyAsDouble(after) / 1000,
         core.applyAsDouble(after) / 1000,
         thinnest.reynolds(after, oil, temperature));
+  }
+
+  private static double coreDrop(
+      List<OilChannels> coolers,
+      boolean parallel,
+      double flow,
+      TransmissionFluid oil,
+      double temperature) {
+    List<DoubleUnaryOperator> drops =
+        coolers.stream()
+            .<DoubleUnaryOperator>map(
+                c -> q -> q <= 0 ? 0 : c.pressureDrop(q, oil, temperature))
+            .toList();
+    return parallel && drops.size() > 1
+        ? ParallelFlow.share(drops, flow).pressureDrop()
+        : drops.stream().mapToDouble(d -> d.applyAsDouble(flow)).sum();
   }
 
   private static List<String> warnings(LineResult.State hot, LineResult.State cold) {

@@ -1,39 +1,28 @@
 package roadbreeze.server.rig;
 
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.Embedded;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import roadbreeze.server.problem.Within;
+import java.util.List;
 
 /**
  * One build of the truck, side by side with the others.
  *
- * @param fanSpeedPercent share of its proper speed that the main fan reaches
- * @param finsBlockedPercent of the radiator
- * @param recirculation 0.02 sealed to 0.15 bare
- * @param cooler null where none is fitted
- * @param coolerLeftMm from the radiator's lower left corner
+ * @param radiator that replaces the truck's own, null where that stays
+ * @param parallel several oil coolers share the oil instead of passing it on
+ * @param coolers auxiliary oil coolers in the order the oil reaches them
  */
-@Embeddable
 public record Build(
-    @NotNull @Enumerated(EnumType.STRING) Kind kind,
+    @NotNull Kind kind,
     @NotBlank @Size(max = 40) String name,
-    @Within(min = 0, max = 100, unit = "%") double fanSpeedPercent,
-    @Within(min = 0, max = 90, unit = "%") double finsBlockedPercent,
-    @Within(min = 0, max = 0.3) double recirculation,
-    @Within(min = 50, max = 115, unit = "°C") double thermostatStartC,
-    @Within(min = 52, max = 130, unit = "°C") double thermostatFullC,
-    @Within(min = 40, max = 130, unit = "°C") double fanOnC,
-    @Within(min = 40, max = 130, unit = "°C") double fanOffC,
-    @NotNull @Enumerated(EnumType.STRING) OilOrder oilOrder,
-    @Valid @Embedded CoolerPart cooler,
-    @Within(min = -1000, max = 2000, unit = "mm") double coolerLeftMm,
-    @Within(min = -1000, max = 2000, unit = "mm") double coolerBottomMm) {
+    @NotNull @Valid Condition condition,
+    @NotNull @Valid SwitchPoints switching,
+    @Valid RadiatorPart radiator,
+    @NotNull OilOrder oilOrder,
+    boolean parallel,
+    @NotNull @Size(max = 3) List<@NotNull @Valid FittedCooler> coolers,
+    @NotNull @Size(min = 1, max = 4) List<@NotNull @Valid FittedFan> fans) {
 
   /** What a build is for. */
   public enum Kind {
@@ -42,27 +31,50 @@ public record Build(
     PLAN
   }
 
-  /** The oil's way past the in-tank cooler and the fitted one. */
+  /** The oil's way past the in-tank cooler and the fitted ones. */
   public enum OilOrder {
     AFTER_TANK,
     BEFORE_TANK,
     TANK_BYPASSED
   }
 
-  public Build withCooler(CoolerPart part) {
+  public Build {
+    coolers = coolers == null ? null : List.copyOf(coolers);
+    fans = fans == null ? null : List.copyOf(fans);
+  }
+
+  public Build withCoolers(List<FittedCooler> newCoolers) {
     return new Build(
-        kind,
-        name,
-        fanSpeedPercent,
-        finsBlockedPercent,
-        recirculation,
-        thermostatStartC,
-        thermostatFullC,
-        fanOnC,
-        fanOffC,
-        oilOrder,
-        part,
-        coolerLeftMm,
-        coolerBottomMm);
+        kind, name, condition, switching, radiator, oilOrder, parallel, newCoolers, fans);
+  }
+
+  public Build withFans(List<FittedFan> newFans) {
+    return new Build(
+        kind, name, condition, switching, radiator, oilOrder, parallel, coolers, newFans);
+  }
+
+  public Build withOilOrder(OilOrder newOrder) {
+    return new Build(
+        kind, name, condition, switching, radiator, newOrder, parallel, coolers, fans);
+  }
+
+  public Build withParallel(boolean newParallel) {
+    return new Build(
+        kind, name, condition, switching, radiator, oilOrder, newParallel, coolers, fans);
+  }
+
+  public Build withRadiator(RadiatorPart newRadiator) {
+    return new Build(
+        kind, name, condition, switching, newRadiator, oilOrder, parallel, coolers, fans);
+  }
+
+  public Build withSwitching(SwitchPoints newSwitching) {
+    return new Build(
+        kind, name, condition, newSwitching, radiator, oilOrder, parallel, coolers, fans);
+  }
+
+  public Build named(Kind newKind, String newName) {
+    return new Build(
+        newKind, newName, condition, switching, radiator, oilOrder, parallel, coolers, fans);
   }
 }

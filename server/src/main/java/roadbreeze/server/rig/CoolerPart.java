@@ -1,6 +1,5 @@
 package roadbreeze.server.rig;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -14,6 +13,7 @@ import roadbreeze.server.problem.Within;
  * is opened.
  *
  * @param bypassOpensC oil temperature above which all oil goes through the core, null without bypass
+ * @param price in the yard's money
  */
 @Embeddable
 public record CoolerPart(
@@ -28,7 +28,8 @@ public record CoolerPart(
     @Within(min = 1, max = 12) int passes,
     @Within(min = 5, max = 25, unit = "mm") double portBoreMm,
     @NotBlank @Size(max = 40) String ports,
-    @Within(min = 30, max = 100, unit = "°C") @Column Double bypassOpensC) {
+    @Within(min = 30, max = 100, unit = "°C") Double bypassOpensC,
+    @Within(min = 0, max = 100000) double price) {
 
   /** How it is built. */
   public enum Family {

@@ -13,7 +13,9 @@ public record Assessment(double boilingC, double freezingC, List<BuildState> bui
   /**
    * One build.
    *
-   * @param problem why there is no steady state, null where there is one; then the rest is null
+   * @param problem why there is no steady state, null where there is one; then what is computed from
+   *     one is null or empty
+   * @param measureNext assumed numbers that widen the band, widest first
    */
   public record BuildState(
       String name,
@@ -25,6 +27,8 @@ public record Assessment(double boilingC, double freezingC, List<BuildState> bui
       BalanceResult balance,
       List<Lever> levers,
       CoolerEffect coolerEffect,
+      List<Distance> clearances,
+      List<Assumed> measureNext,
       List<String> advice) {}
 
   /** One fluid, °C and K. */
@@ -35,10 +39,28 @@ public record Assessment(double boilingC, double freezingC, List<BuildState> bui
   public record Lever(String kind, double coolantK, double feedK, double panK) {}
 
   /**
-   * What the fitted cooler does against the same build without it.
+   * What the fitted coolers do against the same build without them.
    *
    * @param airLostPercent of the flow through the whole face
    */
   public record CoolerEffect(
       double coolantK, double feedK, double panK, double airLostPercent) {}
+
+  /** A distance that is too small, mm; negative where things overlap or stick out. */
+  public record Distance(
+      String kind,
+      String subject,
+      double actualMm,
+      double wantedMm,
+      boolean serious,
+      String reason,
+      String fix) {}
+
+  /**
+   * A number that nobody has measured.
+   *
+   * @param spreadPercent what it may be off by
+   * @param coolantK what that does to the coolant's band, either way
+   */
+  public record Assumed(String path, double spreadPercent, double coolantK, double panK) {}
 }

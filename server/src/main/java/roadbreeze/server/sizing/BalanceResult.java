@@ -2,11 +2,12 @@ package roadbreeze.server.sizing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.stack.AirPath;
 import roadbreeze.core.stack.Cell;
-import roadbreeze.server.rig.RigFactory;
+import roadbreeze.core.stack.LayerRole;
 
 /** The steady state of one build: states, heat flows, cells, warnings. Temperatures in °C. */
 public record BalanceResult(
@@ -37,19 +38,26 @@ public record BalanceResult(
       double radiator,
       double tank,
       double cooler,
+      List<CoolerHeat> coolers,
       double gearboxCase,
       double condenser,
       double chargeAir) {}
 
+  /** What one auxiliary cooler takes from the oil, kW. */
+  public record CoolerHeat(String name, double heatKw) {}
+
   /** Air, flows in m³/s. */
   public record Air(
-      double densityKgM3,
-      double totalFlow,
-      double fanFlow,
-      double fanFreeFlow,
-      double fanPressurePa,
-      boolean fanEstimated,
-      double inletRiseK) {}
+      double densityKgM3, double totalFlow, double inletRiseK, List<FanWork> fans) {}
+
+  /**
+   * One fan at work, flows in m³/s.
+   *
+   * @param pressurePa negative where it only resists
+   * @param estimated only its free-air figure is known
+   */
+  public record FanWork(
+      String name, double flow, double freeFlow, double pressurePa, boolean estimated) {}
 
   /**
    * One cell of the face, mm.
@@ -94,18 +102,27 @@ public record BalanceResult(
             h.gearbox() / 1000,
             h.radiator() / 1000,
             h.tank() / 1000,
-            h.coolers().getOrDefault(RigFactory.COOLER, 0.0) / 1000,
+            h.coolers().values().stream().mapToDouble(Double::doubleValue).sum() / 1000,
+            h.coolers().entrySet().stream()
+                .map(e -> new CoolerHeat(e.getKey(), e.getValue() / 1000))
+                .toList(),
             h.gearboxCase() / 1000,
             h.condenser() / 1000,
             h.chargeAir() / 1000),
         new Air(
             b.air().density(),
             b.airFlow().totalFlow(rig.stack()),
-            b.airFlow().fanFlow()[0],
-            rig.stack().fans().get(0).curve().freeFlow(),
-            b.airFlow().fanPressure()[0],
-            rig.stack().fans().get(0).curve().estimated(),
-            b.inletRise()),
+            b.inletRise(),
+            IntStream.range(0, rig.stack().fans().size())
+                .mapToObj(
+                    f ->
+                        new FanWork(
+                            rig.stack().fans().get(f).name(),
+                            b.airFlow().fanFlow()[f],
+                            rig.stack().fans().get(f).curve().freeFlow(),
+                            b.airFlow().fanPressure()[f],
+                            rig.stack().fans().get(f).curve().estimated()))
+                .toList()),
         cells(rig, b),
         b.warnings().stream().map(w -> new WarningText(w.kind().name(), w.detail())).toList());
   }
@@ -113,6 +130,9 @@ public record BalanceResult(
   private static List<CellState> cells(Rig rig, Balance b) {
     List<CellState> cells = new ArrayList<>();
     for (Cell cell : rig.stack().cells()) {
+      if (rig.stack().apart(cell.path())) {
+        continue; // elsewhere on the truck, not on the face that is drawn
+      }
       AirPath path = rig.stack().paths().get(cell.path());
       double[] temperature = b.airTemperature()[cell.path()];
       int radiator = path.layers().indexOf(rig.stack().radiator());
@@ -132,7 +152,8 @@ public record BalanceResult(
               temperature[temperature.length - 1],
               heat / 1000 * cell.width() * cell.height() / path.area(),
               path.layers().stream()
-                  .anyMatch(k -> rig.stack().layers().get(k).name().equals(RigFactory.COOLER))));
+                  .anyMatch(
+                      k -> rig.stack().layers().get(k).role() instanceof LayerRole.OilCooler)));
     }
     return cells;
   }

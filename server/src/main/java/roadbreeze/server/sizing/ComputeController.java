@@ -35,10 +35,23 @@ class ComputeController {
     return assessor.assess(job);
   }
 
-  @Operation(summary = "Margin map of one build, grade against ambient")
+  @Operation(summary = "Margin map of one build, or its difference to another")
   @PostMapping("/map")
   MapResult map(@Valid @RequestBody MapRequest request) {
     return sizing.map(request);
+  }
+
+  @Operation(summary = "Fans on their curves at four road speeds, and an air traverse")
+  @PostMapping("/fans")
+  FanReport fans(@Valid @RequestBody BuildRequest request) {
+    return FanCalculator.report(
+        request.job(), SizingService.build(request.job(), request.build()));
+  }
+
+  @Operation(summary = "What the rating on a box means on this truck")
+  @PostMapping("/rating")
+  RatingResult rating(@Valid @RequestBody RatingRequest request) {
+    return RatingReader.read(request, SizingService.boiling(request.job()));
   }
 
   @PostMapping("/switching")
@@ -65,7 +78,6 @@ class ComputeController {
   @PostMapping("/working/{quantity}")
   Working working(
       @PathVariable Workings.Quantity quantity, @Valid @RequestBody BuildRequest request) {
-    return new Workings(request.job(), SizingService.build(request.job(), request.build()))
-        .of(quantity);
+    return assessor.workings(request).of(quantity);
   }
 }

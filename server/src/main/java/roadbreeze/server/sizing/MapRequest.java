@@ -2,15 +2,24 @@ package roadbreeze.server.sizing;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import roadbreeze.core.sizing.MarginMap;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.problem.Within;
 
-/** A margin map of one build: grade up, ambient to the right. */
+/**
+ * A margin map of one build.
+ *
+ * @param acrossFrom first axis: °C of ambient, or km/h asked
+ * @param upFrom second axis: per cent of grade, or kg of trailer
+ * @param against another build to take the difference to, null for none
+ */
 public record MapRequest(
     @NotNull @Valid JobContent job,
     @Within(min = 0, max = 5) int build,
-    @Within(min = 0, max = 20, unit = "%") double gradeFrom,
-    @Within(min = 1, max = 25, unit = "%") double gradeTo,
-    @Within(min = -40, max = 50, unit = "°C") double ambientFromC,
-    @Within(min = -30, max = 60, unit = "°C") double ambientToC,
-    @Within(min = 3, max = 81) int steps) {}
+    @NotNull MarginMap.Axes axes,
+    @Within(min = -40, max = 130) double acrossFrom,
+    @Within(min = -40, max = 130) double acrossTo,
+    @Within(min = 0, max = 20000) double upFrom,
+    @Within(min = 0, max = 20000) double upTo,
+    @Within(min = 3, max = 81) int steps,
+    @Within(min = 0, max = 5) Integer against) {}

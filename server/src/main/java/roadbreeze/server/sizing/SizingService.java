@@ -5,10 +5,8 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.Objects;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
@@ -16,8 +14,6 @@ import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.problem.BadInputException;
-import roadbreeze.core.sizing.Limits;
-import roadbreeze.core.sizing.MarginMap;
 import roadbreeze.core.switching.FanSwitch;
 import roadbreeze.core.switching.SwitchPlan;
 import roadbreeze.core.workorder.Caution;
@@ -28,6 +24,9 @@ import roadbreeze.server.bracket.MountingStrip;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.line.LineResult;
 import roadbreeze.server.rig.Build;
+import roadbreeze.server.rig.Condition;
+import roadbreeze.server.rig.FittedCooler;
+import roadbreeze.server.rig.FittedFan;
 import roadbreeze.server.rig.RigFactory;
 
 /** Balance, map, switch check and work sheet of a job. */
@@ -44,64 +43,20 @@ public class SizingService {
 
   /** The balance with the oil flow as entered, no lines planned. */
   public BalanceResult balance(BalanceRequest request) {
-    Rig rig = RigFactory.rig(request.vehicle(), request.trailer(), request.build(), 1);
+    Rig rig = RigFactory.rig(
+            request.vehicle(), request.trailer(), request.obstacles(), request.build(), 1);
     return BalanceResult.of(rig, new SteadyBalance(rig).solve(request.haul().toCore()));
   }
 
   public MapResult map(MapRequest request) {
-    JobContent job = request.job();
-    Rig rig = Assessor.rig(job, build(job, request.build()));
-    double[] grades = axis("grade", request.gradeFrom(), request.gradeTo(), request.steps());
-    double[] ambients =
-        axis("ambient", request.ambientFromC(), request.ambientToC(), request.steps());
-    double[] slopes = IntStream.range(0, grades.length).mapToDouble(i -> grades[i] / 100).toArray();
-    OperatingPoint base = job.haul().toCore();
-    Optional<MarginMap.Point>[][] map = MarginMap.compute(rig, base, slopes, ambients);
-    Limits limits = job.vehicle().limits().toCore();
-    double coolantLimit = limits.coolantUnder(boiling(job));
-    return new MapResult(
-        boxed(grades),
-        boxed(ambients),
-        coolantLimit,
-        limits.feed(),
-        limits.pan(),
-        each(map, MarginMap.Point::coolant),
-        each(map, MarginMap.Point::feed),
-        each(map, MarginMap.Point::sump),
-        each(
-            map,
-            p ->
-                Math.min(
-                    coolantLimit - p.coolant(),
-                    Math.min(limits.feed() - p.feed(), limits.pan() - p.sump()))),
-        each(map, p -> p.speed() * 3.6));
-  }
-
-  private static double[] axis(String name, double from, double to, int steps) {
-    if (!(to > from)) {
-      throw new BadInputException(name, "the " + name + " axis must rise from left to right");
-    }
-    return IntStream.range(0, steps).mapToDouble(i -> from + (to - from) * i / (steps - 1)).toArray();
+    return MapCalculator.map(request, boiling(request.job()));
   }
 
   private static List<Double> boxed(double[] values) {
     return Arrays.stream(values).boxed().toList();
   }
 
-  private static List<List<Double>> each(
-      Optional<MarginMap.Point>[][] map, Function<MarginMap.Point, Double> value) {
-    List<List<Double>> columns = new ArrayList<>();
-    for (Optional<MarginMap.Point>[] column : map) {
-      List<Double> numbers = new ArrayList<>();
-      for (Optional<MarginMap.Point> point : column) {
-        numbers.add(point.map(value).orElse(null));
-      }
-      columns.add(numbers);
-    }
-    return columns;
-  }
-
-  private static double boiling(JobContent job) {
+  static double boiling(JobContent job) {
     return new Coolant(job.vehicle().cooling().glycolShare())
         .boilingPoint(job.vehicle().cooling().capKpa() * 1000, job.haul().altitudeM());
   }
@@ -112,7 +67,7 @@ public class SizingService {
     Rig rig = Assessor.rig(job, build);
     double boiling = boiling(job);
     double limit = job.vehicle().limits().toCore().coolantUnder(boiling);
-    FanSwitch fan = new FanSwitch(build.fanOnC(), build.fanOffC());
+    FanSwitch fan = new FanSwitch(build.switching().fanOnC(), build.switching().fanOffC());
     OperatingPoint climb = job.haul().toCore();
     Thermostat chosen = rig.coolantLoop().thermostat();
     Thermostat colder =
@@ -153,7 +108,7 @@ public class SizingService {
     JobContent job = request.job();
     Build build = build(job, request.build());
     Build found = job.builds().get(0);
-    boolean cooler = build.cooler() != null;
+    boolean cooler = !build.coolers().isEmpty();
     List<MountingStrip.Flat> strips =
         cooler ? job.strips().stream().map(MountingStrip::flat).toList() : List.of();
     LineResult lines = lines(request);
@@ -182,24 +137,33 @@ public class SizingService {
 
   private static Set<WorkScope.Part> scope(Build build, Build found, boolean strips) {
     Set<WorkScope.Part> scope = EnumSet.noneOf(WorkScope.Part.class);
-    add(scope, WorkScope.Part.COOLER, build.cooler() != null);
+    add(scope, WorkScope.Part.COOLER, !build.coolers().equals(found.coolers()));
     add(scope, WorkScope.Part.STRIPS, strips);
     add(
         scope,
         WorkScope.Part.TANK_BYPASS,
-        build.oilOrder() == Build.OilOrder.TANK_BYPASSED && build.cooler() != null);
+        build.oilOrder() == Build.OilOrder.TANK_BYPASSED
+            && found.oilOrder() != Build.OilOrder.TANK_BYPASSED);
+    add(scope, WorkScope.Part.RADIATOR, !Objects.equals(build.radiator(), found.radiator()));
+    add(scope, WorkScope.Part.FAN_SWAP, !fanParts(build).equals(fanParts(found)));
+    add(scope, WorkScope.Part.THERMOSTAT, newThermostat(build, found));
     add(
         scope,
-        WorkScope.Part.THERMOSTAT,
-        build.thermostatStartC() != found.thermostatStartC()
-            || build.thermostatFullC() != found.thermostatFullC());
-    add(scope, WorkScope.Part.FAN_REPAIR, build.fanSpeedPercent() > found.fanSpeedPercent());
+        WorkScope.Part.FAN_REPAIR,
+        fanParts(build).equals(fanParts(found)) && fanSpeed(build) > fanSpeed(found));
     add(
         scope,
         WorkScope.Part.FAN_SWITCH,
-        build.fanOnC() != found.fanOnC() || build.fanOffC() != found.fanOffC());
-    add(scope, WorkScope.Part.FINS, build.finsBlockedPercent() < found.finsBlockedPercent());
-    add(scope, WorkScope.Part.SEALS, build.recirculation() < found.recirculation());
+        build.switching().fanOnC() != found.switching().fanOnC()
+            || build.switching().fanOffC() != found.switching().fanOffC());
+    Condition now = build.condition();
+    Condition then = found.condition();
+    add(
+        scope,
+        WorkScope.Part.FINS,
+        now.finsBlockedPercent() < then.finsBlockedPercent()
+            || now.condenserBlockedPercent() < then.condenserBlockedPercent());
+    add(scope, WorkScope.Part.SEALS, now.recirculation() < then.recirculation());
     return scope;
   }
 
@@ -209,39 +173,69 @@ public class SizingService {
     }
   }
 
+  private static List<String> fanParts(Build build) {
+    return build.fans().stream().map(f -> f.part().code()).toList();
+  }
+
+  private static double fanSpeed(Build build) {
+    return build.fans().stream().mapToDouble(FittedFan::speedPercent).min().orElse(0);
+  }
+
+  private static boolean newThermostat(Build build, Build found) {
+    return build.switching().thermostatStartC() != found.switching().thermostatStartC()
+        || build.switching().thermostatFullC() != found.switching().thermostatFullC();
+  }
+
   private static List<WorkSheet.PartLine> parts(Build build, Build found, LineResult lines) {
     List<WorkSheet.PartLine> parts = new ArrayList<>();
-    if (build.cooler() != null) {
+    for (FittedCooler c : build.coolers()) {
+      boolean kept = found.coolers().stream().anyMatch(f -> f.part().equals(c.part()));
       parts.add(
           new WorkSheet.PartLine(
-              build.cooler().name(),
-              text("%s, ports %s", build.cooler().code(), build.cooler().ports()),
-              switch (build.oilOrder()) {
-                case AFTER_TANK -> "oil passes the in-tank cooler first, then this";
-                case BEFORE_TANK -> "oil passes this first, then the in-tank cooler";
-                case TANK_BYPASSED -> "in-tank cooler taken out of the oil's way";
-              }));
-      for (LineResult.ToBuy hose : lines.hoseToBuyM()) {
+              c.part().name(),
+              text("%s, ports %s", c.part().code(), c.part().ports()),
+              (kept ? "on the truck already; " : "")
+                  + switch (build.oilOrder()) {
+                    case AFTER_TANK -> "oil passes the in-tank cooler first, then this";
+                    case BEFORE_TANK -> "oil passes this first, then the in-tank cooler";
+                    case TANK_BYPASSED -> "in-tank cooler taken out of the oil's way";
+                  }));
+    }
+    for (LineResult.ToBuy hose : lines.hoseToBuyM()) {
+      parts.add(
+          new WorkSheet.PartLine(
+              text("Oil hose, %.1f mm bore", hose.boreMm()),
+              text("%.1f m", hose.lengthM()),
+              "rated for hot transmission fluid and the circuit's pressure"));
+    }
+    if (build.radiator() != null && !build.radiator().equals(found.radiator())) {
+      parts.add(
+          new WorkSheet.PartLine(
+              build.radiator().name(), build.radiator().code(), "in place of the truck's own"));
+    }
+    if (!fanParts(build).equals(fanParts(found))) {
+      for (FittedFan f : build.fans()) {
         parts.add(
             new WorkSheet.PartLine(
-                text("Oil hose, %.1f mm bore", hose.boreMm()),
-                text("%.1f m", hose.lengthM()),
-                "rated for hot transmission fluid and the circuit's pressure"));
+                f.part().name(),
+                f.part().code(),
+                f.mount() == FittedFan.Mount.PUSHER ? "pusher, in front of the pack" : "puller"));
       }
-    }
-    if (build.thermostatStartC() != found.thermostatStartC()) {
-      parts.add(
-          new WorkSheet.PartLine(
-              text("Thermostat %.0f–%.0f °C", build.thermostatStartC(), build.thermostatFullC()),
-              "with gasket",
-              text("in place of %.0f °C", found.thermostatStartC())));
-    }
-    if (build.fanSpeedPercent() > found.fanSpeedPercent()) {
+    } else if (fanSpeed(build) > fanSpeed(found)) {
       parts.add(
           new WorkSheet.PartLine(
               "Main fan brought back to speed",
-              text("from %.0f to %.0f %%", found.fanSpeedPercent(), build.fanSpeedPercent()),
+              text("from %.0f to %.0f %%", fanSpeed(found), fanSpeed(build)),
               "repair, not upgrade"));
+    }
+    if (newThermostat(build, found)) {
+      parts.add(
+          new WorkSheet.PartLine(
+              text(
+                  "Thermostat %.0f to %.0f °C",
+                  build.switching().thermostatStartC(), build.switching().thermostatFullC()),
+              "with gasket",
+              text("in place of %.0f °C", found.switching().thermostatStartC())));
     }
     return parts;
   }
@@ -249,14 +243,14 @@ public class SizingService {
   private static List<WorkSheet.FluidLine> fluids(
       JobContent job, Build build, Set<WorkScope.Part> scope, LineResult lines) {
     List<WorkSheet.FluidLine> fluids = new ArrayList<>();
-    if (build.cooler() != null) {
+    if (scope.contains(WorkScope.Part.COOLER)) {
       fluids.add(
           new WorkSheet.FluidLine(
               "Transmission fluid",
               text("%.2f L more than came out", lines.addedVolumeL()),
               "the grade the gearbox maker names; hoses and cooler prefilled"));
     }
-    if (scope.contains(WorkScope.Part.THERMOSTAT)) {
+    if (scope.contains(WorkScope.Part.THERMOSTAT) || scope.contains(WorkScope.Part.RADIATOR)) {
       Coolant coolant = new Coolant(job.vehicle().cooling().glycolShare());
       fluids.add(
           new WorkSheet.FluidLine(

@@ -32,16 +32,11 @@ final class Workings {
   private final Headroom headroom;
   private final Balance b;
 
-  Workings(JobContent job, Build build) {
+  Workings(JobContent job, Build build, List<Uncertainty.Doubt> doubts) {
     this.job = job;
     this.build = build;
     rig = Assessor.rig(job, build);
-    headroom =
-        Headroom.of(
-            rig,
-            job.haul().toCore(),
-            job.vehicle().limits().toCore(),
-            job.vehicle().cooling().capKpa() * 1000);
+    headroom = Assessor.headroom(job, rig, doubts);
     b = headroom.balance();
   }
 
@@ -89,12 +84,25 @@ final class Workings {
             margin.band(), spreads(), margin.nineInTen()));
   }
 
-  private static String spreads() {
+  private String spreads() {
     List<String> names = new ArrayList<>();
-    for (Uncertainty.Source source : Uncertainty.SOURCES) {
+    for (Uncertainty.Source source : Assessor.sources(job)) {
       names.add(text("%s ±%.0f %%", source.name(), source.spread() * 100));
     }
+    int assumed = headroom.spread().doubts().size();
+    if (assumed > 0) {
+      names.add(assumed + " numbers that are only assumed");
+    }
     return String.join(", ", names);
+  }
+
+  /** Measured, default, or entered if nothing else is said. */
+  private String origin(String path) {
+    return job.origins().stream()
+        .filter(o -> o.path().equals(path))
+        .map(o -> o.kind().name().toLowerCase(Locale.ROOT))
+        .findFirst()
+        .orElse(ENTERED);
   }
 
   private Step roadLoad() {
@@ -106,11 +114,11 @@ final class Workings {
         "F = m·g·(sin θ + Crr·cos θ) + ½·ρ·CdA·v²;  P = F·v",
         text("%.0f N, %.1f kW at the wheels", force, b.driveline().wheelPower() / 1000),
         List.of(
-            in("combined mass", text("%.0f kg", rig.load().mass()), ENTERED),
+            in("combined mass", text("%.0f kg", rig.load().mass()), origin("trailer.massKg")),
             in("grade", text("%.1f %%", job.haul().gradePercent()), ENTERED),
             in("speed held", text("%.1f km/h", b.driveline().speed() * 3.6), COMPUTED),
-            in("Crr", text("%.3f", rig.load().rollingCoefficient()), ENTERED),
-            in("CdA", text("%.2f m²", rig.load().dragArea()), ENTERED),
+            in("Crr", text("%.3f", rig.load().rollingCoefficient()), origin("vehicle.rollingCoefficient")),
+            in("CdA", text("%.2f m²", rig.load().dragArea()), origin("vehicle.dragAreaM2")),
             in(
                 "air density",
                 text("%.4f kg/m³ at %.0f °C, %.0f m", b.air().density(), job.haul().ambientC(),
@@ -150,7 +158,7 @@ final class Workings {
             in("κ", text("%.2f", kind.coolantShare()), DEFAULT),
             in("fmep", text("%.0f kPa", kind.frictionPressure() / 1000), DEFAULT),
             in("η_i", text("%.2f", kind.indicatedEfficiency()), DEFAULT),
-            in("displacement", text("%.1f L", job.vehicle().engine().displacementLitres()), ENTERED)),
+            in("displacement", text("%.1f L", job.vehicle().engine().displacementLitres()), origin("vehicle.engine.displacementLitres"))),
         "Willans line; Heywood (1988), energy balance tables");
   }
 
@@ -161,9 +169,13 @@ final class Workings {
             "%.2f m³/s through the face, %.2f of it by the fan",
             b.airFlow().totalFlow(rig.stack()), b.airFlow().fanFlow()[0]),
         List.of(
-            in("ram coefficient", text("%.2f", job.vehicle().cooling().ramCoefficient()), ENTERED),
-            in("fan speed", text("%.0f %%", build.fanSpeedPercent()), ENTERED),
-            in("free-air flow", text("%.2f m³/s", job.vehicle().cooling().fan().freeFlowM3s()), ENTERED),
+            in("ram coefficient", text("%.2f", job.vehicle().cooling().ramCoefficient()), origin("vehicle.cooling.ramCoefficient")),
+            in("left of it by what hangs in front", text("%.2f", rig.stack().ramCoefficient()), COMPUTED),
+            in("fan speed", text("%.0f %%", build.fans().get(0).speedPercent()), ENTERED),
+            in(
+                "free-air flow",
+                text("%.2f m³/s", build.fans().get(0).part().freeFlowM3s()),
+                origin("fan.freeFlowM3s")),
             in("recirculated warmth", text("%.2f K", b.inletRise()), COMPUTED)),
         "Chang and Wang (1997); j/f = 0.25, Shah and Sekulić (2003)");
   }
@@ -201,7 +213,7 @@ final class Workings {
             "%.2f kW slip, %.2f kW mesh and spin",
             b.heat().converter() / 1000, b.heat().gearbox() / 1000),
         List.of(
-            in("stall torque", text("%.0f N·m", job.vehicle().gearbox().stallTorqueNm()), ENTERED),
+            in("stall torque", text("%.0f N·m", job.vehicle().gearbox().stallTorqueNm()), origin("vehicle.gearbox.stallTorqueNm")),
             in("speed ratio", text("%.3f", b.driveline().speedRatio()), COMPUTED)),
         "C(s) = C0·(1 − s⁴), torque ratio linear to 1 at s = 0.86");
   }

@@ -1,0 +1,64 @@
+package roadbreeze.server.finder;
+
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EmbeddedId;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.io.Serializable;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** One part of a search with what it has come to; the result is there once it is done. */
+@Entity
+@Table(name = "finder_part")
+class FinderPart {
+  @EmbeddedId private Key key;
+
+  private long tried;
+  private double share;
+  private Instant doneAt;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private String result;
+
+  /** Which part of which search. */
+  @Embeddable
+  record Key(UUID runId, int number) implements Serializable {}
+
+  protected FinderPart() {}
+
+  FinderPart(UUID run, int part) {
+    key = new Key(run, part);
+  }
+
+  void progress(long candidates, double ofWork) {
+    tried = candidates;
+    share = ofWork;
+  }
+
+  void finish(String found, long candidates, Instant at) {
+    result = found;
+    tried = candidates;
+    share = 1;
+    doneAt = at;
+  }
+
+  long tried() {
+    return tried;
+  }
+
+  double share() {
+    return share;
+  }
+
+  Instant doneAt() {
+    return doneAt;
+  }
+
+  /** A core {@code Result} as JSON. */
+  String result() {
+    return result;
+  }
+}

@@ -1,0 +1,22 @@
+package roadbreeze.server.finder;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.problem.Within;
+
+/**
+ * What to search.
+ *
+ * @param build the search starts from: usually the truck restored
+ * @param budget most that may be spent, in the yard's money
+ * @param hours most work that may be done, beyond restoring
+ */
+public record FinderRequest(
+    @NotNull @Valid JobContent job,
+    @Within(min = 0, max = 5) int build,
+    @Within(min = 0, max = 100000) double budget,
+    @Within(min = 0, max = 200, unit = "h") double hours,
+    boolean fans,
+    boolean radiators,
+    boolean thermostats) {}

@@ -1,0 +1,55 @@
+package roadbreeze.server.finder;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.FailureHandler;
+import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
+import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import java.time.Duration;
+import javax.sql.DataSource;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The scheduler that shares parts of searches among the servers on one database. */
+@Configuration
+class FinderScheduler {
+  static final TaskDescriptor<String> PART = TaskDescriptor.of("finder-part", String.class);
+
+  /** A server silent for four of these is taken for dead and its parts are done again. */
+  private static final Duration HEARTBEAT = Duration.ofSeconds(5);
+
+  /** A database that was away for a moment is asked again; after these the search has failed. */
+  private static final int RETRIES = 6;
+
+  private static final Duration RETRY_AFTER = Duration.ofSeconds(5);
+
+  private static final Duration POLL = Duration.ofMillis(500);
+
+  @Bean(destroyMethod = "stop")
+  Scheduler scheduler(DataSource source, ObjectProvider<FinderWorker> worker) {
+    OneTimeTask<String> part =
+        Tasks.oneTime(PART)
+            .onFailure(
+                new FailureHandler.MaxRetriesFailureHandler<>(
+                    RETRIES,
+                    new FailureHandler.OnFailureRetryLater<>(RETRY_AFTER),
+                    (complete, operations) ->
+                        worker.getObject().giveUp((String) complete.getExecution().taskInstance.getData())))
+            .execute((instance, context) -> worker.getObject().work(instance.getData()));
+    return Scheduler.create(source, part)
+        .threads(Runtime.getRuntime().availableProcessors())
+        .pollingInterval(POLL)
+        .heartbeatInterval(HEARTBEAT)
+        .shutdownMaxWait(Duration.ofSeconds(2))
+        .enableImmediateExecution()
+        .build();
+  }
+
+  @Bean
+  ApplicationRunner startScheduler(Scheduler scheduler) {
+    return (ApplicationArguments args) -> scheduler.start();
+  }
+}

@@ -1,0 +1,36 @@
+package roadbreeze.server.settle;
+
+import java.util.List;
+import roadbreeze.core.sizing.Standing;
+import roadbreeze.server.sizing.Assessment;
+
+/**
+ * A dispute with its schools run on this truck.
+ *
+ * @param recommended index of the school, null where the numbers do not part them
+ * @param otherwise when another school would be right
+ */
+public record Dispute(
+    String question,
+    List<School> schools,
+    Integer recommended,
+    String reason,
+    String otherwise) {
+
+  /**
+   * One way of doing it.
+   *
+   * @param problem why it has no steady state here, null where it has
+   * @param sureHeadroomK the least of the three limits in nine cases of ten, null without a state
+   * @param effects what else it does, in words
+   */
+  public record School(
+      String name,
+      String problem,
+      Standing standing,
+      Assessment.Gauge coolant,
+      Assessment.Gauge feed,
+      Assessment.Gauge pan,
+      Double sureHeadroomK,
+      List<String> effects) {}
+}
