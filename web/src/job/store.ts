@@ -28,6 +28,8 @@ export const useJob = defineStore('job', () => {
   const conflict = shallowRef<Job | null>(null)
   const selected = ref(0)
   const loadProblem = ref('')
+  /** Something is being dragged: only what must follow the hand is worked out. */
+  const dragging = ref(false)
 
   let run = 0
   let saveTimer = 0
@@ -67,23 +69,79 @@ export const useJob = defineStore('job', () => {
     }
   }
 
-  /** Changes one place, `haul.gradePercent` or `builds.2.cooler`. */
-  function edit(path: string, value: unknown) {
+  /**
+   * Changes one place, `haul.gradePercent` or `builds.2.coolers`. A number that is typed over is no
+   * longer assumed.
+   *
+   * @param origin name of the number among the job's origins, where that is not its path
+   */
+  function edit(path: string, value: unknown, origin = path) {
     if (!content.value) return
-    replace(withValue(content.value, path.split('.'), value))
+    const next = withValue(content.value, path.split('.'), value)
+    const assumed = next.origins.some((o) => o.path === origin && o.kind === 'DEFAULT')
+    replace(assumed ? { ...next, origins: next.origins.filter((o) => o.path !== origin) } : next)
   }
 
-  function replace(next: JobContent) {
+  let grabbed: JobContent | null = null
+
+  /** What follows the hand: many steps that are one edit, saved and undone as one. */
+  function drag(next: JobContent) {
+    if (!content.value) return
+    if (!dragging.value) {
+      dragging.value = true
+      grabbed = content.value
+      before.value = stale.value ? before.value : assessment.value
+    }
+    content.value = next
+    void follow()
+  }
+
+  function drop() {
+    if (!dragging.value || !content.value || !grabbed) return
+    dragging.value = false
+    const end = content.value
+    content.value = grabbed
+    replace(end, true) // the strip compares with where the drag began
+    grabbed = null
+  }
+
+  let following = false
+  let behind = false
+
+  /** One answer at a time for the build in hand; the newest place is asked for as soon as one is in. */
+  async function follow() {
+    if (following) {
+      behind = true
+      return
+    }
+    following = true
+    do {
+      behind = false
+      const index = selected.value
+      const asked = content.value!
+      try {
+        const one = await api.post<Assessment>('/api/compute/assessment', { ...asked, builds: [asked.builds[index]] })
+        if (dragging.value && assessment.value) {
+          assessment.value = { ...assessment.value, builds: assessment.value.builds.map((b, i) => (i === index ? one.builds[0] : b)) }
+        }
+      } catch {
+        behind = false // said by the answer to the edit itself, once it is let go
+      }
+    } while (behind && dragging.value)
+    following = false
+  }
+
+  function replace(next: JobContent, keepBefore = false) {
     if (!content.value || changes(content.value, next).length === 0) return
     undoStack.value = [...undoStack.value.slice(-MOST_UNDO), content.value]
     redoStack.value = []
-    apply(next)
+    apply(next, keepBefore)
   }
 
-  function apply(next: JobContent) {
+  function apply(next: JobContent, keepBefore = false) {
     content.value = next
     selected.value = Math.min(selected.value, next.builds.length - 1)
-    before.value = stale.value ? before.value : assessment.value
+    if (!keepBefore) before.value = stale.value ? before.value : assessment.value
     void assess()
     if (saveState.value !== 'conflict') {
       saveState.value = 'saving'
@@ -192,6 +250,6 @@ export const useJob = defineStore('job', () => {
 
   return {
     saved, content, build, state, assessment, before, stale, saveState, message, fieldErrors, conflict, selected,
-    loadProblem, undoStack, redoStack, load, take, edit, replace, undo, redo, save, settle,
+    loadProblem, dragging, undoStack, redoStack, load, take, edit, drag, drop, replace, undo, redo, save, settle,
   }
 })

@@ -3,34 +3,53 @@ import { contours } from 'd3-contour'
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/store'
 import { useComputed } from '@/job/useComputed'
-import type { MapResult } from '@/shared/api/types'
+import type { MapAxes, MapResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format } from '@/shared/units/units'
+import { format, type QuantityName } from '@/shared/units/units'
 
-/** Grade against ambient: where this build holds. Hover reads values, a click moves the haul there. */
+/** Where a build holds, two things against each other. Hover reads values, a click moves the haul there. */
 const job = useJob()
 const STEPS = 41
+const axes = ref<MapAxes>('AMBIENT_GRADE')
+const against = ref<number | null>(null)
+const choices: { value: MapAxes; label: string }[] = [
+  { value: 'AMBIENT_GRADE', label: 'heat × grade' },
+  { value: 'AMBIENT_MASS', label: 'heat × mass' },
+  { value: 'SPEED_GRADE', label: 'speed × grade' },
+]
+const acrossKind = computed<QuantityName>(() => (axes.value === 'SPEED_GRADE' ? 'speed' : 'temperature'))
+const upKind = computed<QuantityName>(() => (axes.value === 'AMBIENT_MASS' ? 'mass' : 'percent'))
+const span = computed(() => {
+  const { haul, trailer } = job.content!
+  const across = axes.value === 'SPEED_GRADE' ? [Math.min(20, haul.speedKmh - 5), Math.max(110, haul.speedKmh + 10)] : [Math.min(10, haul.ambientC - 5), Math.max(50, Math.min(60, haul.ambientC + 5))]
+  const up = axes.value === 'AMBIENT_MASS' ? [0, Math.min(20000, Math.max(4000, Math.ceil((trailer.massKg * 1.6) / 1000) * 1000))] : [0, Math.max(12, Math.min(25, Math.ceil(haul.gradePercent + 2)))]
+  return { across, up }
+})
+const other = computed(() => (against.value != null && against.value !== job.selected && job.content!.builds[against.value] ? against.value : null))
 const { result: map, problem } = useComputed<MapResult>('/api/compute/map', () =>
-  job.content && !job.stale && {
+  job.content && !job.stale && !job.dragging && {
     job: job.content,
     build: job.selected,
-    gradeFrom: 0,
-    gradeTo: Math.max(12, Math.min(25, Math.ceil(job.content.haul.gradePercent + 2))),
-    ambientFromC: Math.min(10, job.content.haul.ambientC - 5),
-    ambientToC: Math.max(50, Math.min(60, job.content.haul.ambientC + 5)),
+    axes: axes.value,
+    acrossFrom: span.value.across[0],
+    acrossTo: span.value.across[1],
+    upFrom: span.value.up[0],
+    upTo: span.value.up[1],
     steps: STEPS,
+    against: other.value,
   },
 )
+const difference = computed(() => (map.value?.gainK.length ?? 0) > 0)
 
 const W = 560
-const H = 470
-const box = { left: 48, top: 10, right: W - 26, bottom: H - 44 }
+const H = 450
+const box = { left: 62, top: 10, right: W - 26, bottom: H - 44 }
 const x = (i: number) => box.left + (i / (STEPS - 1)) * (box.right - box.left)
 const y = (j: number) => box.bottom - (j / (STEPS - 1)) * (box.bottom - box.top)
 
 /** No steady state counts as far over. */
 const HOPELESS = -80
-type Key = 'worstK' | 'coolantC' | 'feedC' | 'panC'
+type Key = 'worstK' | 'sureK' | 'gainK' | 'coolantC' | 'feedC' | 'panC'
 
 function field(key: Key, missing: number): number[] {
   const flat: number[] = []
@@ -49,13 +68,11 @@ const clamp = (v: number) => Math.max(0, Math.min(STEPS - 1, v))
 
 const fills = computed(() => {
   if (!map.value) return []
-  const worst = field('worstK', HOPELESS)
-  return [
-    { at: -15, fill: 'var(--map-over)' },
-    { at: 0, fill: 'var(--map-marginal)' },
-    { at: 8, fill: 'var(--map-holds)' },
-    { at: 20, fill: 'var(--map-easy)' },
-  ].map(({ at, fill }) => ({ d: path(worst, at), fill }))
+  const bands: [number, string][] = difference.value
+    ? [[-200, 'var(--map-over)'], [-0.5, 'var(--map-same)'], [0.5, 'var(--map-holds)'], [5, 'var(--map-easy)'], [15, 'var(--map-most)']]
+    : [[-15, 'var(--map-over)'], [0, 'var(--map-marginal)'], [8, 'var(--map-holds)'], [20, 'var(--map-easy)']]
+  const values = difference.value ? field('gainK', -300) : field('worstK', HOPELESS)
+  return bands.map(([at, fill]) => ({ d: path(values, at), fill }))
 })
 
 /** Open limit lines: the ring's parts that run along the frame are cut away. */
@@ -82,38 +99,39 @@ function line(values: number[], threshold: number): { d: string; label?: [number
   return { d, label: best }
 }
 
-const lines = computed(() => {
+interface LimitLine { name: string; dash: string; width: number; colour: string; d: string }
+const lines = computed<LimitLine[]>(() => {
   const m = map.value
   if (!m) return []
-  return (
-    [
-      ['coolant', 'coolantC', m.coolantLimitC, ''],
-      ['oil pan', 'panC', m.panLimitC, '7 4'],
-      ['oil feed', 'feedC', m.feedLimitC, '2 4'],
-    ] as [string, Key, number, string][]
-  )
-    .map(([name, key, limit, dash]) => ({ name, dash, ...line(field(key, 300), limit) }))
-    .filter((l) => l.d)
+  const all: [string, Key, number, number, string, number, string][] = [
+    ['coolant at its limit', 'coolantC', m.coolantLimitC, 300, '', 2, 'var(--ink)'],
+    ['oil pan at its limit', 'panC', m.panLimitC, 300, '7 4', 2, 'var(--ink)'],
+    ['oil feed at its limit', 'feedC', m.feedLimitC, 300, '2 4', 2, 'var(--ink)'],
+    ['kept in 9 of 10', 'sureK', 0, HOPELESS, '', 4, 'var(--accent)'],
+  ]
+  return all.map(([name, key, at, missing, dash, width, colour]) => ({ name, dash, width, colour, d: line(field(key, missing), at).d })).filter((l) => l.d)
 })
 
+const targetValues = computed(() => {
+  const { haul, trailer } = job.content!
+  return { across: axes.value === 'SPEED_GRADE' ? haul.speedKmh : haul.ambientC, up: axes.value === 'AMBIENT_MASS' ? trailer.massKg : haul.gradePercent }
+})
+const along = (v: number, axis: number[]) => ((v - axis[0]) / (axis[STEPS - 1] - axis[0])) * (STEPS - 1)
 const target = computed(() => {
   const m = map.value
-  if (!m) return null
-  const h = job.content!.haul
-  const at = (v: number, axis: number[]) => ((v - axis[0]) / (axis[STEPS - 1] - axis[0])) * (STEPS - 1)
-  return { x: x(at(h.ambientC, m.ambientC)), y: y(at(h.gradePercent, m.gradePercent)) }
+  return m && { x: x(along(targetValues.value.across, m.across)), y: y(along(targetValues.value.up, m.upwards)) }
 })
 const ticks = computed(() => {
   const m = map.value
-  if (!m) return { ambient: [], grade: [] }
+  if (!m) return { across: [], up: [] }
   const of = (axis: number[], step: number) => {
     const list: number[] = []
     for (let v = Math.ceil(axis[0] / step) * step; v <= axis[STEPS - 1] + 1e-9; v += step) list.push(v)
     return list
   }
   return {
-    ambient: of(m.ambientC, 10).map((v) => ({ v, x: x(((v - m.ambientC[0]) / (m.ambientC[STEPS - 1] - m.ambientC[0])) * (STEPS - 1)) })),
-    grade: of(m.gradePercent, 2).map((v) => ({ v, y: y(((v - m.gradePercent[0]) / (m.gradePercent[STEPS - 1] - m.gradePercent[0])) * (STEPS - 1)) })),
+    across: of(m.across, axes.value === 'SPEED_GRADE' ? 20 : 10).map((v) => ({ v, x: x(along(v, m.across)) })),
+    up: of(m.upwards, axes.value === 'AMBIENT_MASS' ? 1000 : 2).map((v) => ({ v, y: y(along(v, m.upwards)) })),
   }
 })
 
@@ -131,21 +149,21 @@ function moveHaul(event: MouseEvent) {
   const at = place(event)
   const m = map.value
   if (!at || !m) return
-  const haul = job.content!.haul
-  job.edit('haul', {
-    ...haul,
-    gradePercent: Number(m.gradePercent[at.j].toFixed(2)),
-    ambientC: Number(m.ambientC[at.i].toFixed(2)),
-  })
+  const content = job.content!
+  const across = Number(m.across[at.i].toFixed(2))
+  const up = Number(m.upwards[at.j].toFixed(2))
+  const haul = { ...content.haul, ...(axes.value === 'SPEED_GRADE' ? { speedKmh: across } : { ambientC: across }), ...(axes.value === 'AMBIENT_MASS' ? {} : { gradePercent: up }) }
+  job.replace({ ...content, haul, trailer: axes.value === 'AMBIENT_MASS' ? { ...content.trailer, massKg: Math.round(up) } : content.trailer })
 }
 const reading = computed(() => {
   const m = map.value
   if (!m || !hover.value) return null
   const { i, j } = hover.value
-  const where = `${format(m.gradePercent[j], 'percent', unitWorld.value)} at ${format(m.ambientC[i], 'temperature', unitWorld.value, 0)}`
+  const where = `${format(m.upwards[j], upKind.value, unitWorld.value)} at ${format(m.across[i], acrossKind.value, unitWorld.value, 0)}`
   if (m.coolantC[i][j] == null) return { where, what: 'no steady state, or it cannot climb there' }
   const t = (v: number) => format(v, 'temperature', unitWorld.value, 0)
-  return { where, what: `coolant ${t(m.coolantC[i][j])}, feed ${t(m.feedC[i][j])}, pan ${t(m.panC[i][j])}, ${format(m.speedKmh[i][j], 'speed', unitWorld.value)}` }
+  const gain = difference.value && m.gainK[i][j] != null ? `, ${format(m.gainK[i][j], 'difference', unitWorld.value)} more headroom` : ''
+  return { where, what: `coolant ${t(m.coolantC[i][j])}, feed ${t(m.feedC[i][j])}, pan ${t(m.panC[i][j])}, ${format(m.speedKmh[i][j], 'speed', unitWorld.value)}${gain}` }
 })
 </script>
 
@@ -153,24 +171,34 @@ const reading = computed(() => {
   <section class="panel map">
     <header>
       <h2>Where {{ job.build!.name }} holds</h2>
-      <span class="soft small">at {{ format(job.content!.haul.speedKmh, 'speed', unitWorld) }}, or what it can hold</span>
+      <div class="picks" role="radiogroup" aria-label="Axes of the map">
+        <button v-for="c in choices" :key="c.value" type="button" role="radio" :aria-checked="axes === c.value" @click="axes = c.value">{{ c.label }}</button>
+      </div>
+      <label class="against">against
+        <select v-model="against" aria-label="Difference to another build">
+          <option :value="null">nothing</option>
+          <template v-for="(b, i) in job.content!.builds" :key="i"><option v-if="i !== job.selected" :value="i">{{ b.name }}</option></template>
+        </select>
+      </label>
     </header>
     <p v-if="problem" role="alert">{{ problem }}</p>
-    <svg v-if="map" ref="svg" :viewBox="`0 0 ${W} ${H}`" class="chart" role="img" aria-label="Margin map: grade against ambient" data-map @mousemove="hover = place($event)" @mouseleave="hover = null" @click="moveHaul">
+    <svg v-if="map" ref="svg" :viewBox="`0 0 ${W} ${H}`" class="chart" role="img" :aria-label="`Margin map, ${choices.find((c) => c.value === axes)!.label}`" data-map @mousemove="hover = place($event)" @mouseleave="hover = null" @click="moveHaul">
       <rect :x="box.left" :y="box.top" :width="box.right - box.left" :height="box.bottom - box.top" fill="var(--map-far)" />
       <path v-for="(f, k) in fills" :key="k" :d="f.d" :fill="f.fill" />
-      <path v-for="l in lines" :key="l.name" :d="l.d" fill="none" stroke="var(--ink)" stroke-width="2" :stroke-dasharray="l.dash" />
-      <g v-for="t in ticks.ambient" :key="'a' + t.v">
+      <path v-for="l in lines" :key="l.name" :d="l.d" fill="none" :stroke="l.colour" :stroke-width="l.width" :stroke-dasharray="l.dash" />
+      <g v-for="t in ticks.across" :key="'a' + t.v">
         <path :d="`M${t.x} ${box.bottom}v5`" stroke="var(--ink)" />
-        <text :x="t.x" :y="H - 24" text-anchor="middle" class="tick">{{ format(t.v, 'temperature', unitWorld, 0) }}</text>
+        <text :x="t.x" :y="H - 24" text-anchor="middle" class="tick">{{ format(t.v, acrossKind, unitWorld, 0) }}</text>
       </g>
-      <g v-for="t in ticks.grade" :key="'g' + t.v">
+      <g v-for="t in ticks.up" :key="'g' + t.v">
         <path :d="`M${box.left} ${t.y}h-5`" stroke="var(--ink)" />
-        <text :x="box.left - 8" :y="t.y + 5" text-anchor="end" class="tick">{{ t.v }} %</text>
+        <text :x="box.left - 8" :y="t.y + 5" text-anchor="end" class="tick">{{ format(t.v, upKind, unitWorld, 0) }}</text>
       </g>
-      <text :x="(box.left + box.right) / 2" :y="H - 4" text-anchor="middle" class="tick">ambient</text>
-      <text :x="box.left + 12" :y="box.bottom - 14" class="head word">holds</text>
-      <text :x="box.right - 12" :y="box.top + 26" text-anchor="end" class="head word">too hot</text>
+      <text :x="(box.left + box.right) / 2" :y="H - 4" text-anchor="middle" class="tick">{{ axes === 'SPEED_GRADE' ? 'speed asked' : 'ambient' }}</text>
+      <template v-if="!difference">
+        <text :x="box.left + 12" :y="box.bottom - 14" class="head word">holds</text>
+        <text :x="box.right - 12" :y="box.top + 26" text-anchor="end" class="head word">too hot</text>
+      </template>
       <g v-if="target">
         <path :d="`M${target.x} ${box.top}V${box.bottom}M${box.left} ${target.y}H${box.right}`" stroke="var(--ink)" stroke-width="1" stroke-dasharray="1 5" />
         <rect :x="target.x - 9" :y="target.y - 9" width="18" height="18" fill="var(--paper)" stroke="var(--ink)" stroke-width="4" :transform="`rotate(45 ${target.x} ${target.y})`" data-target />
@@ -182,16 +210,28 @@ const reading = computed(() => {
       <template v-else>Point at the map to read it; click to move the haul there.</template>
     </p>
     <ul class="legend">
-      <li v-for="l in lines" :key="l.name"><svg width="34" height="8"><path d="M0 4h34" stroke="var(--ink)" stroke-width="2" :stroke-dasharray="l.dash" /></svg>{{ l.name }} at its limit</li>
-      <li><i style="background: var(--map-marginal)"></i>under 8 K to spare</li>
+      <li v-for="l in lines" :key="l.name"><svg width="34" height="8"><path d="M0 4h34" :stroke="l.colour" :stroke-width="l.width" :stroke-dasharray="l.dash" /></svg>{{ l.name }}</li>
+      <template v-if="difference">
+        <li><i style="background: var(--map-over)"></i>worse</li>
+        <li><i style="background: var(--map-holds)"></i>up to {{ format(5, 'difference', unitWorld, 0) }} better</li>
+        <li><i style="background: var(--map-most)"></i>over {{ format(15, 'difference', unitWorld, 0) }}</li>
+      </template>
+      <li v-else><i style="background: var(--map-marginal)"></i>under {{ format(8, 'difference', unitWorld, 0) }} to spare</li>
     </ul>
   </section>
 </template>
 
 <style scoped>
-.map { --map-far: #dd9380; --map-over: #f0bfae; --map-marginal: #f6e0ae; --map-holds: #c4e1dc; --map-easy: #9fd0ca; display: flex; flex-direction: column; }
-:global(html.dark .map) { --map-far: #7a3325; --map-over: #59291f; --map-marginal: #57431a; --map-holds: #1d4a4a; --map-easy: #23605f; }
+.map { --map-far: #dd9380; --map-over: #f0bfae; --map-marginal: #f6e0ae; --map-holds: #c4e1dc; --map-easy: #9fd0ca; --map-most: #6fb5ad; --map-same: #ece5d6; display: flex; flex-direction: column; }
+:global(html.dark .map) { --map-far: #7a3325; --map-over: #59291f; --map-marginal: #57431a; --map-holds: #1d4a4a; --map-easy: #23605f; --map-most: #2f807d; --map-same: #2b3033; }
 .chart { width: 100%; flex: 1; min-height: 0; cursor: crosshair; display: block; }
+.map > header { align-items: center; }
+.picks { display: flex; margin-left: auto; border: 1.5px solid var(--ink); }
+.picks button { min-height: 34px; border: 0; padding: 0 9px; background: transparent; color: inherit; font: 600 15px/1 var(--rb-font-head); cursor: pointer; }
+.picks button + button { border-left: 1.5px solid var(--ink); }
+.picks button[aria-checked='true'] { background: var(--ink); color: var(--paper); }
+.against { font-size: 14px; color: var(--ink-soft); display: flex; align-items: center; gap: 6px; }
+.against select { min-height: 34px; background: var(--paper); color: var(--ink); border: 1px solid var(--rule); font-size: 15px; }
 .tick { font-size: 15px; }
 .word { font-size: 20px; }
 .reading { font-size: 15px; min-height: 24px; margin-top: 4px; }

@@ -11,6 +11,8 @@ import { format } from '@/shared/units/units'
 
 use([SankeyChart, TooltipComponent, SVGRenderer])
 
+const kilowatts = (v: number) => format(v, 'power', unitWorld.value)
+
 /** Where the heat comes from and where it goes, one ribbon per flow. */
 const job = useJob()
 const option = computed(() => {
@@ -18,17 +20,21 @@ const option = computed(() => {
   const kw = (v: number) => format(v, 'power', unitWorld.value)
   const ink = dark.value ? '#f2eee5' : '#1d2022'
   const metal = dark.value ? '#98a2a4' : '#5a6468'
-  const links = [
-    ['engine', 'coolant', h.engineToCoolant],
-    ['converter slip', 'oil', h.converter],
-    ['gearbox', 'oil', h.gearbox],
-    h.tank >= 0 ? ['oil', 'coolant', h.tank] : ['coolant', 'oil', -h.tank],
-    ['coolant', 'radiator', h.radiator],
-    ['oil', 'oil cooler', h.cooler],
-    ['oil', 'gearbox case', h.gearboxCase],
-  ].filter(([, , v]) => (v as number) > 0.02) as [string, string, number][]
+  const links = (
+    [
+      ['fuel', 'coolant', h.engineToCoolant],
+      ['fuel', 'charge air', h.chargeAir],
+      ['converter slip', 'oil', h.converter],
+      ['gearbox', 'oil', h.gearbox],
+      h.tank >= 0 ? ['oil', 'coolant', h.tank] : ['coolant', 'oil', -h.tank],
+      ['coolant', 'radiator', h.radiator],
+      ...h.coolers.map((c) => ['oil', c.name, c.heatKw]),
+      ['oil', 'gearbox case', h.gearboxCase],
+      ['cab', 'condenser', h.condenser],
+    ] as [string, string, number][]
+  ).filter(([, , v]) => v > 0.02)
   const names = [...new Set(links.flatMap(([a, b]) => [a, b]))]
-  const colours: Record<string, string> = { engine: '#a33b1d', 'converter slip': '#db8a45', gearbox: '#db8a45', coolant: '#3aa6a4', oil: '#d0a24d', radiator: metal, 'oil cooler': '#0d7377', 'gearbox case': metal }
+  const colours: Record<string, string> = { fuel: '#a33b1d', cab: '#58a8a3', condenser: metal, 'charge air': '#eccb85', 'converter slip': '#db8a45', gearbox: '#db8a45', coolant: '#3aa6a4', oil: '#d0a24d', radiator: metal, 'gearbox case': metal }
   const total = (name: string) => Math.max(links.filter((l) => l[0] === name).reduce((s, l) => s + l[2], 0), links.filter((l) => l[1] === name).reduce((s, l) => s + l[2], 0))
   return {
     animation: false,
@@ -38,7 +44,7 @@ const option = computed(() => {
       type: 'sankey', left: 4, right: 170, top: 8, bottom: 8, nodeWidth: 12, nodeGap: 18, draggable: false,
       label: { color: ink, fontSize: 15, fontWeight: 500, formatter: (p: { name: string }) => `${p.name} ${kw(total(p.name))}` },
       lineStyle: { color: 'source', opacity: 0.35, curveness: 0.5 },
-      data: names.map((name) => ({ name, itemStyle: { color: colours[name], borderWidth: 0 } })),
+      data: names.map((name) => ({ name, itemStyle: { color: colours[name] ?? '#0d7377', borderWidth: 0 } })),
       links: links.map(([source, target, value]) => ({ source, target, value })),
     },
   }
@@ -49,6 +55,7 @@ const option = computed(() => {
   <section class="panel">
     <header>
       <h2>Where the heat goes</h2>
+      <span class="small soft">{{ job.build!.name }}: {{ kilowatts(job.state!.balance!.heat.fuel) }} in the fuel, {{ kilowatts(job.state!.balance!.heat.brake) }} at the engine's shaft</span>
       <span v-if="job.state!.balance!.heat.tank < 0" class="small soft">the in-tank cooler warms the oil here</span>
     </header>
     <VChart :option="option" autoresize class="chart" />

@@ -10,7 +10,7 @@ import LoopDrawing from './LoopDrawing.vue'
 
 const job = useJob()
 const { result, problem } = useComputed<LineResult>('/api/compute/lines', () => job.content && { job: job.content, build: job.selected })
-const cooler = computed(() => job.build!.cooler)
+const cooler = computed(() => job.build!.coolers.length > 0)
 
 function addHose() {
   job.edit('hoses', [...job.content!.hoses, { name: `hose ${job.content!.hoses.length + 1}`, lengthM: 0.5, boreMm: 9.5, elbows: 0, adapters: 2 }])

@@ -15,12 +15,15 @@ const stops = computed<Stop[]>(() => {
   const heat = job.state?.balance?.heat
   const kw = (v: number | undefined) => (v == null ? '' : v < 0 ? `warms oil ${format(-v, 'power', unitWorld.value)}` : `takes ${format(v, 'power', unitWorld.value)}`)
   const list: Stop[] = []
-  if (b.cooler) list.push({ label: 'oil cooler', sub: kw(heat?.cooler), fill: 'var(--accent)', ink: '#fff' })
+  const own = heat?.coolers ?? []
+  if (b.parallel && b.coolers.length > 1) list.push({ label: `${b.coolers.length} side by side`, sub: kw(heat?.cooler), fill: 'var(--accent)', ink: '#fff' })
+  else b.coolers.forEach((_, i) => list.push({ label: i ? `oil cooler ${i + 1}` : 'oil cooler', sub: kw(own[i]?.heatKw), fill: 'var(--accent)', ink: '#fff' }))
   if (tank) list.splice(b.oilOrder === 'BEFORE_TANK' ? list.length : 0, 0, { label: 'in-tank', sub: kw(heat?.tank), fill: 'var(--metal)', ink: 'var(--paper)' })
   return list
 })
 const state = computed(() => job.state?.balance)
-const x = (i: number) => 190 + i * 190
+const pitch = computed(() => (stops.value.length > 2 ? 150 : 190))
+const x = (i: number) => 190 + i * pitch.value
 </script>
 
 <template>

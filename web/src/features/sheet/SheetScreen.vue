@@ -53,8 +53,8 @@ const haul = computed(() => job.content!.haul)
         <section>
           <h2>Switch points</h2>
           <ul class="rows">
-            <li>Thermostat {{ t(job.build!.thermostatStartC, 0) }} to {{ t(job.build!.thermostatFullC, 0) }}</li>
-            <li>Fan on {{ t(job.build!.fanOnC, 0) }}, off {{ t(job.build!.fanOffC, 0) }}</li>
+            <li>Thermostat {{ t(job.build!.switching.thermostatStartC, 0) }} to {{ t(job.build!.switching.thermostatFullC, 0) }}</li>
+            <li>Fan on {{ t(job.build!.switching.fanOnC, 0) }}, off {{ t(job.build!.switching.fanOffC, 0) }}</li>
             <li v-for="f in result.switching.findings" :key="f.kind" class="small">{{ restate(f.text, unitWorld) }}</li>
           </ul>
           <h2>Fluids</h2>

@@ -11,8 +11,8 @@ import TemperatureLadder from './TemperatureLadder.vue'
 
 const job = useJob()
 const { result, problem } = useComputed<SwitchResult>('/api/compute/switching', () => job.content && { job: job.content, build: job.selected })
-const path = (field: string) => `builds.${job.selected}.${field}`
-const viscous = computed(() => job.content!.vehicle.cooling.fan.kind === 'VISCOUS')
+const path = (field: string) => `builds.${job.selected}.switching.${field}`
+const clutched = computed(() => job.build!.fans.find((f) => f.part.kind === 'VISCOUS' || f.part.kind === 'CONTROLLED')?.part)
 const bad = (kind: string) => kind === 'NEVER_STOPS' || kind === 'TOO_LATE'
 const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
 </script>
@@ -31,7 +31,7 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
         <QuantityField label="Fan on" :path="path('fanOnC')" quantity="temperature" :step="1" big />
         <QuantityField label="Fan off" :path="path('fanOffC')" quantity="temperature" :step="1" big />
       </div>
-      <p v-if="viscous" class="small soft">The main fan's own clutch follows the air behind the radiator ({{ t(job.content!.vehicle.cooling.fan.gripsFromC) }} to {{ t(job.content!.vehicle.cooling.fan.gripsFullyC) }}); these two points are for a switched fan or a warning lamp.</p>
+      <p v-if="clutched" class="small soft">The main fan's own clutch follows {{ clutched.kind === 'VISCOUS' ? 'the air behind the radiator' : 'the coolant' }} ({{ t(clutched.gripsFromC!) }} to {{ t(clutched.gripsFullyC!) }}); these two points are for a switched fan or a warning lamp.</p>
       <p v-if="problem" role="alert" class="finding bad">{{ problem }}</p>
       <ul data-findings>
         <li v-for="f in result?.findings ?? []" :key="f.kind" class="finding" :class="{ bad: bad(f.kind), sound: f.kind === 'SOUND' || f.kind === 'NEVER_NEEDED' }">{{ restate(f.text, unitWorld) }}</li>

@@ -2,7 +2,7 @@
 import { onScopeDispose, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/shared/api/client'
-import type { Assessment, Job, JobContent, Standing } from '@/shared/api/types'
+import type { Assessment, IntakeStart, Job, JobContent, Standing } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, restate } from '@/shared/units/units'
 import { flag, standingWord } from '@/shared/ui/words'
@@ -35,6 +35,24 @@ const worst = (job: Job): { name: string; standing: Standing | null } => {
   return { name: last?.name ?? '', standing: (last?.standing as Standing) ?? null }
 }
 const fluids = [['coolant', 'Coolant'], ['feed', 'Oil feed'], ['pan', 'Oil pan']] as const
+
+const kinds = shallowRef<IntakeStart[] | null>(null)
+async function intake() {
+  try {
+    kinds.value = await api.get<IntakeStart[]>('/api/intake/kinds')
+  } catch (e) {
+    importProblem.value = `A new job cannot be started: ${(e as ApiProblem).message}`
+  }
+}
+async function begin(start: IntakeStart) {
+  try {
+    const made = await api.post<Job>('/api/jobs', start.job)
+    await router.push({ name: 'rig', params: { id: made.id } })
+  } catch (e) {
+    importProblem.value = `The new job was not saved: ${(e as ApiProblem).message}`
+    kinds.value = null
+  }
+}
 
 async function copy(job: Job) {
   const made = await api.post<Job>('/api/jobs', { ...job.content, name: `${job.content.name} (copy)`.slice(0, 80) } satisfies JobContent)
@@ -75,11 +93,18 @@ async function importFile(event: Event) {
         <h1>The yard</h1>
         <p class="soft">Which trucks hold their worst road, and which do not.</p>
       </div>
+      <div class="starts">
+      <button type="button" class="act main" @click="intake">New job</button>
       <label class="act">Import a job file<input type="file" accept=".json,application/json" class="hidden" @change="importFile" /></label>
+      </div>
     </header>
+    <el-dialog :model-value="!!kinds" title="What drives in?" width="560px" @close="kinds = null">
+      <p>Start from the kind of truck. Its numbers are assumed until you measure or enter them, and marked so.</p>
+      <div class="kinds"><button v-for="k in kinds ?? []" :key="k.kind" type="button" class="act" @click="begin(k)">{{ k.label }}</button></div>
+    </el-dialog>
     <p v-if="importProblem" class="band" role="alert">{{ importProblem }}</p>
     <p v-if="problem" class="band" role="alert"><b>The yard cannot be reached.</b> {{ problem }} It is tried again every two seconds.</p>
-    <p v-if="jobs && !jobs.length" class="empty">No jobs yet. Import a job file, or run the demo yard to see three.</p>
+    <p v-if="jobs && !jobs.length" class="empty">No jobs yet. Start one, import a job file, or run the demo yard to see four.</p>
     <article v-for="job in jobs ?? []" :key="job.id" class="job">
       <router-link :to="{ name: 'haul', params: { id: job.id } }" class="open">
         <div class="plate">
@@ -133,6 +158,9 @@ async function importFile(event: Event) {
 </template>
 
 <style scoped>
+.starts { display: flex; gap: 10px; }
+.kinds { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; margin-top: 14px; }
+.kinds .act { min-height: 52px; justify-content: center; }
 .yard { padding: 22px 24px; display: grid; gap: 16px; }
 header { display: flex; justify-content: space-between; align-items: center; }
 .job { background: var(--paper); border-top: 3px solid var(--ink); display: grid; grid-template-columns: 1fr auto; }

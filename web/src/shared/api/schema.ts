@@ -1426,7 +1426,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
+        requestBody?: {
             content: {
                 "text/csv": string;
                 "application/octet-stream": string;

@@ -6,7 +6,7 @@ import { editText, parse, type QuantityName, restate } from '@/shared/units/unit
 import { unitWorld } from '@/shared/ui/preferences'
 
 /** A number of the job with any sensible unit. Saves on Enter or when left; a bad text stays to be mended. */
-const props = defineProps<{ label: string; path: string; quantity: QuantityName; step?: number; big?: boolean }>()
+const props = defineProps<{ label: string; path: string; quantity: QuantityName; step?: number; big?: boolean; origin?: string; optional?: boolean }>()
 
 const job = useJob()
 const id = useId()
@@ -31,20 +31,25 @@ function commit() {
     why.value = ''
     return
   }
+  if (props.optional && !text.value.trim()) {
+    why.value = ''
+    job.edit(props.path, null, props.origin)
+    return
+  }
   const parsed = parse(text.value, props.quantity, unitWorld.value)
   if (!parsed.ok) {
     why.value = parsed.why
     return
   }
   why.value = ''
-  job.edit(props.path, parsed.value)
+  job.edit(props.path, parsed.value, props.origin)
   text.value = shown()
 }
 
 function nudge(event: Event, direction: number) {
   if (!props.step || value.value == null) return
   event.preventDefault()
-  job.edit(props.path, Number((value.value + direction * props.step).toFixed(6)))
+  job.edit(props.path, Number((value.value + direction * props.step).toFixed(6)), props.origin)
 }
 </script>
 

@@ -9,8 +9,10 @@ defineProps<{ standing: Standing | null; size?: number }>()
   <svg :width="size ?? 18" :height="size ?? 18" viewBox="0 0 20 20" aria-hidden="true" class="mark">
     <circle v-if="standing === 'HOLDS'" cx="10" cy="10" r="8" fill="var(--holds)" />
     <path v-else-if="standing === 'MARGINAL'" d="M10 1 19 10 10 19 1 10z" fill="var(--marginal)" />
-    <path v-else-if="standing === 'OVER'" d="M6 .5h8L19.5 6v8L14 19.5H6L.5 14V6z" fill="var(--over)" />
-    <path v-if="standing === 'OVER'" d="M4.5 8h11v4h-11z" fill="var(--paper)" />
+    <g v-else-if="standing === 'OVER'">
+      <path d="M6 .5h8L19.5 6v8L14 19.5H6L.5 14V6z" fill="var(--over)" />
+      <path d="M4.5 8h11v4h-11z" fill="var(--paper)" />
+    </g>
     <circle v-else cx="10" cy="10" r="7" fill="none" stroke="var(--ink-soft)" stroke-width="2" stroke-dasharray="3 3" />
   </svg>
 </template>

@@ -23,18 +23,33 @@ class Screenshots {
       Browser.ready(page);
       page.waitForSelector("[data-target]");
       shot(page, "haul");
-      String[] screens = {"heat", "switching", "mounting", "lines"};
+      String[] screens = {"rig", "haul", "heat", "finder", "settle", "switching", "mounting", "lines"};
       for (int i = 0; i < screens.length; i++) {
-        page.keyboard().press(String.valueOf(i + 2));
+        if (screens[i].equals("haul")) {
+          continue; // shot above
+        }
+        page.keyboard().press(String.valueOf(i + 1));
         page.waitForURL("**/" + screens[i]);
         Browser.ready(page);
+        if (screens[i].equals("finder")) {
+          page.getByText("Search", new Page.GetByTextOptions().setExact(true)).click();
+          page.waitForSelector("[data-status=DONE]", new Page.WaitForSelectorOptions().setTimeout(90_000));
+        } else if (screens[i].equals("settle")) {
+          page.waitForSelector("[data-answer]");
+        }
         page.waitForTimeout(700); // charts draw in
         shot(page, screens[i]);
       }
-      page.keyboard().press("6");
+      page.keyboard().press("3");
+      page.waitForURL("**/heat");
+      page.getByRole(com.microsoft.playwright.options.AriaRole.TAB, new Page.GetByRoleOptions().setName("Fans")).click();
+      page.waitForSelector("[data-fan-curve]");
+      page.waitForTimeout(400);
+      shot(page, "fans");
+      page.keyboard().press("9");
       page.waitForSelector("[data-sheet]");
       shot(page, "sheet");
-      page.keyboard().press("1");
+      page.keyboard().press("2");
       page.waitForSelector("[data-target]");
       page.locator("[data-fluid=coolant]").click();
       page.waitForSelector("[data-working]");
@@ -45,7 +60,7 @@ class Screenshots {
           new com.microsoft.playwright.Locator.WaitForOptions()
               .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
       page.getByText("Night").click();
-      page.keyboard().press("2");
+      page.keyboard().press("3");
       page.waitForTimeout(900);
       shot(page, "heat-night");
     }

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Build, CoolerPart, FanPart, FittedCooler, RadiatorPart } from '@/shared/api/types'
+import PartShelf from '@/features/parts/PartShelf.vue'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import { picked, PLACES, usePack } from '../pack/usePack'
+
+/** The auxiliary oil coolers of the build: which, in what order, where in depth. */
+const { job, build, cooling, opening } = usePack()
+const choosing = ref<number | null>(null)
+const at = computed(() => (picked.value?.kind === 'coolers' ? Math.min(picked.value.index, build.value.coolers.length - 1) : 0))
+const cooler = computed<FittedCooler | undefined>(() => build.value.coolers[at.value])
+const path = (field: string) => `builds.${job.selected}.${field}`
+const mine = (field: string) => path(`coolers.${at.value}.${field}`)
+const orders: { value: Build['oilOrder']; label: string }[] = [
+  { value: 'AFTER_TANK', label: 'after in-tank' },
+  { value: 'BEFORE_TANK', label: 'before in-tank' },
+  { value: 'TANK_BYPASSED', label: 'in-tank bypassed' },
+]
+const hasTank = computed(() => (build.value.radiator ? build.value.radiator.inTankWattsPerKelvin : job.content!.vehicle.gearbox.inTankWattsPerKelvin) != null)
+const heat = computed(() => job.state?.balance?.heat.coolers[at.value]?.heatKw)
+
+function fit(part: CoolerPart | RadiatorPart | FanPart) {
+  const index = choosing.value!
+  choosing.value = null
+  const coolers = [...build.value.coolers]
+  if (coolers[index]) coolers[index] = { ...coolers[index], part: part as CoolerPart }
+  else {
+    const p = part as CoolerPart
+    coolers.push({
+      part: p, place: 'FRONT', gapMm: 20, sealed: true, ratingFactor: 1,
+      // null stands for "no fan of its own"; the type generator knows no null
+      ownFanM3s: null as unknown as number,
+      leftMm: Math.round(opening.value.left + Math.min(60, Math.max(0, opening.value.width - p.widthMm))),
+      bottomMm: Math.round(opening.value.bottom + Math.max(0, (opening.value.height - p.heightMm) * 0.6)),
+    })
+  }
+  job.edit(path('coolers'), coolers)
+  picked.value = { kind: 'coolers', index }
+}
+function takeOut() {
+  job.edit(path('coolers'), build.value.coolers.filter((_, i) => i !== at.value))
+  picked.value = { kind: 'coolers', index: 0 }
+}
+function put(place: FittedCooler['place']) {
+  const coolers = build.value.coolers.map((c, i) => (i === at.value ? { ...c, place, ownFanM3s: place === 'ELSEWHERE' ? (c.ownFanM3s ?? 0.35) : (null as unknown as number) } : c))
+  job.edit(path('coolers'), coolers)
+}
+const fits = (p: CoolerPart | RadiatorPart | FanPart) => {
+  const part = p as CoolerPart
+  return part.depthMm > cooling.value.openingDepthMm ? 'too deep' : part.widthMm > opening.value.width ? 'too wide' : part.heightMm > opening.value.height ? 'too high' : ''
+}
+const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.value, 1)
+</script>
+
+<template>
+  <div class="coolers">
+    <div v-if="build.coolers.length > 1 || cooler" class="row">
+      <button v-for="(c, i) in build.coolers" :key="i" type="button" class="tab" :aria-pressed="i === at" @click="picked = { kind: 'coolers', index: i }">{{ build.coolers.length > 1 ? `${i + 1} · ` : '' }}{{ c.part.name }}</button>
+    </div>
+    <template v-if="cooler">
+      <div class="row">
+        <button type="button" class="act main" @click="choosing = at">Change</button>
+        <button type="button" class="act" @click="takeOut">Take out</button>
+        <button v-if="build.coolers.length < 3" type="button" class="act" @click="choosing = build.coolers.length">Add another</button>
+      </div>
+      <div v-if="job.state?.coolerEffect" class="effects" data-effects>
+        <div><span class="figure">{{ d(job.state.coolerEffect.panK) }}</span><span class="small">pan</span></div>
+        <div><span class="figure">{{ d(job.state.coolerEffect.coolantK) }}</span><span class="small">coolant</span></div>
+        <div><span class="figure">{{ heat != null ? format(heat, 'power', unitWorld) : '–' }}</span><span class="small">this one takes</span></div>
+        <div><span class="figure">{{ job.state.coolerEffect.airLostPercent >= 0 ? '−' : '+' }}{{ format(Math.abs(job.state.coolerEffect.airLostPercent), 'percent', 'metric') }}</span><span class="small">air through the face</span></div>
+      </div>
+      <div v-if="hasTank" class="choice" role="radiogroup" aria-label="Order of the elements">
+        <button v-for="o in orders" :key="o.value" type="button" role="radio" :aria-checked="build.oilOrder === o.value" @click="job.edit(path('oilOrder'), o.value)">{{ o.label }}</button>
+      </div>
+      <div v-if="build.coolers.length > 1" class="choice" role="radiogroup" aria-label="Several coolers">
+        <button type="button" role="radio" :aria-checked="!build.parallel" @click="job.edit(path('parallel'), false)">one after the other</button>
+        <button type="button" role="radio" :aria-checked="build.parallel" @click="job.edit(path('parallel'), true)">side by side</button>
+      </div>
+      <div class="choice" role="radiogroup" aria-label="Place in depth">
+        <button v-for="p in PLACES" :key="p.value" type="button" role="radio" :aria-checked="cooler.place === p.value" @click="put(p.value)">{{ p.label }}</button>
+      </div>
+      <div class="fields">
+        <template v-if="cooler.place !== 'ELSEWHERE'">
+          <QuantityField label="From left" :path="mine('leftMm')" quantity="size" :step="5" />
+          <QuantityField label="From bottom" :path="mine('bottomMm')" quantity="size" :step="5" />
+        </template>
+        <QuantityField v-else label="Its own fan, free air" :path="mine('ownFanM3s')" quantity="airflow" :step="0.05" optional />
+        <template v-if="cooler.place === 'FRONT'">
+          <QuantityField label="Gap behind" :path="mine('gapMm')" quantity="size" :step="5" />
+          <button type="button" role="switch" class="act toggle" :class="{ main: cooler.sealed }" :aria-checked="cooler.sealed" @click="job.edit(mine('sealed'), !cooler.sealed)">{{ cooler.sealed ? 'rim foamed' : 'rim open' }}</button>
+        </template>
+        <QuantityField label="Width" :path="mine('part.widthMm')" quantity="size" :step="10" />
+        <QuantityField label="Height" :path="mine('part.heightMm')" quantity="size" :step="10" />
+        <QuantityField label="Depth" :path="mine('part.depthMm')" quantity="size" :step="2" />
+        <QuantityField label="Rating factor" :path="mine('ratingFactor')" quantity="ratio" :step="0.05" />
+      </div>
+    </template>
+    <template v-else>
+      <p class="soft">No auxiliary oil cooler fitted.</p>
+      <div class="row"><button type="button" class="act main" @click="choosing = 0">Choose a cooler</button></div>
+    </template>
+    <PartShelf v-if="choosing != null" shelf="oilCoolers" :fits="fits" @close="choosing = null" @fit="fit" />
+  </div>
+</template>
+
+<style scoped src="./panel.css"></style>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import PartShelf from '@/features/parts/PartShelf.vue'
+import type { Build, CoolerPart, FanPart, Obstacle, RadiatorPart } from '@/shared/api/types'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import { picked, usePack } from '../pack/usePack'
+
+/** Radiator, dirt, seals, and what hangs in front of the pack or stands in its opening. */
+const { job, build, cooling, opening } = usePack()
+const choosing = ref(false)
+const path = (field: string) => `builds.${job.selected}.${field}`
+type Flag = 'bugScreen' | 'winch' | 'plough' | 'lightBar'
+const flags: { key: Flag; label: string }[] = [
+  { key: 'bugScreen', label: 'bug screen' },
+  { key: 'winch', label: 'winch' },
+  { key: 'plough', label: 'plough' },
+  { key: 'lightBar', label: 'light bar' },
+]
+const seals: { value: number; label: string }[] = [
+  { value: 0.02, label: 'sealed' },
+  { value: 0.08, label: 'gaps' },
+  { value: 0.15, label: 'none' },
+]
+const condition = computed(() => build.value.condition)
+const radiator = computed(() => {
+  const own = cooling.value.radiator
+  const mm = (v: number) => format(v, 'size', unitWorld.value)
+  return build.value.radiator?.name ?? `The truck's own, ${mm(own.widthMm)} × ${mm(own.heightMm)} × ${mm(own.depthMm)}`
+})
+function fit(part: CoolerPart | RadiatorPart | FanPart) {
+  choosing.value = false
+  job.edit(path('radiator'), part)
+}
+function addObstacle() {
+  const made: Obstacle = { name: 'brace', leftMm: Math.round(opening.value.left + opening.value.width / 2 - 20), bottomMm: Math.round(opening.value.bottom), widthMm: 40, heightMm: Math.round(opening.value.height), takesAir: false, movable: false }
+  job.edit('obstacles', [...job.content!.obstacles, made])
+  picked.value = { kind: 'obstacles', index: job.content!.obstacles.length - 1 }
+}
+const obstacle = computed(() => (picked.value?.kind === 'obstacles' ? picked.value.index : null))
+function nameIt(event: Event, i: number) {
+  const name = (event.target as HTMLInputElement).value.trim()
+  if (name) job.edit(`obstacles.${i}.name`, name)
+}
+const others = computed(() =>
+  ([['condenser', 'Condenser'], ['chargeAirCooler', 'Charge air']] as const).filter(([key]) => cooling.value[key]).map(([key, label]) => ({ key, label })),
+)
+const as = (b: Build) => b.name
+</script>
+
+<template>
+  <div class="front">
+    <h3>Radiator <span class="soft small">{{ as(build) }}</span></h3>
+    <p>{{ radiator }}</p>
+    <div class="row">
+      <button type="button" class="act main" @click="choosing = true">Change</button>
+      <button v-if="build.radiator" type="button" class="act" @click="job.edit(path('radiator'), null)">Back to its own</button>
+    </div>
+    <div v-if="build.radiator" class="fields">
+      <QuantityField label="Depth" :path="path('radiator.depthMm')" quantity="size" :step="4" />
+      <QuantityField label="Fins" :path="path('radiator.finsPerInch')" quantity="fins" :step="1" />
+      <QuantityField label="In-tank cooler" :path="path('radiator.inTankWattsPerKelvin')" quantity="conductance" :step="10" optional />
+    </div>
+    <div class="fields">
+      <QuantityField label="Radiator blocked" :path="path('condition.finsBlockedPercent')" quantity="percent" :step="5" />
+      <QuantityField label="Condenser blocked" :path="path('condition.condenserBlockedPercent')" quantity="percent" :step="5" />
+    </div>
+    <template v-if="cooling.condenser || cooling.chargeAirCooler">
+      <h3>The truck’s other cores</h3>
+      <p class="caution small">Move a condenser on its hoses; only licensed people open a refrigerant line.</p>
+      <div v-if="cooling.condenser && cooling.chargeAirCooler" class="choice" role="radiogroup" aria-label="Which stands in front">
+        <button type="button" role="radio" :aria-checked="!cooling.chargeAirFirst" @click="job.edit('vehicle.cooling.chargeAirFirst', false)">condenser in front</button>
+        <button type="button" role="radio" :aria-checked="cooling.chargeAirFirst" @click="job.edit('vehicle.cooling.chargeAirFirst', true)">charge air in front</button>
+      </div>
+      <div v-for="core in others" :key="core.key" class="fields">
+        <QuantityField :label="`${core.label}, left`" :path="`vehicle.cooling.${core.key}.leftMm`" quantity="size" :step="5" />
+        <QuantityField label="Bottom" :path="`vehicle.cooling.${core.key}.bottomMm`" quantity="size" :step="5" />
+        <QuantityField label="Width" :path="`vehicle.cooling.${core.key}.widthMm`" quantity="size" :step="10" />
+        <QuantityField label="Height" :path="`vehicle.cooling.${core.key}.heightMm`" quantity="size" :step="10" />
+      </div>
+    </template>
+    <h3>Seals and flaps round the pack</h3>
+    <div class="choice" role="radiogroup" aria-label="Seals">
+      <button v-for="s in seals" :key="s.value" type="button" role="radio" :aria-checked="Math.abs(condition.recirculation - s.value) < 0.03" @click="job.edit(path('condition.recirculation'), s.value)">{{ s.label }}</button>
+    </div>
+    <h3>In front of the grille</h3>
+    <div class="row">
+      <button v-for="f in flags" :key="f.key" type="button" role="switch" class="act" :class="{ main: condition[f.key] }" :aria-checked="condition[f.key]" @click="job.edit(path(`condition.${f.key}`), !condition[f.key])">{{ f.label }}</button>
+    </div>
+    <h3>In the opening</h3>
+    <div class="row">
+      <button v-for="(o, i) in job.content!.obstacles" :key="i" type="button" class="tab" :aria-pressed="obstacle === i" @click="picked = { kind: 'obstacles', index: i }">{{ o.name }}</button>
+      <button v-if="job.content!.obstacles.length < 20" type="button" class="act" @click="addObstacle">Add</button>
+    </div>
+    <template v-if="obstacle != null && job.content!.obstacles[obstacle]">
+      <div class="fields">
+        <label class="named small">What it is<input :value="job.content!.obstacles[obstacle].name" maxlength="40" @change="nameIt($event, obstacle)" /></label>
+        <QuantityField label="From left" :path="`obstacles.${obstacle}.leftMm`" quantity="size" :step="5" />
+        <QuantityField label="From bottom" :path="`obstacles.${obstacle}.bottomMm`" quantity="size" :step="5" />
+        <QuantityField label="Width" :path="`obstacles.${obstacle}.widthMm`" quantity="size" :step="5" />
+        <QuantityField label="Height" :path="`obstacles.${obstacle}.heightMm`" quantity="size" :step="5" />
+      </div>
+      <div class="row">
+        <button type="button" role="switch" class="act" :class="{ main: job.content!.obstacles[obstacle].takesAir }" :aria-checked="job.content!.obstacles[obstacle].takesAir" @click="job.edit(`obstacles.${obstacle}.takesAir`, !job.content!.obstacles[obstacle].takesAir)">takes the ram air</button>
+        <button type="button" role="switch" class="act" :class="{ main: job.content!.obstacles[obstacle].movable }" :aria-checked="job.content!.obstacles[obstacle].movable" @click="job.edit(`obstacles.${obstacle}.movable`, !job.content!.obstacles[obstacle].movable)">can be moved</button>
+        <button type="button" class="act" @click="job.edit('obstacles', job.content!.obstacles.filter((_, i) => i !== obstacle)); picked = null">Remove</button>
+      </div>
+    </template>
+    <PartShelf v-if="choosing" shelf="radiators" @close="choosing = false" @fit="fit" />
+  </div>
+</template>
+
+<style scoped src="./panel.css"></style>
+<style scoped>
+.caution { border-left: 5px solid var(--marginal); padding-left: 10px; }
+.named { display: flex; flex-direction: column; gap: 2px; color: var(--ink-soft); }
+.named input { min-height: 40px; border: 1px solid var(--rule); background: var(--paper); color: var(--ink); font: 500 16px/1 var(--rb-font-text); padding: 0 10px; width: 100%; }
+</style>

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { CoolerPart, FanPart, PartImport, RadiatorPart } from '@/shared/api/types'
+import { ApiProblem } from '@/shared/api/client'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import { useCatalogue } from './useCatalogue'
+
+/** One shelf of the catalogue to choose from, and its CSV both ways. */
+type Shelf = 'oilCoolers' | 'radiators' | 'fans'
+type Part = CoolerPart | RadiatorPart | FanPart
+const props = defineProps<{ shelf: Shelf; fits?: (part: Part) => string }>()
+const emit = defineEmits<{ close: []; fit: [part: Part] }>()
+const { catalogue, problem, reload } = useCatalogue()
+const titles: Record<Shelf, string> = { oilCoolers: 'Oil coolers', radiators: 'Radiators', fans: 'Fans' }
+const slugs: Record<Shelf, string> = { oilCoolers: 'oil-coolers', radiators: 'radiators', fans: 'fans' }
+const groups: Record<Shelf, [string, string][]> = {
+  oilCoolers: [['TUBE_AND_FIN', 'Tube-and-fin'], ['PLATE_FIN', 'Plate-fin'], ['STACKED_PLATE', 'Stacked plate']],
+  radiators: [['ALUMINIUM', 'Aluminium'], ['COPPER', 'Copper-brass']],
+  fans: [['ELECTRIC', 'Electric'], ['VISCOUS', 'Viscous'], ['CONTROLLED', 'Controlled'], ['BELT', 'Solid belt']],
+}
+const group = ref('')
+const groupOf = (p: Part): string => ('family' in p ? p.family : 'metal' in p ? p.metal : p.kind)
+const shown = computed(() => ((catalogue.value?.[props.shelf] ?? []) as Part[]).filter((p) => !group.value || groupOf(p) === group.value))
+const why = (p: Part) => props.fits?.(p) ?? ''
+const mm = (v: number) => format(v, 'size', unitWorld.value)
+function about(p: Part): string {
+  if ('family' in p) return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.ports}${p.bypassOpensC ? ` · bypass below ${format(p.bypassOpensC, 'temperature', unitWorld.value, 0)}` : ''}`
+  if ('metal' in p) return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.finsPerInch} fins/in · ${p.inTankWattsPerKelvin ? 'oil cooler in its tank' : 'no oil ports'}`
+  return `${mm(p.diameterMm)} · ${format(p.freeFlowM3s, 'airflow', unitWorld.value)} in free air${p.shutoffPa || p.curveM3s?.length ? '' : ' (curve estimated)'}${p.amps ? ` · ${p.amps} A` : ''}`
+}
+const size = (p: Part) => ('family' in p || 'metal' in p ? { w: p.widthMm, h: p.heightMm } : { w: p.diameterMm * p.count, h: p.diameterMm })
+
+const imported = ref<PartImport | null>(null)
+const importProblem = ref('')
+async function take(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  imported.value = null
+  importProblem.value = ''
+  try {
+    const response = await fetch(`/api/parts/${slugs[props.shelf]}/csv`, { method: 'POST', headers: { 'Content-Type': 'text/csv' }, body: file })
+    if (!response.ok) throw new ApiProblem(response.status, (await response.json()).detail ?? 'The file was refused.')
+    imported.value = (await response.json()) as PartImport
+    if (!imported.value.problems.length) await reload()
+  } catch (e) {
+    importProblem.value = e instanceof ApiProblem ? e.message : 'The server does not answer; the file was not read.'
+  }
+}
+</script>
+
+<template>
+  <el-drawer :model-value="true" size="min(760px, 94vw)" :title="titles[shelf]" append-to-body @close="emit('close')">
+    <div class="top">
+      <div class="groups" role="radiogroup" aria-label="Kind">
+        <button v-for="[value, label] in [['', 'All'], ...groups[shelf]]" :key="value" type="button" role="radio" :aria-checked="group === value" @click="group = value">{{ label }}</button>
+      </div>
+      <a class="act" :href="`/api/parts/${slugs[shelf]}/csv`" download>CSV out</a>
+      <label class="act">CSV in<input type="file" accept=".csv,text/csv" class="file" aria-label="Import parts from CSV" @change="take" /></label>
+    </div>
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <p v-if="importProblem" role="alert" class="note bad">{{ importProblem }}</p>
+    <div v-if="imported" class="note" :class="{ bad: imported.problems.length }" role="status">
+      <p v-if="!imported.problems.length">{{ imported.added }} added, {{ imported.changed }} renewed.</p>
+      <template v-else>
+        <p><b>Nothing was imported.</b> Mend these in the file and try again:</p>
+        <ul class="rows"><li v-for="(p, k) in imported.problems.slice(0, 12)" :key="k">row {{ p.row }}{{ p.column ? `, ${p.column}` : '' }}{{ p.value ? ` “${p.value}”` : '' }} {{ p.message }}</li></ul>
+        <p v-if="imported.problems.length + imported.moreProblems > 12">and {{ imported.problems.length + imported.moreProblems - 12 }} more</p>
+      </template>
+    </div>
+    <ul class="parts">
+      <li v-for="p in shown" :key="p.code">
+        <svg viewBox="0 0 900 620" aria-hidden="true">
+          <circle v-if="shelf === 'fans'" cx="450" cy="310" :r="size(p).h / 2" fill="var(--accent-wash)" stroke="var(--accent-ink)" stroke-width="9" />
+          <rect v-else x="4" :y="616 - size(p).h" :width="size(p).w" :height="size(p).h" fill="var(--accent-wash)" stroke="var(--accent-ink)" stroke-width="9" />
+        </svg>
+        <div><h3>{{ p.name }}</h3><p class="small soft">{{ about(p) }}</p></div>
+        <span class="price"><b>{{ Math.round(p.price) }}</b></span>
+        <button type="button" class="act" :disabled="!!why(p)" :aria-label="`Fit ${p.name}`" @click="emit('fit', p)">{{ why(p) || 'Fit' }}</button>
+      </li>
+    </ul>
+  </el-drawer>
+</template>
+
+<style scoped>
+.top { display: flex; gap: 8px; flex-wrap: wrap; margin-bottom: 8px; }
+.groups { display: flex; gap: 6px; flex-wrap: wrap; margin-right: auto; }
+.groups button { min-height: 40px; padding: 0 12px; border: 1.5px solid var(--rule); background: transparent; color: inherit; font: 600 16px/1 var(--rb-font-head); cursor: pointer; }
+.groups button[aria-checked='true'] { background: var(--ink); color: var(--paper); border-color: var(--ink); }
+.file { position: absolute; width: 1px; height: 1px; opacity: 0; }
+label.act:focus-within { outline: 3px solid var(--accent); }
+.note { border-left: 6px solid var(--holds); background: var(--accent-wash); padding: 8px 12px; margin-bottom: 8px; }
+.note.bad { border-color: var(--over); background: var(--over-wash); }
+.rows { margin: 4px 0; padding-left: 18px; font-size: 15px; }
+.parts { list-style: none; margin: 0; padding: 0; }
+.parts li { display: grid; grid-template-columns: 84px 1fr auto 128px; gap: 14px; align-items: center; padding: 7px 0; border-top: 1px solid var(--rule-soft); }
+.parts svg { width: 84px; height: 54px; }
+.parts .act { justify-content: center; padding: 0 8px; }
+.price { font: 600 20px/1 var(--rb-font-head); }
+</style>

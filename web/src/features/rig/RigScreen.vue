@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useJob } from '@/job/store'
+import { valueAt } from '@/job/changes'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import MeasureDrawing from './MeasureDrawing.vue'
+import { labelOf, stages, type Measurement } from './measurements'
+
+/** The rig taken in, station by station; every number says whether it was measured, entered or assumed. */
+const job = useJob()
+const at = ref(0)
+const stage = computed(() => stages[at.value])
+const focus = ref('')
+const field = (m: Measurement) => m.field?.(job.selected) ?? m.path
+const there = (m: Measurement) => {
+  const parent = field(m).split('.').slice(0, -1)
+  return valueAt(job.content, parent) != null
+}
+type Mark = 'MEASURED' | 'DEFAULT' | 'ENTERED'
+const mark = (path: string): Mark => job.content!.origins.find((o) => o.path === path)?.kind ?? 'ENTERED'
+const words: Record<Mark, string> = { MEASURED: 'measured', ENTERED: 'entered', DEFAULT: 'assumed' }
+function setMark(path: string, to: Mark) {
+  const rest = job.content!.origins.filter((o) => o.path !== path)
+  job.edit('origins', to === 'ENTERED' ? rest : [...rest, { path, kind: to }])
+}
+const next: Record<Mark, Mark> = { DEFAULT: 'MEASURED', ENTERED: 'MEASURED', MEASURED: 'ENTERED' }
+const counts = computed(() => {
+  const all = stages.flatMap((s) => s.list).filter(there)
+  return { all: all.length, measured: all.filter((m) => mark(m.path) === 'MEASURED').length, assumed: all.filter((m) => mark(m.path) === 'DEFAULT').length }
+})
+const assumedIn = (i: number) => stages[i].list.filter((m) => there(m) && mark(m.path) === 'DEFAULT').length
+function go(path: string) {
+  const i = stages.findIndex((s) => s.list.some((m) => m.path === path))
+  if (i >= 0) at.value = i
+  focus.value = path
+}
+const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
+</script>
+
+<template>
+  <div class="rig">
+    <nav class="panel stages" aria-label="Measuring stations">
+      <header><h2>Take the rig in</h2></header>
+      <label class="small named">Job<input :value="job.content!.name" maxlength="80" @change="job.edit('name', ($event.target as HTMLInputElement).value.trim() || job.content!.name)" /></label>
+      <label class="small named">Truck<input :value="job.content!.vehicle.name" maxlength="80" @change="job.edit('vehicle.name', ($event.target as HTMLInputElement).value.trim() || job.content!.vehicle.name)" /></label>
+      <label class="small named">The customer says<textarea :value="job.content!.complaint" rows="3" maxlength="2000" @change="job.edit('complaint', ($event.target as HTMLTextAreaElement).value)"></textarea></label>
+      <ol>
+        <li v-for="(s, i) in stages" :key="s.name"><button type="button" :aria-pressed="i === at" @click="at = i"><b>{{ s.name }}</b><span class="small">{{ assumedIn(i) ? `${assumedIn(i)} assumed` : 'nothing assumed' }}</span></button></li>
+      </ol>
+      <p class="small soft">{{ counts.measured }} of {{ counts.all }} measured, {{ counts.assumed }} only assumed.</p>
+    </nav>
+    <section class="panel station">
+      <header><h2>{{ stage.name }}</h2><span class="soft small">{{ stage.about }}</span></header>
+      <MeasureDrawing :stage="at" :focus="focus" />
+      <ul class="list">
+        <li v-for="m in stage.list.filter(there)" :key="m.path" :class="{ lit: focus === m.path }" @focusin="focus = m.path">
+          <QuantityField :label="m.label" :path="field(m)" :quantity="m.quantity" :step="m.step" :origin="m.path" :optional="m.optional" />
+          <button type="button" class="mark" :class="mark(m.path)" :aria-label="`${m.label} is ${words[mark(m.path)]}; change`" @click="setMark(m.path, next[mark(m.path)])">{{ words[mark(m.path)] }}</button>
+          <p class="small soft">{{ m.how }} <b>{{ m.tool }}</b></p>
+        </li>
+      </ul>
+    </section>
+    <section class="panel sure">
+      <header><h2>How sure</h2></header>
+      <p v-if="job.state?.coolant" class="band"><b>± {{ k(job.state.coolant.bandK) }}</b><span class="small">coolant, {{ job.build!.name }}</span></p>
+      <p v-if="job.state?.pan" class="band"><b>± {{ k(job.state.pan.bandK) }}</b><span class="small">pan</span></p>
+      <template v-if="job.state?.measureNext.length">
+        <h3>Measure these next</h3>
+        <ol class="nexts" data-next>
+          <li v-for="n in job.state.measureNext" :key="n.path">
+            <button type="button" @click="go(n.path)"><b>{{ labelOf(n.path) }}</b><span class="small">assumed within {{ Math.round(n.spreadPercent) }} %: ± {{ k(n.coolantK) }} coolant, ± {{ k(n.panK) }} pan</span></button>
+          </li>
+        </ol>
+      </template>
+      <p v-else class="soft">Nothing that matters is only assumed. What is left of the band is the model’s own.</p>
+      <p class="small soft">Typing over an assumed number makes it entered; the mark beside it makes it measured.</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.rig { flex: 1; display: grid; grid-template-columns: 250px minmax(0, 1fr) 250px; gap: 14px; padding: 14px; }
+.stages ol { list-style: none; margin: 12px 0; padding: 0; display: grid; gap: 4px; }
+.stages li button, .nexts button { width: 100%; border: 0; border-left: 4px solid var(--rule); background: transparent; color: inherit; font: inherit; text-align: left; padding: 8px 10px; cursor: pointer; display: grid; gap: 1px; min-height: 50px; }
+.stages li button[aria-pressed='true'] { border-color: var(--accent); background: var(--accent-wash); }
+.stages b, .nexts b { font: 600 18px/1.15 var(--rb-font-head); }
+.named { display: flex; flex-direction: column; gap: 2px; color: var(--ink-soft); margin-bottom: 8px; }
+.named input, .named textarea { border: 1px solid var(--rule); background: var(--paper); color: var(--ink); font: 500 16px/1.3 var(--rb-font-text); padding: 8px 10px; width: 100%; resize: vertical; }
+.list { list-style: none; margin: 10px 0 0; padding: 0; display: grid; grid-template-columns: 1fr 1fr; gap: 8px 22px; }
+.list li { display: grid; grid-template-columns: minmax(0, 1fr) 92px; gap: 2px 8px; align-items: end; border-left: 4px solid transparent; padding-left: 8px; }
+.list li.lit { border-color: var(--accent); }
+.list p { grid-column: 1 / -1; line-height: 1.2; }
+.mark { min-height: 40px; border: 1.5px solid var(--rule); background: transparent; color: inherit; font: 600 16px/1 var(--rb-font-head); cursor: pointer; }
+.mark.MEASURED { border-color: var(--accent); color: var(--accent-ink); background: var(--accent-wash); }
+.mark.DEFAULT { border-style: dashed; border-color: var(--ink-soft); color: var(--ink-soft); }
+.band { display: grid; margin-bottom: 8px; }
+.band b { font: 600 36px/1 var(--rb-font-head); }
+.nexts { list-style: none; margin: 6px 0 14px; padding: 0; display: grid; gap: 4px; }
+.nexts button { border-color: var(--accent); }
+h3 { margin-top: 10px; }
+@media (max-width: 1100px) { .rig { grid-template-columns: 1fr 1fr; } .station { grid-column: 1 / -1; grid-row: 1; } }
+</style>
