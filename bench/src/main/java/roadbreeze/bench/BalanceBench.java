@@ -1,6 +1,10 @@
 package roadbreeze.bench;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
@@ -20,14 +24,19 @@ import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.finder.Result;
+import roadbreeze.core.sizing.Headroom;
+import roadbreeze.core.sizing.Levers;
+import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.MarginMap;
 
-/** Balance and margin map of the worked case against the plain reference, in one run. */
+/** Balance, margin map, search and drag of the worked case against the plain reference, in one run. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class BalanceBench {
   private static final int STEPS = 41;
+  private static final int WORKERS = 2;
   private final Rig rig = WorkedCase.rig(true);
   private final double[] grades = axis(0, 0.12);
   private final double[] ambients = axis(10, 50);
@@ -53,6 +62,22 @@ public class BalanceBench {
         rig, WorkedCase.CLIMB, MarginMap.Axes.AMBIENT_GRADE, ambients, grades, Factors.NOMINAL);
   }
 
+  /** The whole search on two threads, as a server's two workers take it. */
+  @Benchmark
+  public List<Result> finder() {
+    return IntStream.range(0, WORKERS)
+        .parallel()
+        .mapToObj(i -> Candidates.search().part(i, WORKERS).run(n -> {}, () -> false))
+        .toList();
+  }
+
+  /** What one step of a drag asks of the core: verdict with its band, and what more would buy. */
+  @Benchmark
+  public Object drag() {
+    Headroom headroom = Headroom.of(rig, WorkedCase.CLIMB, Limits.DEFAULT, 100e3);
+    return Levers.of(rig, WorkedCase.CLIMB, headroom.balance());
+  }
+
   public static void main(String[] args) throws RunnerException {
     Collection<RunResult> results =
         new Runner(
@@ -62,31 +87,48 @@ public class BalanceBench {
                     .jvmArgs("-Xmx512m")
                     .warmupIterations(3)
                     .warmupTime(TimeValue.seconds(2))
-                    .measurementIterations(5)
-                    .measurementTime(TimeValue.seconds(2))
+                    .measurementIterations(11)
+                    .measurementTime(TimeValue.seconds(1))
                     .build())
             .run();
-    double balance = 0;
-    double reference = 0;
-    double map = 0;
+    Map<String, Double> micros = new HashMap<>();
     for (RunResult result : results) {
-      double score = result.getPrimaryResult().getScore();
-      switch (result.getPrimaryResult().getLabel()) {
-        case "balance" -> balance = score;
-        case "reference" -> reference = score;
-        default -> map = score;
-      }
+      // The median: a shared machine stalls now and then, and a mean would tell of that.
+      micros.put(
+          result.getPrimaryResult().getLabel(),
+          result.getPrimaryResult().getStatistics().getPercentile(50));
     }
-    Rig rig = WorkedCase.rig(true);
-    Balance fast = new SteadyBalance(rig).solve(WorkedCase.CLIMB);
-    PlainBalance.Result plain = PlainBalance.solve(rig, WorkedCase.CLIMB);
-    System.out.printf("%nbalance    %8.1f µs%n", balance);
-    System.out.printf("reference  %8.1f µs%n", reference);
-    System.out.printf("ratio      %8.1f times faster%n", reference / balance);
+    double reference = micros.get("reference");
+    long candidates =
+        Result.merge(List.of(Candidates.search().run(n -> {}, () -> false))).tried();
+    double each = micros.get("finder") / candidates;
+    System.out.printf("%nreference   %10.1f µs, plain nested bisection%n", reference);
     System.out.printf(
-        "difference %8.4f K coolant, %.4f K sump%n",
-        Math.abs(fast.coolant() - plain.coolant()), Math.abs(fast.sump() - plain.sump()));
-    System.out.printf("map        %8.1f ms for %d × %d balances%n", map / 1000, STEPS, STEPS);
-    System.out.println("heap       limit of the run: 512 MB");
+        "balance     %10.1f µs, %.0f times faster%n",
+        micros.get("balance"), reference / micros.get("balance"));
+    System.out.printf(
+        "map         %10.1f ms for %d × %d balances%n", micros.get("map") / 1000, STEPS, STEPS);
+    System.out.printf(
+        "finder      %10.1f µs a candidate on %d threads: %.0f candidates/s, %.0f times faster%n",
+        each, WORKERS, 1e6 / each, reference / each);
+    System.out.printf(
+        "drag        %10.1f ms an answer: %.0f a second%n",
+        micros.get("drag") / 1000, 1e6 / micros.get("drag"));
+    System.out.printf("differences %10.4f K at most, worked case and %d candidates%n", worst(), Candidates.sample().size());
+    System.out.println("heap        limit of the run: 512 MB");
+  }
+
+  /** Largest difference to the reference, K. */
+  private static double worst() {
+    List<Rig> rigs = new ArrayList<>(Candidates.sample());
+    rigs.add(WorkedCase.rig(true));
+    double worst = 0;
+    for (Rig rig : rigs) {
+      Balance fast = new SteadyBalance(rig).solve(WorkedCase.CLIMB);
+      PlainBalance.Result plain = PlainBalance.solve(rig, WorkedCase.CLIMB);
+      worst = Math.max(worst, Math.abs(fast.coolant() - plain.coolant()));
+      worst = Math.max(worst, Math.abs(fast.sump() - plain.sump()));
+    }
+    return worst;
   }
 }

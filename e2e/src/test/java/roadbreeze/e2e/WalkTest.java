@@ -354,7 +354,7 @@ class WalkTest {
     next.click();
     page.locator(".list li.lit .mark").click();
     assertThat(page.locator(".band b").first()).not().hasText(wide);
-    page.getByText("Radiator and condenser", new Page.GetByTextOptions().setExact(true)).click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Radiator and condenser"))).click();
     type("Radiator core depth", "1 1/2 in");
     assertThat(field("Radiator core depth")).hasValue("38.1 mm");
     assertThat(page.getByLabel("Radiator core depth is entered; change")).isVisible();

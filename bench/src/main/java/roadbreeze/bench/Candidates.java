@@ -1,0 +1,77 @@
+package roadbreeze.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import roadbreeze.core.WorkedCase;
+import roadbreeze.core.circuit.Bypass;
+import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.exchanger.FinMetal;
+import roadbreeze.core.exchanger.LouvredFin;
+import roadbreeze.core.exchanger.OilChannels;
+import roadbreeze.core.finder.CoolerChoice;
+import roadbreeze.core.finder.OilOrder;
+import roadbreeze.core.finder.Opening;
+import roadbreeze.core.finder.PackChoice;
+import roadbreeze.core.finder.Search;
+import roadbreeze.core.finder.ThermostatChoice;
+import roadbreeze.core.sizing.Limits;
+import roadbreeze.core.stack.Rectangle;
+
+/** A search round the worked case: forty coolers in its opening, in every order. */
+final class Candidates {
+  private static final Opening OPENING =
+      new Opening(new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.10, List.of(), 0.01);
+
+  private Candidates() {}
+
+  /** One thermostat only, so that every candidate is worked out and none follows from another. */
+  static Search search() {
+    return new Search(
+        List.of(new PackChoice("restored", WorkedCase.rig(false), 0, 0)),
+        coolers(),
+        true,
+        List.of(new ThermostatChoice("kept", new Thermostat(90, 99), 0, 0)),
+        OPENING,
+        WorkedCase.CLIMB,
+        Limits.DEFAULT,
+        112,
+        8.8,
+        5,
+        5,
+        1e9,
+        1e9);
+  }
+
+  private static List<CoolerChoice> coolers() {
+    List<CoolerChoice> coolers = new ArrayList<>();
+    for (int i = 0; i < 40; i++) {
+      double width = 0.20 + 0.03 * (i % 10);
+      double height = 0.12 + 0.06 * (i / 10);
+      double depth = 0.025 + 0.006 * (i % 4);
+      coolers.add(
+          new CoolerChoice(
+              "cooler " + i,
+              new LouvredFin(depth, 13, 0.0105, FinMetal.ALUMINIUM),
+              new OilChannels(
+                  width, height, depth, 0.0105, 1, 0.0127, OilChannels.Surface.TURBULATED),
+              width, height, depth, Bypass.NONE, 1, 100 + i, 180));
+    }
+    return coolers;
+  }
+
+  /** A few of the candidates as rigs of their own, for the reference. */
+  static List<Rig> sample() {
+    List<Rig> rigs = new ArrayList<>();
+    Rig bare = WorkedCase.rig(false);
+    for (int i = 0; i < 40; i += 5) {
+      CoolerChoice cooler = coolers().get(i);
+      Rectangle place = new Rectangle(0.02, 0.02 + 0.01 * (i % 7), cooler.width(), cooler.height());
+      OilOrder order = OilOrder.values()[i % OilOrder.values().length];
+      rigs.add(
+          bare.withPack(Search.stackWith(bare.stack(), cooler, place), bare.fanSettings())
+              .withOilLoop(Search.oilLoop(bare.oilLoop(), cooler, order)));
+    }
+    return rigs;
+  }
+}
