@@ -12,11 +12,12 @@ import roadbreeze.core.vehicle.Rpm;
  */
 public record CoolantLoop(
     Coolant coolant, double pumpFlowAt4000, Thermostat thermostat, double heaterConductance) {
+  private static final Range HEATER = new Range("heater conductance", 0, 500, "W/K");
   public static final Range PUMP_FLOW = new Range("coolant pump flow", 0.2, 15, "kg/s");
 
   public CoolantLoop {
     PUMP_FLOW.require(pumpFlowAt4000);
-    new Range("heater conductance", 0, 500, "W/K").require(heaterConductance);
+    HEATER.require(heaterConductance);
   }
 
   /** The same loop with another thermostat. */

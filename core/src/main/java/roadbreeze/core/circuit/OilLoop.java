@@ -18,13 +18,14 @@ public record OilLoop(
     List<OilStage> stages,
     double caseConductance,
     double caseAirRise) {
+  private static final Range CASE_AIR = new Range("air round the case over ambient", 0, 80, "K");
   public static final Range FLOW = new Range("transmission fluid flow", 1e-5, 1e-3, "m³/s");
   public static final Range CASE_CONDUCTANCE = new Range("case conductance", 1, 200, "W/K");
 
   public OilLoop {
     FLOW.require(flow);
     CASE_CONDUCTANCE.require(caseConductance);
-    new Range("air round the case over ambient", 0, 80, "K").require(caseAirRise);
+    CASE_AIR.require(caseAirRise);
     stages = List.copyOf(stages);
   }
 }

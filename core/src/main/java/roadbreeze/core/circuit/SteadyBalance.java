@@ -49,9 +49,9 @@ public final class SteadyBalance {
   private static final double ENGAGEMENT_TOLERANCE = 1e-9;
 
   /** Relative to the heat turned over; a hundred times closer than the balance is promised. */
-  private static final double COOLANT_TOLERANCE = 1e-9;
+  private static final double COOLANT_TOLERANCE = 1e-8;
 
-  private static final double OIL_TOLERANCE = 1e-10;
+  private static final double OIL_TOLERANCE = 1e-9;
   private static final int MAX_SECANTS = 8;
   private static final int MAX_EVALUATIONS = 300;
 
@@ -68,11 +68,16 @@ public final class SteadyBalance {
   private double airSpeed = Double.NaN;
   private double[] airSpeedRatio = {};
   private AirFlow airFlow;
+
+  /** Air-side conductance of the air flow, by path and place in the path, W/K. */
+  private double[][] airConductance;
+
   private OperatingPoint drivenPoint;
   private double drivenEngagement = Double.NaN;
   private Powertrain.State drivelineState;
-  private double lastCoolant;
-  private double lastSump;
+  private final Guess coolantGuess;
+  private final Guess sumpGuess;
+  private boolean quiet;
 
   public SteadyBalance(Rig rig, Factors factors) {
     this.rig = rig;
@@ -85,12 +90,33 @@ public final class SteadyBalance {
     }
     clutchedFan = found;
     // A hard climb ends a little past the open thermostat: the first guess of both loops.
-    lastCoolant = rig.coolantLoop().thermostat().fullOpen() + 5;
-    lastSump = lastCoolant;
+    coolantGuess = new Guess(rig.coolantLoop().thermostat().fullOpen() + 5);
+    sumpGuess = new Guess(coolantGuess.at);
+  }
+
+  /** Where a root was last found, and how steeply its residual fell there. */
+  private static final class Guess {
+    private double at;
+    private double slope = Double.NaN;
+
+    Guess(double at) {
+      this.at = at;
+    }
+
+    void take(Guess other) {
+      at = other.at;
+      slope = other.slope;
+    }
   }
 
   public SteadyBalance(Rig rig) {
     this(rig, Factors.NOMINAL);
+  }
+
+  /** Leaves the warnings out, whose sentences cost a search more than its arithmetic. */
+  public SteadyBalance quiet() {
+    quiet = true;
+    return this;
   }
 
   /**
@@ -101,8 +127,9 @@ public final class SteadyBalance {
     SteadyBalance other = new SteadyBalance(next, factors);
     other.air = air;
     other.altitude = altitude;
-    other.lastCoolant = lastCoolant;
-    other.lastSump = lastSump;
+    other.coolantGuess.take(coolantGuess);
+    other.sumpGuess.take(sumpGuess);
+    other.quiet = quiet;
     if (next.load().equals(rig.load())
         && next.powertrain() == rig.powertrain()
         && next.accessories().equals(rig.accessories())
@@ -114,6 +141,7 @@ public final class SteadyBalance {
         other.airSpeed = airSpeed;
         other.airSpeedRatio = airSpeedRatio;
         other.airFlow = airFlow;
+        other.airConductance = airConductance;
       }
     }
     return other;
@@ -222,10 +250,33 @@ public final class SteadyBalance {
       airFlow =
           AirFlow.solve(
               rig.stack(), air, driveline.speed(), ratio, factors.ram(), factors.fanPressure());
+      airConductance = airConductance(airFlow);
       airSpeed = driveline.speed();
       airSpeedRatio = ratio;
     }
     return airFlow;
+  }
+
+  private double[][] airConductance(AirFlow flow) {
+    Stack stack = rig.stack();
+    double[][] conductance = new double[stack.paths().size()][];
+    for (int p = 0; p < conductance.length; p++) {
+      int[] through = stack.layersOf(p);
+      double area = stack.paths().get(p).area();
+      conductance[p] = new double[through.length];
+      for (int i = 0; i < through.length; i++) {
+        Layer layer = stack.layers().get(through[i]);
+        boolean heatIsSet =
+            layer.role() instanceof LayerRole.Condenser
+                || layer.role() instanceof LayerRole.ChargeAirCooler;
+        if (!heatIsSet) {
+          double open = 1 - layer.blockedFraction();
+          conductance[p][i] =
+              layer.fin().conductance(flow.velocityAt(p, i) / open, air) * open * area;
+        }
+      }
+    }
+    return conductance;
   }
 
   /** The two loops at one driveline state and one air flow, reduced to arrays for speed. */
@@ -237,6 +288,13 @@ public final class SteadyBalance {
 
     private final int pathCount = rig.stack().paths().size();
     private final int layerCount = rig.stack().layers().size();
+    private final int radiator = rig.stack().radiator();
+
+    /** True for paths that recirculated air does not reach. */
+    private final boolean[] apart = new boolean[pathCount];
+
+    /** Area of each path, m². */
+    private final double[] areas = new double[pathCount];
 
     /** Layers of each path, front to back. */
     private final int[][] layers = new int[pathCount][];
@@ -248,7 +306,7 @@ public final class SteadyBalance {
     private final double[] frontCapacity = new double[pathCount];
 
     /** Air-side conductance by path and place in the path, W/K. */
-    private final double[][] airConductance = new double[pathCount][];
+    private final double[][] airConductance = SteadyBalance.this.airConductance;
 
     /** Area of a path within a layer over the layer's wetted area. */
     private final double[] wetted = new double[layerCount];
@@ -297,30 +355,21 @@ public final class SteadyBalance {
       double[] layerCapacity = new double[layerCount];
       double capacitySum = 0;
       for (int p = 0; p < pathCount; p++) {
-        int[] through =
-            stack.paths().get(p).layers().stream().mapToInt(Integer::intValue).toArray();
+        int[] through = stack.layersOf(p);
         double area = stack.paths().get(p).area();
         layers[p] = through;
+        areas[p] = area;
+        apart[p] = stack.apart(p);
         double perVelocity = air.density() * area * Air.SPECIFIC_HEAT;
         capacity[p] = perVelocity * flow.velocity()[p];
         frontCapacity[p] = perVelocity * flow.frontVelocity()[p];
-        capacitySum += stack.apart(p) ? 0 : capacity[p];
-        airConductance[p] = new double[through.length];
+        capacitySum += apart[p] ? 0 : capacity[p];
         temperature[p] = new double[through.length + 1];
         given[p] = new double[through.length];
         for (int i = 0; i < through.length; i++) {
           int layerIndex = through[i];
-          Layer layer = stack.layers().get(layerIndex);
           wetted[layerIndex] += area;
           layerCapacity[layerIndex] += capacity[p];
-          boolean set =
-              layer.role() instanceof LayerRole.Condenser
-                  || layer.role() instanceof LayerRole.ChargeAirCooler;
-          if (!set) {
-            double open = 1 - layer.blockedFraction();
-            airConductance[p][i] =
-                layer.fin().conductance(flow.velocityAt(p, i) / open, air) * open * area;
-          }
         }
       }
       totalCapacity = capacitySum;
@@ -382,7 +431,7 @@ public final class SteadyBalance {
             "no air moves through the pack: no ram air and no fan to shed "
                 + kilowatts(engineHeat + converterHeat + driveline.gearboxHeat()));
       }
-      double coolant = secant(this::coolantResidual, lastCoolant, 1.0, COOLANT_TOLERANCE);
+      double coolant = secant(this::coolantResidual, coolantGuess, 1.0, COOLANT_TOLERANCE);
       if (Double.isNaN(coolant)) {
         if (coolantResidual(COOLANT_CEILING) > 0) {
           throw new NotConvergedException(
@@ -391,7 +440,7 @@ public final class SteadyBalance {
         }
         coolant = solver.solve(MAX_EVALUATIONS, this::coolantResidual, floor, COOLANT_CEILING);
       }
-      lastCoolant = coolant;
+      coolantGuess.at = coolant;
       coolantResidual(coolant); // leaves all fields at the root
       if (sump >= OIL_CEILING) {
         throw new NotConvergedException(
@@ -406,25 +455,28 @@ public final class SteadyBalance {
      * time and never truth.
      */
     private double secant(
-        DoubleUnaryOperator residual, double guess, double step, double tolerance) {
-      double x0 = guess;
+        DoubleUnaryOperator residual, Guess guess, double step, double tolerance) {
+      double x0 = guess.at;
       double f0 = residual.applyAsDouble(x0);
       if (Math.abs(f0) <= tolerance) {
         return x0;
       }
-      double x1 = x0 + Math.copySign(step, f0); // residuals fall: left over heat means hotter
+      // Residuals fall: heat left over means hotter. A slope known from before saves a first try.
+      double x1 = guess.slope < 0 ? x0 - f0 / guess.slope : x0 + Math.copySign(step, f0);
       for (int i = 0; i < MAX_SECANTS; i++) {
         if (!(x1 > point.ambient() - 1 && x1 < COOLANT_CEILING)) {
           return Double.NaN;
         }
         double f1 = residual.applyAsDouble(x1);
+        double slope = (f1 - f0) / (x1 - x0);
         if (Math.abs(f1) <= tolerance) {
+          guess.slope = slope < 0 ? slope : guess.slope;
           return x1;
         }
-        double slope = (f1 - f0) / (x1 - x0);
         if (!(slope < 0)) {
           return Double.NaN;
         }
+        guess.slope = slope;
         x0 = x1;
         f0 = f1;
         x1 = x0 - f0 / slope;
@@ -440,15 +492,15 @@ public final class SteadyBalance {
           massFlow * rig.coolantLoop().coolant().specificHeat(coolant);
       radiatorInside = 0;
       if (massFlow > 0) {
-        LayerRole.Radiator radiator =
-            (LayerRole.Radiator) rig.stack().layers().get(rig.stack().radiator()).role();
+        LayerRole.Radiator core =
+            (LayerRole.Radiator) rig.stack().layers().get(radiator).role();
         // Tube properties at the inlet temperature, as for the oil.
         radiatorInside =
-            radiator.tubes().conductance(massFlow, rig.coolantLoop().coolant(), coolant);
+            core.tubes().conductance(massFlow, rig.coolantLoop().coolant(), coolant);
       }
       sump = sumpFor(coolant);
-      double radiator = alongAir(coolant, true);
-      return (engineHeat + tankHeat - radiator - heaterHeat(coolant)) / engineHeat;
+      double toAir = alongAir(coolant, true);
+      return (engineHeat + tankHeat - toAir - heaterHeat(coolant)) / engineHeat;
     }
 
     private double heaterHeat(double coolant) {
@@ -456,9 +508,9 @@ public final class SteadyBalance {
     }
 
     private double sumpFor(double coolant) {
-      double near = secant(t -> oilResidual(coolant, t), lastSump, 0.5, OIL_TOLERANCE);
+      double near = secant(t -> oilResidual(coolant, t), sumpGuess, 0.5, OIL_TOLERANCE);
       if (!Double.isNaN(near)) {
-        lastSump = near;
+        sumpGuess.at = near;
         return near;
       }
       double low = point.ambient() - 1;
@@ -472,7 +524,7 @@ public final class SteadyBalance {
           innerSolver.solve(
               MAX_EVALUATIONS, t -> oilResidual(coolant, t), low, OIL_CEILING);
       oilResidual(coolant, root);
-      lastSump = root;
+      sumpGuess.at = root;
       return root;
     }
 
@@ -532,10 +584,9 @@ public final class SteadyBalance {
      * @return heat the radiator gives, W
      */
     private double alongAir(double coolant, boolean throughRadiator) {
-      int radiator = rig.stack().radiator();
       double heat = 0;
       for (int p = 0; p < pathCount; p++) {
-        double t = point.ambient() + (rig.stack().apart(p) ? 0 : rise);
+        double t = point.ambient() + (apart[p] ? 0 : rise);
         int[] through = layers[p];
         int i = 0;
         for (; i < through.length; i++) {
@@ -560,13 +611,13 @@ public final class SteadyBalance {
     }
 
     private double radiatorHeat(int path, int place, double coolant) {
-      double area = rig.stack().paths().get(path).area();
+      double area = areas[path];
       return exchange(
           airConductance[path][place],
           radiatorInside * area,
           factors.coreConductance(),
           airThrough(path, place),
-          coolantCapacity * area / wetted[rig.stack().radiator()],
+          coolantCapacity * area / wetted[radiator],
           coolant - temperature[path][place]);
     }
 
@@ -650,7 +701,7 @@ public final class SteadyBalance {
       for (int p = 0; p < pathCount; p++) {
         int place = placeOf(p, k);
         if (place >= 0) {
-          double area = rig.stack().paths().get(p).area();
+          double area = areas[p];
           double stream = oilCapacity * coreShare * area / wetted[k];
           double q =
               exchange(
@@ -695,7 +746,7 @@ public final class SteadyBalance {
     private Balance result(double coolant) {
       Stack stack = rig.stack();
       double opening = rig.coolantLoop().thermostat().opening(coolant);
-      double radiator = 0;
+      double radiatorHeat = 0;
       Map<String, Double> coolers = new LinkedHashMap<>();
       for (int k = 0; k < layerCount; k++) {
         if (stack.layers().get(k).role() instanceof LayerRole.OilCooler) {
@@ -703,8 +754,8 @@ public final class SteadyBalance {
         }
       }
       for (int p = 0; p < pathCount; p++) {
-        int place = placeOf(p, stack.radiator());
-        radiator += place >= 0 ? given[p][place] : 0;
+        int place = placeOf(p, radiator);
+        radiatorHeat += place >= 0 ? given[p][place] : 0;
         for (int i = 0; i < layers[p].length; i++) {
           if (setRise[layers[p][i]] > 0) {
             given[p][i] = setRise[layers[p][i]] * capacity[p];
@@ -718,7 +769,7 @@ public final class SteadyBalance {
               engineHeat,
               converterHeat,
               driveline.gearboxHeat(),
-              radiator,
+              radiatorHeat,
               heaterHeat(coolant),
               tankHeat,
               coolers,
@@ -743,7 +794,7 @@ public final class SteadyBalance {
           heat,
           temperature,
           given,
-          warnings(coolant));
+          quiet ? List.of() : warnings(coolant));
     }
 
     private List<Warning> warnings(double coolant) {

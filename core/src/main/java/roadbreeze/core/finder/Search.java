@@ -84,7 +84,7 @@ public record Search(
       if (!affordable(run, pack.cost(), pack.minutes())) {
         continue;
       }
-      SteadyBalance solver = new SteadyBalance(pack.rig());
+      SteadyBalance solver = new SteadyBalance(pack.rig()).quiet();
       for (int c = bare ? -1 : 0; c < coolers.size() && !cancelled.getAsBoolean(); c++) {
         Optional<CoolerChoice> cooler = c < 0 ? Optional.empty() : Optional.of(coolers.get(c));
         solver = tryCooler(run, solver, pack, cooler);

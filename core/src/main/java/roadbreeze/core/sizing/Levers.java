@@ -66,7 +66,7 @@ public final class Levers {
   }
 
   private static Balance solve(Rig rig, Factors factors, OperatingPoint point) {
-    return new SteadyBalance(rig, factors).solve(point);
+    return new SteadyBalance(rig, factors).quiet().solve(point);
   }
 
   private static Rig withOilFlow(Rig rig, double factor) {

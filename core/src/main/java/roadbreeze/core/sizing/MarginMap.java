@@ -51,7 +51,7 @@ public final class MarginMap {
         .parallel()
         .forEach(
             i -> {
-              SteadyBalance solver = new SteadyBalance(rig, factors);
+              SteadyBalance solver = new SteadyBalance(rig, factors).quiet();
               for (int j = 0; j < upwards.length; j++) {
                 if (axes == Axes.AMBIENT_MASS) {
                   solver = solver.continuedWith(withMass(rig, upwards[j]));

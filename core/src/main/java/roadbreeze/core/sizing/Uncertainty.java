@@ -69,7 +69,7 @@ public record Uncertainty(
       shares.add(share(source.name(), solve(rig, point, high), solve(rig, point, low)));
     }
     List<Share> doubted = new ArrayList<>();
-    SteadyBalance near = new SteadyBalance(rig);
+    SteadyBalance near = new SteadyBalance(rig).quiet();
     for (Doubt doubt : doubts) {
       doubted.add(
           share(
@@ -125,7 +125,7 @@ public record Uncertainty(
   }
 
   private static Balance solve(Rig rig, OperatingPoint point, Factors factors) {
-    return settle(new SteadyBalance(rig, factors), point);
+    return settle(new SteadyBalance(rig, factors).quiet(), point);
   }
 
   private static Balance settle(SteadyBalance solver, OperatingPoint point) {

@@ -132,7 +132,11 @@ public record AirFlow(
 
   private static Duct[] ducts(Stack stack, Air air, double speed, double ramFactor) {
     double ram = stack.ramPressure(speed, air.density(), ramFactor);
-    return stack.paths().stream().map(path -> new Duct(stack, path, air, ram)).toArray(Duct[]::new);
+    Duct[] ducts = new Duct[stack.paths().size()];
+    for (int p = 0; p < ducts.length; p++) {
+      ducts[p] = new Duct(stack, p, air, ram);
+    }
+    return ducts;
   }
 
   /**
@@ -154,17 +158,19 @@ public record AirFlow(
     /** Velocity that leaks in behind the front core per root of its pressure drop, m/s/√Pa. */
     private final double leak;
 
-    Duct(Stack stack, AirPath path, Air air, double ramPressure) {
+    Duct(Stack stack, int index, Air air, double ramPressure) {
+      AirPath path = stack.paths().get(index);
+      int[] through = stack.layersOf(index);
       area = path.area();
-      fans = path.fans().stream().mapToInt(Integer::intValue).toArray();
+      fans = stack.fansOf(index);
       ram = path.ram() ? ramPressure : 0;
       double a = 0;
       double b = Stack.SYSTEM_LOSS * air.density() / 2;
       double frontA = 0;
       double frontB = 0;
       double leaking = 0;
-      for (int i = 0; i < path.layers().size(); i++) {
-        Layer layer = stack.layers().get(path.layers().get(i));
+      for (int i = 0; i < through.length; i++) {
+        Layer layer = stack.layers().get(through[i]);
         double open = 1 - layer.blockedFraction();
         double layerA =
             layer.fin().frictionCoefficient(air) / Math.pow(open, LouvredFin.FRICTION_EXPONENT);

@@ -32,6 +32,9 @@ public final class Stack {
   private final List<Cell> cells;
   private final List<AirPath> paths;
   private final List<Rectangle> shadows;
+  private int[][] layersOf;
+  private int[][] fansOf;
+  private boolean[] apart;
   private final int radiator;
 
   /**
@@ -105,8 +108,20 @@ public final class Stack {
         cells.add(new Cell(xs[i], ys[j], width, height, path));
       }
     }
+    // Plain arrays beside the paths: a search asks for them a hundred thousand times.
+    layersOf = new int[known.size()][];
+    fansOf = new int[known.size()][];
+    apart = new boolean[known.size()];
     AirPath[] made = new AirPath[known.size()];
-    known.forEach((through, path) -> made[path] = path(through, areas.get(path)));
+    known.forEach(
+        (through, path) -> {
+          layersOf[path] = set(through, 0, layers.size());
+          fansOf[path] = set(through, layers.size(), layers.size() + fans.size());
+          boolean ram = !through.get(layers.size() + fans.size());
+          apart[path] = !ram && !through.get(radiator);
+          made[path] =
+              new AirPath(areas.get(path), list(layersOf[path]), list(fansOf[path]), ram);
+        });
     paths.addAll(List.of(made));
   }
 
@@ -127,14 +142,22 @@ public final class Stack {
     return bits;
   }
 
-  private AirPath path(BitSet bits, double area) {
-    int fanStart = layers.size();
-    int fanEnd = fanStart + fans.size();
-    return new AirPath(
-        area,
-        bits.get(0, fanStart).stream().boxed().toList(),
-        bits.get(fanStart, fanEnd).stream().boxed().toList(),
-        !bits.get(fanEnd));
+  /** Bits set in a span, counted from its start. */
+  private static int[] set(BitSet bits, int from, int to) {
+    int[] found = new int[to - from];
+    int n = 0;
+    for (int bit = bits.nextSetBit(from); bit >= 0 && bit < to; bit = bits.nextSetBit(bit + 1)) {
+      found[n++] = bit - from;
+    }
+    return Arrays.copyOf(found, n);
+  }
+
+  private static List<Integer> list(int[] values) {
+    List<Integer> list = new ArrayList<>(values.length);
+    for (int value : values) {
+      list.add(value);
+    }
+    return list;
   }
 
   private double[] cutLines(ToDoubleFunction<Rectangle> low, ToDoubleFunction<Rectangle> high) {
@@ -179,8 +202,17 @@ public final class Stack {
 
   /** True for air that never meets the radiator or the ram air: a core with its own fan elsewhere. */
   public boolean apart(int path) {
-    AirPath p = paths.get(path);
-    return !p.ram() && !p.layers().contains(radiator);
+    return apart[path];
+  }
+
+  /** Indices of a path's layers, front to back; not to be changed. */
+  public int[] layersOf(int path) {
+    return layersOf[path];
+  }
+
+  /** Indices of a path's fans; not to be changed. */
+  int[] fansOf(int path) {
+    return fansOf[path];
   }
 
   /** Index of the radiator among the layers. */

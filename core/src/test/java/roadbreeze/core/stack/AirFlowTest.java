@@ -59,6 +59,20 @@ class AirFlowTest {
   }
 
   @Test
+  void aStalledFanGivesAllItsPressureAndAWindmillingOneIsDrivenByTheRam() {
+    Layer radiator = WorkedCase.radiator();
+    Layer choked = new Layer("radiator", radiator.outline(), radiator.fin(), 0.9, radiator.role());
+    Stack shut = new Stack(List.of(choked), List.of(WorkedCase.fan()), 0.55, 0.02);
+    AirFlow stalled = solve(shut, 0, 1);
+    double shutoff = WorkedCase.fan().curve().pressure(0, 1, AIR.density());
+    assertThat(stalled.fanPressure()[0]).isBetween(0.95 * shutoff, shutoff);
+    assertThat(stalled.fanFlow()[0]).isPositive();
+    AirFlow slow = solve(stack, 120 / 3.6, 0.2);
+    assertThat(slow.fanPressure()[0]).isNegative();
+    assertThat(slow.fanFlow()[0]).isGreaterThan(0.2 * 2.4);
+  }
+
+  @Test
   void aBareFanServesItsOwnDiscAtThreeQuartersOfItsPressure() {
     Fan bare = Fan.bare("fan", new FanCurve(330, 2.4, false), 0.38, 0.26, 0.40);
     assertThat(bare.outline().area()).isCloseTo(Math.PI / 4 * 0.40 * 0.40, within(1e-12));
