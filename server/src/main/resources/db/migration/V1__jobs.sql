@@ -352,6 +352,7 @@ create table finder_part (
   run_id uuid not null references finder_run (id) on delete cascade,
   number integer not null,
   done_at timestamptz,
+  done_by varchar(120),
   result jsonb,
   share double precision not null,
   tried bigint not null,

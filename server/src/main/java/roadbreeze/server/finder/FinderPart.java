@@ -20,6 +20,9 @@ class FinderPart {
   private double share;
   private Instant doneAt;
 
+  /** Server that did it. */
+  private String doneBy;
+
   @JdbcTypeCode(SqlTypes.JSON)
   private String result;
 
@@ -38,11 +41,12 @@ class FinderPart {
     share = ofWork;
   }
 
-  void finish(String found, long candidates, Instant at) {
+  void finish(String found, long candidates, Instant at, String by) {
     result = found;
     tried = candidates;
     share = 1;
     doneAt = at;
+    doneBy = by;
   }
 
   long tried() {

@@ -1,11 +1,13 @@
 package roadbreeze.server.finder;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.SchedulerName;
 import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.time.Duration;
+import java.util.UUID;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.ApplicationArguments;
@@ -28,8 +30,15 @@ class FinderScheduler {
 
   private static final Duration POLL = Duration.ofMillis(500);
 
+  /** Tells servers apart that share a database, even on one machine. */
+  @Bean
+  SchedulerName serverName() {
+    return new SchedulerName.Fixed(UUID.randomUUID().toString());
+  }
+
   @Bean(destroyMethod = "stop")
-  Scheduler scheduler(DataSource source, ObjectProvider<FinderWorker> worker) {
+  Scheduler scheduler(
+      DataSource source, SchedulerName serverName, ObjectProvider<FinderWorker> worker) {
     OneTimeTask<String> part =
         Tasks.oneTime(PART)
             .onFailure(
@@ -40,6 +49,7 @@ class FinderScheduler {
                         worker.getObject().giveUp((String) complete.getExecution().taskInstance.getData())))
             .execute((instance, context) -> worker.getObject().work(instance.getData()));
     return Scheduler.create(source, part)
+        .schedulerName(serverName)
         .threads(Runtime.getRuntime().availableProcessors())
         .pollingInterval(POLL)
         .heartbeatInterval(HEARTBEAT)

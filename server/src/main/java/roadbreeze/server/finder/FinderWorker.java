@@ -1,5 +1,6 @@
 package roadbreeze.server.finder;
 
+import com.github.kagkarlsson.scheduler.SchedulerName;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
@@ -26,6 +27,7 @@ class FinderWorker {
   private final FinderPartRepository parts;
   private final PartsService catalogue;
   private final Assessor assessor;
+  private final SchedulerName serverName;
   private final JsonMapper json;
   private final TransactionTemplate transaction;
 
@@ -34,12 +36,14 @@ class FinderWorker {
       FinderPartRepository parts,
       PartsService catalogue,
       Assessor assessor,
+      SchedulerName serverName,
       JsonMapper json,
       PlatformTransactionManager transactions) {
     this.runs = runs;
     this.parts = parts;
     this.catalogue = catalogue;
     this.assessor = assessor;
+    this.serverName = serverName;
     this.json = json;
     transaction = new TransactionTemplate(transactions);
   }
@@ -72,14 +76,17 @@ class FinderWorker {
                 cancelled.set(tell(id, part, tried, share));
               }
             },
-            cancelled::get);
+            () -> cancelled.get() || Thread.currentThread().isInterrupted());
+    if (Thread.currentThread().isInterrupted()) {
+      throw new IllegalStateException("this server is stopping; another takes part " + which);
+    }
     String found = json.writeValueAsString(result);
     Instant now = Instant.now().truncatedTo(ChronoUnit.MICROS);
     transaction.executeWithoutResult(
         status ->
             parts
                 .findById(new FinderPart.Key(id, part))
-                .ifPresent(p -> p.finish(found, result.tried(), now)));
+                .ifPresent(p -> p.finish(found, result.tried(), now, serverName.getName())));
     LOG.debug("part {} of search {}: {} candidates", part, id, result.tried());
   }
 

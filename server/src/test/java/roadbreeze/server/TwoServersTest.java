@@ -1,0 +1,107 @@
+package roadbreeze.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
+import roadbreeze.server.finder.FinderRequest;
+import roadbreeze.server.finder.FinderService;
+import roadbreeze.server.finder.FinderState;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.job.JobService;
+
+/** Two servers on one database share a search, and the one left finishes what the other began. */
+class TwoServersTest {
+  private String url;
+  private ConfigurableApplicationContext first;
+  private ConfigurableApplicationContext second;
+
+  @BeforeEach
+  void start() {
+    url = TestDatabase.create("two_servers_test");
+    first = server();
+    second = server();
+  }
+
+  @AfterEach
+  void stop() {
+    first.close();
+    second.close();
+  }
+
+  private ConfigurableApplicationContext server() {
+    return new SpringApplicationBuilder(RoadBreeze.class)
+        .profiles("demo")
+        .run(
+            "--server.port=0",
+            "--spring.datasource.url=" + url,
+            "--spring.datasource.username=" + TestDatabase.USER,
+            "--spring.datasource.password=");
+  }
+
+  private static FinderRequest request(ConfigurableApplicationContext server, boolean packs) {
+    JobContent hive =
+        server.getBean(JobService.class).all().stream()
+            .map(job -> job.content())
+            .filter(content -> content.name().equals("Hive utility"))
+            .findFirst()
+            .orElseThrow();
+    return new FinderRequest(hive, 1, 1200, 30, packs, packs, false);
+  }
+
+  private static FinderState await(
+      ConfigurableApplicationContext server, UUID id, Predicate<FinderState> wanted)
+      throws InterruptedException {
+    for (int i = 0; i < 900; i++) {
+      FinderState state = server.getBean(FinderService.class).state(id);
+      if (wanted.test(state)) {
+        return state;
+      }
+      Thread.sleep(100);
+    }
+    throw new AssertionError("the search does not come so far");
+  }
+
+  @Test
+  void bothTakeTheirShareAndAnyAnswers() throws Exception {
+    UUID id = first.getBean(FinderService.class).start(request(first, true));
+    FinderState done = await(second, id, s -> s.status() == FinderState.Status.DONE);
+    assertThat(done.picks()).isNotEmpty();
+    List<String> workers =
+        second
+            .getBean(JdbcTemplate.class)
+            .queryForList("select distinct done_by from finder_part", String.class);
+    assertThat(workers).hasSize(2);
+  }
+
+  @Test
+  void whatOneLeavesUndoneTheOtherFinishes() throws Exception {
+    UUID id = first.getBean(FinderService.class).start(request(first, true));
+    await(first, id, s -> s.tried() > 0);
+    first.close();
+    FinderState done = await(second, id, s -> s.status() == FinderState.Status.DONE);
+    assertThat(done.share()).isEqualTo(1);
+    assertThat(done.picks()).isNotEmpty();
+  }
+
+  @Test
+  void aCancelledSearchStopsOnEveryServer() throws Exception {
+    UUID id = first.getBean(FinderService.class).start(request(first, true));
+    await(first, id, s -> s.tried() > 0);
+    second.getBean(FinderService.class).cancel(id);
+    long tried = first.getBean(FinderService.class).state(id).tried();
+    Thread.sleep(1500);
+    FinderState later = first.getBean(FinderService.class).state(id);
+    assertThat(later.status()).isEqualTo(FinderState.Status.CANCELLED);
+    Thread.sleep(1000);
+    assertThat(first.getBean(FinderService.class).state(id).tried()).isEqualTo(later.tried());
+    assertThat(later.tried()).isGreaterThanOrEqualTo(tried);
+  }
+}
