@@ -30,7 +30,9 @@ import roadbreeze.core.sizing.Levers;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.MarginMap;
 
-/** Balance, margin map, search and drag of the worked case against the plain reference, in one run. */
+/**
+ * Balance, margin map, search and drag of the worked case against the plain reference, in one run.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -42,7 +44,9 @@ public class BalanceBench {
   private final double[] ambients = axis(10, 50);
 
   private static double[] axis(double from, double to) {
-    return IntStream.range(0, STEPS).mapToDouble(i -> from + (to - from) * i / (STEPS - 1)).toArray();
+    return IntStream.range(0, STEPS)
+        .mapToDouble(i -> from + (to - from) * i / (STEPS - 1))
+        .toArray();
   }
 
   /** A new solver each time: nothing of an earlier answer is reused. */
@@ -99,8 +103,7 @@ public class BalanceBench {
           result.getPrimaryResult().getStatistics().getPercentile(50));
     }
     double reference = micros.get("reference");
-    long candidates =
-        Result.merge(List.of(Candidates.search().run(n -> {}, () -> false))).tried();
+    long candidates = Result.merge(List.of(Candidates.search().run(n -> {}, () -> false))).tried();
     double each = micros.get("finder") / candidates;
     System.out.printf("%nreference   %10.1f µs, plain nested bisection%n", reference);
     System.out.printf(
@@ -114,7 +117,9 @@ public class BalanceBench {
     System.out.printf(
         "drag        %10.1f ms an answer: %.0f a second%n",
         micros.get("drag") / 1000, 1e6 / micros.get("drag"));
-    System.out.printf("differences %10.4f K at most, worked case and %d candidates%n", worst(), Candidates.sample().size());
+    System.out.printf(
+        "differences %10.4f K at most, worked case and %d candidates%n",
+        worst(), Candidates.sample().size());
     System.out.println("heap        limit of the run: 512 MB");
   }
 

@@ -55,7 +55,13 @@ final class Candidates {
               new LouvredFin(depth, 13, 0.0105, FinMetal.ALUMINIUM),
               new OilChannels(
                   width, height, depth, 0.0105, 1, 0.0127, OilChannels.Surface.TURBULATED),
-              width, height, depth, Bypass.NONE, 1, 100 + i, 180));
+              width,
+              height,
+              depth,
+              Bypass.NONE,
+              1,
+              100 + i,
+              180));
     }
     return coolers;
   }

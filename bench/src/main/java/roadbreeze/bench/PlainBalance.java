@@ -17,9 +17,9 @@ import roadbreeze.core.stack.Stack;
 import roadbreeze.core.vehicle.Powertrain;
 
 /**
- * The same equations as the core's balance, written as plainly as they can be: every cell for itself,
- * every unknown by bisection inside the next. The reference for speed and for results. One electric
- * shrouded fan, coolers that do not overlap, speeds without recirculation.
+ * The same equations as the core's balance, written as plainly as they can be: every cell for
+ * itself, every unknown by bisection inside the next. The reference for speed and for results. One
+ * electric shrouded fan, coolers that do not overlap, speeds without recirculation.
  */
 public final class PlainBalance {
   private static final int HALVINGS = 60;
@@ -46,10 +46,16 @@ public final class PlainBalance {
     this.point = point;
     air = Air.at(point.ambient(), point.altitude());
     stack = rig.stack();
-    double belts = rig.accessories().basePower() + (point.airConditioning() ? rig.accessories().airConditioningPower() : 0);
+    double belts =
+        rig.accessories().basePower()
+            + (point.airConditioning() ? rig.accessories().airConditioningPower() : 0);
     drive =
         rig.powertrain()
-            .drive(v -> rig.load().force(point.grade(), v, air.density(), 1), point.speed(), air.density(), w -> belts);
+            .drive(
+                v -> rig.load().force(point.grade(), v, air.density(), 1),
+                point.speed(),
+                air.density(),
+                w -> belts);
     engineHeat =
         rig.powertrain().engine().kind().coolantShare()
             * rig.powertrain().engine().fuelPower(drive.brakePower(), drive.engineSpeed());
@@ -82,7 +88,9 @@ public final class PlainBalance {
   private void solveAir() {
     double ram = stack.ramCoefficient() * air.density() * drive.speed() * drive.speed() / 2;
     Fan fan = stack.fans().get(0);
-    double n = ((FanDrive.Electric) rig.fanSettings().get(0).drive()).speedRatio() * rig.fanSettings().get(0).condition();
+    double n =
+        ((FanDrive.Electric) rig.fanSettings().get(0).drive()).speedRatio()
+            * rig.fanSettings().get(0).condition();
     double pressure =
         bisect(
             p -> fan.curve().pressure(flowAt(ram, p), n, air.density()) - p,
@@ -137,7 +145,11 @@ public final class PlainBalance {
       if (path(c).layers().contains(stack.radiator())) {
         double inside = radiator.tubes().conductance(flow, rig.coolantLoop().coolant(), coolant);
         given +=
-            exchanged(c, stack.radiator(), inside, capacity * area(c) / stack.wettedArea(stack.radiator()),
+            exchanged(
+                c,
+                stack.radiator(),
+                inside,
+                capacity * area(c) / stack.wettedArea(stack.radiator()),
                 coolant - airBefore(c, stack.radiator()));
       }
     }
@@ -151,7 +163,9 @@ public final class PlainBalance {
   private double oilLeft(double coolant, double sump) {
     double known = Math.min(sump, 250);
     double capacity =
-        rig.oilLoop().flow() * rig.oilLoop().fluid().density(known) * rig.oilLoop().fluid().specificHeat(known);
+        rig.oilLoop().flow()
+            * rig.oilLoop().fluid().density(known)
+            * rig.oilLoop().fluid().specificHeat(known);
     double oil = sump + drive.converterHeat() / capacity;
     double removed = 0;
     tankHeat = 0;
@@ -178,7 +192,9 @@ public final class PlainBalance {
     double inTank =
         k >= capacity
             ? point.ambient()
-            : Math.max(point.ambient(), (coolant - (engineHeat + k * oil) / capacity) / (1 - k / capacity));
+            : Math.max(
+                point.ambient(),
+                (coolant - (engineHeat + k * oil) / capacity) / (1 - k / capacity));
     return k * (oil - inTank);
   }
 
@@ -190,9 +206,11 @@ public final class PlainBalance {
         if (layer.name().equals(name)) {
           LayerRole.OilCooler role = (LayerRole.OilCooler) layer.role();
           double inside =
-              role.channels().conductance(rig.oilLoop().flow(), rig.oilLoop().fluid(), Math.min(oil, 250));
+              role.channels()
+                  .conductance(rig.oilLoop().flow(), rig.oilLoop().fluid(), Math.min(oil, 250));
           coolerGives[c][k] =
-              exchanged(c, k, inside, oilCapacity * area(c) / stack.wettedArea(k), oil - airBefore(c, k));
+              exchanged(
+                  c, k, inside, oilCapacity * area(c) / stack.wettedArea(k), oil - airBefore(c, k));
           heat += coolerGives[c][k];
         }
       }

@@ -12,7 +12,9 @@ import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.problem.BadInputException;
 
-/** Shared check values of air, transmission fluid and coolant; tolerances are the printed digits. */
+/**
+ * Shared check values of air, transmission fluid and coolant; tolerances are the printed digits.
+ */
 class PropertiesCheckValuesTest {
   @ParameterizedTest
   @CsvSource({"20, 0, 1.20408", "40, 0, 1.12718", "40, 1500, 0.94064"})

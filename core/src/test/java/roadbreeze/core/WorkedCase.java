@@ -37,8 +37,7 @@ public final class WorkedCase {
   private WorkedCase() {}
 
   public static final OperatingPoint CLIMB = new OperatingPoint(0.06, 75 / 3.6, 38, 600, true);
-  public static final OperatingPoint SLIPPING =
-      new OperatingPoint(0.09, 35 / 3.6, 38, 600, true);
+  public static final OperatingPoint SLIPPING = new OperatingPoint(0.09, 35 / 3.6, 38, 600, true);
 
   public static Powertrain powertrain() {
     return new Powertrain(
@@ -50,7 +49,15 @@ public final class WorkedCase {
         new Converter(490, 2300, 2.0),
         new Driveline(
             List.of(3.90, 2.30, 1.50, 1.14, 0.86, 0.68),
-            3.73, 0.39, 0.97, 0.965, 1000, 3, 14, 1300, 5000));
+            3.73,
+            0.39,
+            0.97,
+            0.965,
+            1000,
+            3,
+            14,
+            1300,
+            5000));
   }
 
   public static Layer radiator() {
@@ -78,8 +85,7 @@ public final class WorkedCase {
         new LouvredFin(0.032, 14, 0.0105, FinMetal.ALUMINIUM),
         0,
         new LayerRole.OilCooler(
-            new OilChannels(
-                0.28, 0.19, 0.032, 0.0105, 1, 0.0095, OilChannels.Surface.TURBULATED),
+            new OilChannels(0.28, 0.19, 0.032, 0.0105, 1, 0.0095, OilChannels.Surface.TURBULATED),
             1));
   }
 
@@ -119,14 +125,10 @@ public final class WorkedCase {
   public static Rig rig(
       Stack stack, List<OilStage> stages, double fanCondition, Thermostat thermostat) {
     return rig(
-        stack,
-        stages,
-        new FanSetting(new FanDrive.Electric(1, 0.45), fanCondition),
-        thermostat);
+        stack, stages, new FanSetting(new FanDrive.Electric(1, 0.45), fanCondition), thermostat);
   }
 
-  public static Rig rig(
-      Stack stack, List<OilStage> stages, FanSetting fan, Thermostat thermostat) {
+  public static Rig rig(Stack stack, List<OilStage> stages, FanSetting fan, Thermostat thermostat) {
     return new Rig(
         powertrain(),
         new RoadLoad(5900, 0.010, 3.6),

@@ -6,7 +6,9 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
-/** Renews the pictures of the README from the demo yard; runs only for {@code ./road-breeze shots}. */
+/**
+ * Renews the pictures of the README from the demo yard; runs only for {@code ./road-breeze shots}.
+ */
 @EnabledIfSystemProperty(named = "roadbreeze.shots", matches = ".+")
 class Screenshots {
   private final Path folder = Path.of(System.getProperty("roadbreeze.shots"));
@@ -23,7 +25,9 @@ class Screenshots {
       Browser.ready(page);
       page.waitForSelector("[data-target]");
       shot(page, "haul");
-      String[] screens = {"rig", "haul", "heat", "finder", "settle", "switching", "mounting", "lines"};
+      String[] screens = {
+        "rig", "haul", "heat", "finder", "settle", "switching", "mounting", "lines"
+      };
       for (int i = 0; i < screens.length; i++) {
         if (screens[i].equals("haul")) {
           continue; // shot above
@@ -33,7 +37,8 @@ class Screenshots {
         Browser.ready(page);
         if (screens[i].equals("finder")) {
           page.getByText("Search", new Page.GetByTextOptions().setExact(true)).click();
-          page.waitForSelector("[data-status=DONE]", new Page.WaitForSelectorOptions().setTimeout(90_000));
+          page.waitForSelector(
+              "[data-status=DONE]", new Page.WaitForSelectorOptions().setTimeout(90_000));
         } else if (screens[i].equals("settle")) {
           page.waitForSelector("[data-answer]");
         }
@@ -42,7 +47,10 @@ class Screenshots {
       }
       page.keyboard().press("3");
       page.waitForURL("**/heat");
-      page.getByRole(com.microsoft.playwright.options.AriaRole.TAB, new Page.GetByRoleOptions().setName("Fans")).click();
+      page.getByRole(
+              com.microsoft.playwright.options.AriaRole.TAB,
+              new Page.GetByRoleOptions().setName("Fans"))
+          .click();
       page.waitForSelector("[data-fan-curve]");
       page.waitForTimeout(400);
       shot(page, "fans");
@@ -56,9 +64,10 @@ class Screenshots {
       page.waitForTimeout(500);
       shot(page, "working");
       page.keyboard().press("Escape");
-      page.locator("[data-working]").waitFor(
-          new com.microsoft.playwright.Locator.WaitForOptions()
-              .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+      page.locator("[data-working]")
+          .waitFor(
+              new com.microsoft.playwright.Locator.WaitForOptions()
+                  .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
       page.getByText("Night").click();
       page.keyboard().press("3");
       page.waitForTimeout(900);

@@ -62,7 +62,12 @@ class WalkTest {
     page.navigate("/");
     Browser.ready(page);
     page.locator("article")
-        .filter(new Locator.FilterOptions().setHas(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true))))
+        .filter(
+            new Locator.FilterOptions()
+                .setHas(
+                    page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))))
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Copy"))
         .click();
     page.waitForURL("**/haul");
@@ -95,9 +100,14 @@ class WalkTest {
     page.navigate("/");
     Browser.ready(page);
     for (String job : List.of("Hive utility", "Tilt-tray", "Bucket truck", "Plough pickup")) {
-      assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(job).setExact(true))).isVisible();
+      assertThat(
+              page.getByRole(
+                  AriaRole.HEADING, new Page.GetByRoleOptions().setName(job).setExact(true)))
+          .isVisible();
     }
-    page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hive utility").setExact(true)).click();
+    page.getByRole(
+            AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hive utility").setExact(true))
+        .click();
     Browser.ready(page);
     choose("As found");
     assertThat(gauge("coolant")).containsText("over its limit");
@@ -200,7 +210,10 @@ class WalkTest {
     page.getByText("Take out").click();
     assertThat(gauge("pan")).containsText("over its limit");
     page.getByText("Choose a cooler").click();
-    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Fit ")))).hasCount(44);
+    assertThat(
+            page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Fit "))))
+        .hasCount(44);
     radio("Plate-fin").click();
     page.getByLabel("Fit Plate-fin 330×200×32").click();
     assertThat(gauge("pan")).containsText("to spare");
@@ -217,11 +230,15 @@ class WalkTest {
     undo();
     assertThat(page.locator("[data-clearances]")).not().containsText("outside");
     radio("behind").click();
-    assertThat(page.locator("[data-clearances]")).containsText("between radiator and fan there are");
+    assertThat(page.locator("[data-clearances]"))
+        .containsText("between radiator and fan there are");
     radio("elsewhere").click();
     assertThat(field("Its own fan, free air")).hasValue("0.35 m³/s");
     page.getByText("New plan from this").click();
-    assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Build")).getByRole(AriaRole.BUTTON)).hasCount(4);
+    assertThat(
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Build"))
+                .getByRole(AriaRole.BUTTON))
+        .hasCount(4);
   }
 
   @Test
@@ -294,7 +311,8 @@ class WalkTest {
     assertThat(page.locator("body")).containsText("Only its free-air figure is known");
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Radiator & front")).click();
     String open = gauge("coolant").innerText();
-    page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("plough").setExact(true)).click();
+    page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("plough").setExact(true))
+        .click();
     assertThat(gauge("coolant")).not().hasText(open);
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Box rating")).click();
     page.getByLabel("Rated heat").fill("20000 BTU/h");
@@ -354,7 +372,10 @@ class WalkTest {
     next.click();
     page.locator(".list li.lit .mark").click();
     assertThat(page.locator(".band b").first()).not().hasText(wide);
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Radiator and condenser"))).click();
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^Radiator and condenser")))
+        .click();
     type("Radiator core depth", "1 1/2 in");
     assertThat(field("Radiator core depth")).hasValue("38.1 mm");
     assertThat(page.getByLabel("Radiator core depth is entered; change")).isVisible();
@@ -367,10 +388,17 @@ class WalkTest {
     openCopyOf("Hive utility");
     open("3", "heat");
     page.getByText("Change", new Page.GetByTextOptions().setExact(true)).click();
-    Path bad = Files.writeString(folder.resolve("bad.csv"), "code,name,family,width_mm,height_mm,depth_mm,fins_per_inch,tube_pitch_mm,passes,port_bore_mm,ports,price\nE-1,own,PLATE_FIN,9999,200,32,14,10.5,1,9.5,barb,10\n");
+    Path bad =
+        Files.writeString(
+            folder.resolve("bad.csv"),
+            "code,name,family,width_mm,height_mm,depth_mm,fins_per_inch,tube_pitch_mm,passes,port_bore_mm,ports,price\nE-1,own,PLATE_FIN,9999,200,32,14,10.5,1,9.5,barb,10\n");
     page.getByLabel("Import parts from CSV").setInputFiles(bad);
-    assertThat(page.locator(".note")).containsText("row 2, width_mm “9999.0” must be from 80.0 to 900.0 mm");
-    Path good = Files.writeString(folder.resolve("good.csv"), "code,name,family,width_in,height_mm,depth_mm,fins_per_inch,tube_pitch_mm,passes,port_bore_mm,ports,price\nE-1,Our own plate,PLATE_FIN,11,200,32,14,10.5,1,9.5,barb,10\n");
+    assertThat(page.locator(".note"))
+        .containsText("row 2, width_mm “9999.0” must be from 80.0 to 900.0 mm");
+    Path good =
+        Files.writeString(
+            folder.resolve("good.csv"),
+            "code,name,family,width_in,height_mm,depth_mm,fins_per_inch,tube_pitch_mm,passes,port_bore_mm,ports,price\nE-1,Our own plate,PLATE_FIN,11,200,32,14,10.5,1,9.5,barb,10\n");
     page.getByLabel("Import parts from CSV").setInputFiles(good);
     assertThat(page.locator(".note")).containsText("1 added");
     page.getByLabel("Fit Our own plate").click();
@@ -445,7 +473,8 @@ class WalkTest {
       try (PDDocument document = Loader.loadPDF(pdf)) {
         assertThat(document.getNumberOfPages()).isBetween(1, 5);
         String text = new PDFTextStripper().getText(document).replace('\u00a0', ' ');
-        assertThat(text).contains("Hose cut list", "1060 mm", "363.6 mm", "Prove it on the same road");
+        assertThat(text)
+            .contains("Hose cut list", "1060 mm", "363.6 mm", "Prove it on the same road");
         assertThat(text).doesNotContain("Undo");
       }
     }
@@ -456,7 +485,8 @@ class WalkTest {
 
     page.keyboard().press("0");
     Browser.ready(page);
-    Path broken = Files.writeString(folder.resolve("broken.json"), "{\"format\": \"road-breeze-job\"}");
+    Path broken =
+        Files.writeString(folder.resolve("broken.json"), "{\"format\": \"road-breeze-job\"}");
     page.locator("input[type=file]").setInputFiles(broken);
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("was not imported");
     page.locator("input[type=file]").setInputFiles(file);
@@ -494,7 +524,8 @@ class WalkTest {
     assertThat(dialog).containsText("They changed");
     assertThat(dialog).containsText("2500");
     other.getByText("Reapply mine on theirs").click();
-    assertThat(other.getByLabel("Trailer mass", new Page.GetByLabelOptions().setExact(true))).hasValue("2500 kg");
+    assertThat(other.getByLabel("Trailer mass", new Page.GetByLabelOptions().setExact(true)))
+        .hasValue("2500 kg");
     assertThat(grade).hasValue("5 %");
     assertThat(other.getByRole(AriaRole.STATUS)).hasText("Saved");
     page.reload();
@@ -512,7 +543,10 @@ class WalkTest {
     assertThat(page.getByRole(AriaRole.STATUS)).hasText("Not saved yet");
     browser.startServer();
     assertThat(page.getByRole(AriaRole.STATUS))
-        .hasText("Saved", new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions().setTimeout(15_000));
+        .hasText(
+            "Saved",
+            new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions()
+                .setTimeout(15_000));
     page.reload();
     Browser.ready(page);
     assertThat(field("Trailer mass")).hasValue("2750 kg");
@@ -525,8 +559,25 @@ class WalkTest {
     for (String key : List.of("1", "2", "3", "4", "5", "6", "7", "8", "9", "0")) {
       page.keyboard().press(key);
       page.waitForTimeout(600);
-      AxeResults results = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
-      results.getViolations().forEach(v -> v.getNodes().forEach(n -> found.add(key + " " + v.getId() + " " + n.getTarget() + " " + n.getFailureSummary())));
+      AxeResults results =
+          new AxeBuilder(page)
+              .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
+              .analyze();
+      results
+          .getViolations()
+          .forEach(
+              v ->
+                  v.getNodes()
+                      .forEach(
+                          n ->
+                              found.add(
+                                  key
+                                      + " "
+                                      + v.getId()
+                                      + " "
+                                      + n.getTarget()
+                                      + " "
+                                      + n.getFailureSummary())));
     }
     assertThat(found).isEmpty();
     page.keyboard().press("?");

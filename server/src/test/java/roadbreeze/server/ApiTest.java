@@ -87,8 +87,8 @@ class ApiTest {
   void theDocumentsExampleIsTheWorkedCase() throws Exception {
     JsonNode document = ok(get("/api/openapi"), null);
     JsonNode example =
-        document
-            .at("/paths/~1api~1compute~1balance/post/requestBody/content/application~1json/example");
+        document.at(
+            "/paths/~1api~1compute~1balance/post/requestBody/content/application~1json/example");
     JsonNode balance = ok(post("/api/compute/balance"), example);
     assertThat(balance.get("gear").asInt()).isEqualTo(3);
     assertThat(balance.get("engineRpm").asDouble()).isCloseTo(2854, within(1.0));
@@ -216,7 +216,12 @@ class ApiTest {
   @Test
   void hostileFilesAreRefusedAndLeaveNothing() throws Exception {
     int before = ok(get("/api/jobs"), null).size();
-    JsonNode good = mapper.createObjectNode().put("format", "road-breeze-job").put("formatVersion", 1).set("job", hive());
+    JsonNode good =
+        mapper
+            .createObjectNode()
+            .put("format", "road-breeze-job")
+            .put("formatVersion", 1)
+            .set("job", hive());
     ObjectNode text = (ObjectNode) good.deepCopy();
     ((ObjectNode) text.at("/job/haul")).put("gradePercent", "steep");
     ObjectNode missing = (ObjectNode) good.deepCopy();
@@ -230,8 +235,19 @@ class ApiTest {
     ((ObjectNode) nothing.get("job")).putNull("vehicle");
     for (Object bad :
         List.of(
-            text, missing, unknown, format, noBuilds, nothing, "{", "[]", "null", "\"x\"", "",
-            "[".repeat(5000), good.toString().replace("\"gradePercent\":6.0", "\"gradePercent\":NaN"))) {
+            text,
+            missing,
+            unknown,
+            format,
+            noBuilds,
+            nothing,
+            "{",
+            "[]",
+            "null",
+            "\"x\"",
+            "",
+            "[".repeat(5000),
+            good.toString().replace("\"gradePercent\":6.0", "\"gradePercent\":NaN"))) {
       Answer answer = send(post("/api/jobs/import"), bad);
       assertThat(answer.status()).as("%.60s", bad).isEqualTo(400);
       assertThat(answer.body().toString()).doesNotContain("roadbreeze.", "Exception", "\tat ");
@@ -250,9 +266,16 @@ class ApiTest {
     assertThat(plan.at("/coolant/peakC").asDouble()).isGreaterThan(100);
   }
 
-  private ObjectNode mapRequest(String axes, double from, double to, double up, double upTo) throws Exception {
+  private ObjectNode mapRequest(String axes, double from, double to, double up, double upTo)
+      throws Exception {
     ObjectNode request = request(hive(), 2).put("axes", axes);
-    return request.put("acrossFrom", from).put("acrossTo", to).put("upFrom", up).put("upTo", upTo).put("steps", 41).putNull("against");
+    return request
+        .put("acrossFrom", from)
+        .put("acrossTo", to)
+        .put("upFrom", up)
+        .put("upTo", upTo)
+        .put("steps", 41)
+        .putNull("against");
   }
 
   @Test
@@ -262,13 +285,17 @@ class ApiTest {
     JsonNode grade = ok(post("/api/compute/map"), mapRequest("AMBIENT_GRADE", 8, 48, 0, 12));
     JsonNode mass = ok(post("/api/compute/map"), mapRequest("AMBIENT_MASS", 8, 48, 2100, 4100));
     JsonNode speed = ok(post("/api/compute/map"), mapRequest("SPEED_GRADE", 45, 85, 0, 12));
-    assertThat(grade.at("/coolantC/30/20").asDouble()).isCloseTo(balance, within(1e-4)); // 38 °C, 6 %
+    assertThat(grade.at("/coolantC/30/20").asDouble())
+        .isCloseTo(balance, within(1e-4)); // 38 °C, 6 %
     assertThat(mass.at("/coolantC/30/20").asDouble()).isCloseTo(balance, within(1e-4)); // 3100 kg
     assertThat(speed.at("/coolantC/30/20").asDouble()).isCloseTo(balance, within(1e-4)); // 75 km/h
-    assertThat(grade.at("/sureK/30/20").asDouble()).isLessThan(grade.at("/worstK/30/20").asDouble());
+    assertThat(grade.at("/sureK/30/20").asDouble())
+        .isLessThan(grade.at("/worstK/30/20").asDouble());
     ObjectNode against = mapRequest("AMBIENT_GRADE", 8, 48, 0, 12).put("against", 1);
-    assertThat(ok(post("/api/compute/map"), against).at("/gainK/30/20").asDouble()).isGreaterThan(5);
-    assertThat(send(post("/api/compute/map"), mapRequest("AMBIENT_GRADE", 8, 48, 3, 0.5)).status()).isEqualTo(400);
+    assertThat(ok(post("/api/compute/map"), against).at("/gainK/30/20").asDouble())
+        .isGreaterThan(5);
+    assertThat(send(post("/api/compute/map"), mapRequest("AMBIENT_GRADE", 8, 48, 3, 0.5)).status())
+        .isEqualTo(400);
   }
 
   @Test
@@ -293,8 +320,16 @@ class ApiTest {
   void measuringNarrowsTheBandAndTheAppSaysWhatToMeasure() throws Exception {
     ObjectNode job = hive();
     double sure = ok(post("/api/compute/assessment"), job).at("/builds/1/coolant/bandK").asDouble();
-    for (String path : List.of("vehicle.cooling.radiator.finsPerInch", "vehicle.cooling.pumpKgsAt4000", "trailer.massKg", "fan.freeFlowM3s")) {
-      ((tools.jackson.databind.node.ArrayNode) job.get("origins")).addObject().put("path", path).put("kind", "DEFAULT");
+    for (String path :
+        List.of(
+            "vehicle.cooling.radiator.finsPerInch",
+            "vehicle.cooling.pumpKgsAt4000",
+            "trailer.massKg",
+            "fan.freeFlowM3s")) {
+      ((tools.jackson.databind.node.ArrayNode) job.get("origins"))
+          .addObject()
+          .put("path", path)
+          .put("kind", "DEFAULT");
     }
     JsonNode unsure = ok(post("/api/compute/assessment"), job).at("/builds/1");
     assertThat(unsure.at("/coolant/bandK").asDouble()).isGreaterThan(sure + 1);
@@ -307,21 +342,43 @@ class ApiTest {
   void fansRatingsAndATraverseAreReadOnThisTruck() throws Exception {
     ObjectNode job = hive();
     JsonNode fan = ok(post("/api/compute/fans"), request(job, 2)).at("/fans/0");
-    assertThat(fan.at("/at/0/flow").asDouble()).isLessThan(fan.at("/at/3/flow").asDouble()).isLessThan(fan.get("freeFlow").asDouble());
+    assertThat(fan.at("/at/0/flow").asDouble())
+        .isLessThan(fan.at("/at/3/flow").asDouble())
+        .isLessThan(fan.get("freeFlow").asDouble());
     // Readings of what the model itself passes at a standstill ask for no correction.
-    double passes = ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", 3), 2)).at("/traverse/modelFlow").asDouble();
-    JsonNode traverse = ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", passes / (0.76 * 0.52)), 2)).get("traverse");
+    double passes =
+        ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", 3), 2))
+            .at("/traverse/modelFlow")
+            .asDouble();
+    JsonNode traverse =
+        ok(
+                post("/api/compute/fans"),
+                request(withTraverse(job, "AT_CORE", passes / (0.76 * 0.52)), 2))
+            .get("traverse");
     assertThat(traverse.get("fanFactor").asDouble()).isCloseTo(1, within(1e-3));
-    assertThat(ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", 25), 2)).at("/traverse/text").asString()).contains("cannot come from");
+    assertThat(
+            ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", 25), 2))
+                .at("/traverse/text")
+                .asString())
+        .contains("cannot come from");
     job.putNull("traverse");
     ObjectNode heat = request(job, 2).put("heatKw", 6.0).putNull("differenceK").putNull("massKg");
     JsonNode reading = ok(post("/api/compute/rating"), heat);
-    assertThat(reading.get("claimedHereKw").asDouble()).isCloseTo(6.0 * (107 - 38) / 55, within(1e-9));
+    assertThat(reading.get("claimedHereKw").asDouble())
+        .isCloseTo(6.0 * (107 - 38) / 55, within(1e-9));
     assertThat(reading.get("reading").toString()).contains("does not say at which temperatures");
-    JsonNode mass = ok(post("/api/compute/rating"), request(job, 2).putNull("heatKw").putNull("differenceK").put("massKg", 9000));
+    JsonNode mass =
+        ok(
+            post("/api/compute/rating"),
+            request(job, 2).putNull("heatKw").putNull("differenceK").put("massKg", 9000));
     assertThat(mass.get("enough").asBoolean()).isFalse();
     assertThat(mass.get("massHeldKg").asDouble()).isBetween(5900.0, 6500.0);
-    assertThat(send(post("/api/compute/rating"), request(job, 2).putNull("heatKw").putNull("differenceK").putNull("massKg")).status()).isEqualTo(400);
+    assertThat(
+            send(
+                    post("/api/compute/rating"),
+                    request(job, 2).putNull("heatKw").putNull("differenceK").putNull("massKg"))
+                .status())
+        .isEqualTo(400);
   }
 
   private ObjectNode withTraverse(ObjectNode job, String where, double reading) {
@@ -343,7 +400,12 @@ class ApiTest {
   }
 
   private ObjectNode finderRequest(ObjectNode job, double budget) {
-    return request(job, 1).put("budget", budget).put("hours", 12).put("fans", false).put("radiators", false).put("thermostats", true);
+    return request(job, 1)
+        .put("budget", budget)
+        .put("hours", 12)
+        .put("fans", false)
+        .put("radiators", false)
+        .put("thermostats", true);
   }
 
   @Test
@@ -355,13 +417,16 @@ class ApiTest {
     JsonNode pick = state.at("/picks/0");
     ((tools.jackson.databind.node.ArrayNode) job.get("builds")).add(pick.get("build"));
     JsonNode byHand = ok(post("/api/compute/assessment"), job).at("/builds/3");
-    assertThat(byHand.at("/coolant/peakC").asDouble()).isCloseTo(pick.at("/coolant/peakC").asDouble(), within(1e-6));
-    assertThat(byHand.at("/pan/peakC").asDouble()).isCloseTo(pick.at("/pan/peakC").asDouble(), within(1e-6));
+    assertThat(byHand.at("/coolant/peakC").asDouble())
+        .isCloseTo(pick.at("/coolant/peakC").asDouble(), within(1e-6));
+    assertThat(byHand.at("/pan/peakC").asDouble())
+        .isCloseTo(pick.at("/pan/peakC").asDouble(), within(1e-6));
     assertThat(byHand.get("clearances")).isEmpty();
     assertThat(state.get("fallen").toString()).contains("OVER_BUDGET", "BEATEN");
 
     ((ObjectNode) job.get("haul")).put("gradePercent", 1).put("ambientC", 15);
-    assertThat(search(finderRequest(job, 400)).at("/picks/0/merit").asString()).isEqualTo("NOTHING_BOUGHT");
+    assertThat(search(finderRequest(job, 400)).at("/picks/0/merit").asString())
+        .isEqualTo("NOTHING_BOUGHT");
     ((ObjectNode) job.get("haul")).put("gradePercent", 9).put("speedKmh", 35).put("ambientC", 42);
     JsonNode hopeless = search(finderRequest(job, 400));
     assertThat(hopeless.get("enough").asBoolean()).isFalse();
@@ -374,7 +439,8 @@ class ApiTest {
     String path = "/api/finder/" + ok(post("/api/finder"), request).get("id").asString();
     ok(delete(path), null);
     assertThat(ok(get(path), null).get("status").asString()).isEqualTo("CANCELLED");
-    assertThat(send(get("/api/finder/00000000-0000-0000-0000-000000000000"), null).status()).isEqualTo(404);
+    assertThat(send(get("/api/finder/00000000-0000-0000-0000-000000000000"), null).status())
+        .isEqualTo(404);
   }
 
   private JsonNode dispute(ObjectNode job, int build, String about) throws Exception {

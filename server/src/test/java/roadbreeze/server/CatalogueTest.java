@@ -38,7 +38,9 @@ class CatalogueTest {
 
   private JsonNode take(String shelf, byte[] file) throws Exception {
     MockHttpServletResponse response =
-        mvc.perform(post("/api/parts/" + shelf + "/csv").contentType("text/csv").content(file)).andReturn().getResponse();
+        mvc.perform(post("/api/parts/" + shelf + "/csv").contentType("text/csv").content(file))
+            .andReturn()
+            .getResponse();
     assertThat(response.getStatus()).isEqualTo(200);
     return mapper.readTree(response.getContentAsString(StandardCharsets.UTF_8));
   }
@@ -48,7 +50,11 @@ class CatalogueTest {
   }
 
   private JsonNode catalogue() throws Exception {
-    return mapper.readTree(mvc.perform(get("/api/parts")).andReturn().getResponse().getContentAsString(StandardCharsets.UTF_8));
+    return mapper.readTree(
+        mvc.perform(get("/api/parts"))
+            .andReturn()
+            .getResponse()
+            .getContentAsString(StandardCharsets.UTF_8));
   }
 
   @Test
@@ -60,14 +66,19 @@ class CatalogueTest {
     for (String shelf : new String[] {"thermostats", "caps", "controllers"}) {
       assertThat(all.get(shelf).size()).isGreaterThanOrEqualTo(8);
     }
-    assertThat(all.get("oilCoolers").toString()).contains("TUBE_AND_FIN", "PLATE_FIN", "STACKED_PLATE");
+    assertThat(all.get("oilCoolers").toString())
+        .contains("TUBE_AND_FIN", "PLATE_FIN", "STACKED_PLATE");
   }
 
   @ParameterizedTest
   @CsvSource({"oil-coolers", "radiators", "fans", "thermostats", "caps", "controllers"})
   void whatGoesOutComesInUnchanged(String shelf) throws Exception {
     JsonNode before = catalogue();
-    byte[] file = mvc.perform(get("/api/parts/" + shelf + "/csv")).andReturn().getResponse().getContentAsByteArray();
+    byte[] file =
+        mvc.perform(get("/api/parts/" + shelf + "/csv"))
+            .andReturn()
+            .getResponse()
+            .getContentAsByteArray();
     JsonNode done = take(shelf, file);
     assertThat(done.get("problems")).isEmpty();
     assertThat(done.get("added").asInt()).isZero();
@@ -77,19 +88,36 @@ class CatalogueTest {
 
   @Test
   void otherUnitsSeparatorsAndEncodingsAreRead() throws Exception {
-    assertThat(take("caps", "code,name,cap_psi,price\nX-1,cap,13,9\n").get("added").asInt()).isOne();
-    assertThat(take("caps", "code;name;cap_kpa;price\nX-2;Deckel;89,6;9\n").get("added").asInt()).isOne();
+    assertThat(take("caps", "code,name,cap_psi,price\nX-1,cap,13,9\n").get("added").asInt())
+        .isOne();
+    assertThat(take("caps", "code;name;cap_kpa;price\nX-2;Deckel;89,6;9\n").get("added").asInt())
+        .isOne();
     assertThat(take("caps", CAPS + "X-3,cap,13 psi,9\n").get("added").asInt()).isOne();
-    assertThat(take("caps", (CAPS + "X-4,Kühlerdeckel,90,9\n").getBytes(Charset.forName("windows-1252"))).get("added").asInt()).isOne();
-    assertThat(take("caps", ("\uFEFF" + CAPS + "X-5,Kühlerdeckel,90,9\n").getBytes(StandardCharsets.UTF_16LE)).get("added").asInt()).isOne();
+    assertThat(
+            take(
+                    "caps",
+                    (CAPS + "X-4,Kühlerdeckel,90,9\n").getBytes(Charset.forName("windows-1252")))
+                .get("added")
+                .asInt())
+        .isOne();
+    assertThat(
+            take(
+                    "caps",
+                    ("\uFEFF" + CAPS + "X-5,Kühlerdeckel,90,9\n")
+                        .getBytes(StandardCharsets.UTF_16LE))
+                .get("added")
+                .asInt())
+        .isOne();
     String caps = catalogue().get("caps").toString();
     assertThat(caps).contains("\"capKpa\":89.63", "\"capKpa\":89.6,");
     assertThat(caps.split("Kühlerdeckel")).hasSize(3);
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', textBlock =
-      """
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
       code,name,cap_furlongs,price/A,cap,90,9 | 1 | cap_furlongs | is no column here
       code,name,price/A,cap,9                 | 1 | cap_kpa      | is missing
       code,name,cap_kpa,price/A,cap,hot,9     | 2 | cap_kpa      | is not a number
@@ -99,7 +127,8 @@ class CatalogueTest {
       code,name,cap_kpa,price/A,a,90,9/A,b,90,9 | 3 | code       | stands in row 2 already
       code,name,cap_kpa,price/A,"open,90,9    | 1 |              | is not CSV
       """)
-  void aBadFileIsNamedCellByCellAndNothingIsTaken(String file, long row, String column, String message) throws Exception {
+  void aBadFileIsNamedCellByCellAndNothingIsTaken(
+      String file, long row, String column, String message) throws Exception {
     JsonNode before = catalogue();
     JsonNode done = take("caps", file.replace('/', '\n'));
     JsonNode problem = done.at("/problems/0");
@@ -117,6 +146,11 @@ class CatalogueTest {
     }
     assertThat(take("thermostats", file.toString()).get("added").asInt()).isEqualTo(50_000);
     assertThat(take("caps", "").at("/problems/0/message").asString()).contains("empty");
-    assertThat(mvc.perform(post("/api/parts/horns/csv").contentType("text/csv").content("x")).andReturn().getResponse().getStatus()).isEqualTo(404);
+    assertThat(
+            mvc.perform(post("/api/parts/horns/csv").contentType("text/csv").content("x"))
+                .andReturn()
+                .getResponse()
+                .getStatus())
+        .isEqualTo(404);
   }
 }

@@ -1,8 +1,8 @@
 package roadbreeze.core.circuit;
 
 /**
- * Multipliers on what is least known, or on what a question "and with a tenth more?" moves; 1 is the
- * model as it stands.
+ * Multipliers on what is least known, or on what a question "and with a tenth more?" moves; 1 is
+ * the model as it stands.
  *
  * @param coolantShare on κ
  * @param dragArea on CdA
@@ -43,8 +43,7 @@ public record Factors(
   }
 
   public Factors withCoreConductance(double factor) {
-    return new Factors(
-        coolantShare, dragArea, ram, fanPressure, factor, converterHeat, frontHeat);
+    return new Factors(coolantShare, dragArea, ram, fanPressure, factor, converterHeat, frontHeat);
   }
 
   public Factors withConverterHeat(double factor) {

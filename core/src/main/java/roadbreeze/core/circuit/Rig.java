@@ -34,19 +34,11 @@ public record Rig(
 
   public Rig withLoad(RoadLoad newLoad) {
     return new Rig(
-        powertrain,
-        newLoad,
-        accessories,
-        chargeAir,
-        coolantLoop,
-        oilLoop,
-        stack,
-        fanSettings);
+        powertrain, newLoad, accessories, chargeAir, coolantLoop, oilLoop, stack, fanSettings);
   }
 
   public Rig withCoolantLoop(CoolantLoop newLoop) {
-    return new Rig(
-        powertrain, load, accessories, chargeAir, newLoop, oilLoop, stack, fanSettings);
+    return new Rig(powertrain, load, accessories, chargeAir, newLoop, oilLoop, stack, fanSettings);
   }
 
   public Rig withOilLoop(OilLoop newLoop) {
@@ -65,6 +57,12 @@ public record Rig(
     return new Rig(
         new Powertrain(
             powertrain.engine(), powertrain.converter(), powertrain.driveline().upTo(gear)),
-        load, accessories, chargeAir, coolantLoop, oilLoop, stack, fanSettings);
+        load,
+        accessories,
+        chargeAir,
+        coolantLoop,
+        oilLoop,
+        stack,
+        fanSettings);
   }
 }

@@ -23,10 +23,10 @@ import roadbreeze.core.vehicle.Powertrain;
 /**
  * The steady heat balance of one rig, at one operating point after another.
  *
- * <p>Order of solution: driveline → air through the pack → coolant temperature (bracketed), with the
- * sump temperature (bracketed) solved inside it. A clutched fan puts one more bracket round all of
- * it, as its engagement depends on the temperatures it causes. Every bracket is closed on a residual
- * that falls steadily with its unknown, so the root is single.
+ * <p>Order of solution: driveline → air through the pack → coolant temperature (bracketed), with
+ * the sump temperature (bracketed) solved inside it. A clutched fan puts one more bracket round all
+ * of it, as its engagement depends on the temperatures it causes. Every bracket is closed on a
+ * residual that falls steadily with its unknown, so the root is single.
  *
  * <p>Falling residuals also let a secant from the last answer be tried first: where it lands within
  * the tolerance it has found that single root, and where it does not the bracket follows.
@@ -244,9 +244,7 @@ public final class SteadyBalance {
         ratio[f] = clutch().belt().speedRatio(driveline.engineSpeed(), gripOf(engagement));
       }
     }
-    if (airFlow == null
-        || airSpeed != driveline.speed()
-        || !Arrays.equals(airSpeedRatio, ratio)) {
+    if (airFlow == null || airSpeed != driveline.speed() || !Arrays.equals(airSpeedRatio, ratio)) {
       airFlow =
           AirFlow.solve(
               rig.stack(), air, driveline.speed(), ratio, factors.ram(), factors.fanPressure());
@@ -345,8 +343,7 @@ public final class SteadyBalance {
 
     private double sump;
 
-    Network(
-        OperatingPoint point, Powertrain.State driveline, AirFlow flow, double engagement) {
+    Network(OperatingPoint point, Powertrain.State driveline, AirFlow flow, double engagement) {
       this.point = point;
       this.driveline = driveline;
       this.flow = flow;
@@ -382,9 +379,7 @@ public final class SteadyBalance {
           factors.frontHeat()
               * rig.chargeAir().map(c -> c.heat(fuelPower, point.ambient())).orElse(0.0);
       condenserHeat =
-          point.airConditioning()
-              ? factors.frontHeat() * rig.accessories().condenserHeat()
-              : 0;
+          point.airConditioning() ? factors.frontHeat() * rig.accessories().condenserHeat() : 0;
       for (int k = 0; k < layerCount; k++) {
         LayerRole role = stack.layers().get(k).role();
         double heat =
@@ -451,8 +446,8 @@ public final class SteadyBalance {
     }
 
     /**
-     * A root near a guess, or NaN. Only a residual within the tolerance counts, so a wrong turn costs
-     * time and never truth.
+     * A root near a guess, or NaN. Only a residual within the tolerance counts, so a wrong turn
+     * costs time and never truth.
      */
     private double secant(
         DoubleUnaryOperator residual, Guess guess, double step, double tolerance) {
@@ -488,15 +483,12 @@ public final class SteadyBalance {
     private double coolantResidual(double coolant) {
       double opening = rig.coolantLoop().thermostat().opening(coolant);
       double massFlow = rig.coolantLoop().pumpFlow(driveline.engineSpeed()) * opening;
-      coolantCapacity =
-          massFlow * rig.coolantLoop().coolant().specificHeat(coolant);
+      coolantCapacity = massFlow * rig.coolantLoop().coolant().specificHeat(coolant);
       radiatorInside = 0;
       if (massFlow > 0) {
-        LayerRole.Radiator core =
-            (LayerRole.Radiator) rig.stack().layers().get(radiator).role();
+        LayerRole.Radiator core = (LayerRole.Radiator) rig.stack().layers().get(radiator).role();
         // Tube properties at the inlet temperature, as for the oil.
-        radiatorInside =
-            core.tubes().conductance(massFlow, rig.coolantLoop().coolant(), coolant);
+        radiatorInside = core.tubes().conductance(massFlow, rig.coolantLoop().coolant(), coolant);
       }
       sump = sumpFor(coolant);
       double toAir = alongAir(coolant, true);
@@ -521,8 +513,7 @@ public final class SteadyBalance {
         return OIL_CEILING; // a trial state, or a rig that solve() refuses
       }
       double root =
-          innerSolver.solve(
-              MAX_EVALUATIONS, t -> oilResidual(coolant, t), low, OIL_CEILING);
+          innerSolver.solve(MAX_EVALUATIONS, t -> oilResidual(coolant, t), low, OIL_CEILING);
       oilResidual(coolant, root);
       sumpGuess.at = root;
       return root;
@@ -536,8 +527,7 @@ public final class SteadyBalance {
       double known = Math.min(trialSump, OIL_BEYOND);
       oilCapacity = loop.flow() * fluid.density(known) * fluid.specificHeat(known);
       feed = trialSump + converterHeat / oilCapacity;
-      caseHeat =
-          loop.caseConductance() * (trialSump - point.ambient() - loop.caseAirRise());
+      caseHeat = loop.caseConductance() * (trialSump - point.ambient() - loop.caseAirRise());
       double oilInput = converterHeat + driveline.gearboxHeat();
       rise = inletRise(coolant, oilInput);
       alongAir(coolant, behindRadiator);
@@ -559,8 +549,8 @@ public final class SteadyBalance {
     }
 
     /**
-     * Recirculated warmth, K. In the steady state the air takes all heat that case and heater do not,
-     * so it follows without iteration; exact at the root.
+     * Recirculated warmth, K. In the steady state the air takes all heat that case and heater do
+     * not, so it follows without iteration; exact at the root.
      */
     private double inletRise(double coolant, double oilInput) {
       double r = rig.stack().recirculationAt(driveline.speed());
@@ -568,12 +558,7 @@ public final class SteadyBalance {
         return 0;
       }
       double toAir =
-          engineHeat
-              + oilInput
-              - caseHeat
-              - heaterHeat(coolant)
-              + condenserHeat
-              + chargeHeat;
+          engineHeat + oilInput - caseHeat - heaterHeat(coolant) + condenserHeat + chargeHeat;
       return Math.max(0, r / (1 - r) * toAir / totalCapacity);
     }
 
@@ -657,8 +642,7 @@ public final class SteadyBalance {
      * Heat from oil to coolant in the radiator's outlet tank. The tank's temperature is that of the
      * coolant leaving the radiator, which in the steady state follows from the engine's heat.
      */
-    private double tankHeat(
-        OilElement.InTank tank, double coolant, double oil, double share) {
+    private double tankHeat(OilElement.InTank tank, double coolant, double oil, double share) {
       if (coolantCapacity < 1e-6) {
         return 0; // the thermostat is shut: the tank stands still
       }
@@ -705,7 +689,11 @@ public final class SteadyBalance {
           double stream = oilCapacity * coreShare * area / wetted[k];
           double q =
               exchange(
-                  airConductance[p][place], inside * area, factor, airThrough(p, place), stream,
+                  airConductance[p][place],
+                  inside * area,
+                  factor,
+                  airThrough(p, place),
+                  stream,
                   oil - temperature[p][place]);
           given[p][place] = q;
           heat += q;
@@ -738,9 +726,7 @@ public final class SteadyBalance {
       double ua = factor / (1 / outside + 1 / inside);
       double least = Math.min(airStream, liquidStream);
       double most = Math.max(airStream, liquidStream);
-      return Effectiveness.crossflow(ua / least, least / most)
-          * least
-          * difference;
+      return Effectiveness.crossflow(ua / least, least / most) * least * difference;
     }
 
     private Balance result(double coolant) {
@@ -776,8 +762,7 @@ public final class SteadyBalance {
               caseHeat,
               condenserHeat,
               chargeHeat);
-      double coolantReturn =
-          coolantCapacity > 0 ? coolant - engineHeat / coolantCapacity : coolant;
+      double coolantReturn = coolantCapacity > 0 ? coolant - engineHeat / coolantCapacity : coolant;
       return new Balance(
           driveline,
           air,

@@ -24,7 +24,6 @@ public record Thermostat(double startToOpen, double fullOpen) {
 
   /** 0 shut to 1 wide open. */
   public double opening(double coolantTemperature) {
-    return Math.max(
-        0, Math.min(1, (coolantTemperature - startToOpen) / (fullOpen - startToOpen)));
+    return Math.max(0, Math.min(1, (coolantTemperature - startToOpen) / (fullOpen - startToOpen)));
   }
 }

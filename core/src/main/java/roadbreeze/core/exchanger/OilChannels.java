@@ -102,10 +102,7 @@ public final class OilChannels {
 
   /** Reynolds number in the channels (-). */
   public double reynolds(double volumeFlow, TransmissionFluid oil, double temperature) {
-    return volumeFlow
-        / freeArea
-        * hydraulicDiameter
-        / (oil.kinematicViscosity(temperature) * 1e-6);
+    return volumeFlow / freeArea * hydraulicDiameter / (oil.kinematicViscosity(temperature) * 1e-6);
   }
 
   /**
@@ -123,8 +120,7 @@ public final class OilChannels {
     double velocity = volumeFlow / freeArea;
     double re = velocity * hydraulicDiameter / nu;
     if (surface == Surface.TURBULATED) {
-      double j =
-          J_SHAPE * Math.pow(re, -0.5403) * Math.pow(1 + J_BLEND * Math.pow(re, 1.340), 0.1);
+      double j = J_SHAPE * Math.pow(re, -0.5403) * Math.pow(1 + J_BLEND * Math.pow(re, 1.340), 0.1);
       double h = j * rho * velocity * cp / Math.cbrt(pr * pr);
       double mL = Math.sqrt(2 * h / (STRIP_CONDUCTIVITY * STRIP_THICKNESS)) * NET_HEIGHT / 2;
       double finEfficiency = Math.tanh(mL) / mL;
@@ -152,7 +148,14 @@ public final class OilChannels {
       // Petukhov's friction past the laminar end, never below the laminar value where they cross.
       f = Math.max(24 / re, Math.pow(0.79 * Math.log(re) - 1.64, -2) / 4);
     }
-    return 4 * f * flowLength / hydraulicDiameter * oil.density(temperature) * velocity * velocity / 2;
+    return 4
+        * f
+        * flowLength
+        / hydraulicDiameter
+        * oil.density(temperature)
+        * velocity
+        * velocity
+        / 2;
   }
 
   /** Pressure drop of the core with its two ports (1.5 velocity heads each), Pa. */

@@ -8,7 +8,8 @@ final class TubeFlow {
   private TubeFlow() {}
 
   /**
-   * Gnielinski correlation with Petukhov's friction factor; 3000 ≤ Re ≤ 5e6, 0.5 ≤ Pr ≤ 2000; ±10 %.
+   * Gnielinski correlation with Petukhov's friction factor; 3000 ≤ Re ≤ 5e6, 0.5 ≤ Pr ≤ 2000; ±10
+   * %.
    *
    * @see "Gnielinski (1976), Int. Chem. Eng. 16, 359–368"
    */

@@ -115,13 +115,15 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
       picks.put(bare.get(), Merit.NOTHING_BOUGHT);
     }
     least(Found::holds, cheapest).ifPresent(f -> picks.putIfAbsent(f, Merit.CHEAPEST_SURE));
-    least(f -> f.headroom() >= 0, cheapest).ifPresent(f -> picks.putIfAbsent(f, Merit.CHEAPEST_KEPT));
+    least(f -> f.headroom() >= 0, cheapest)
+        .ifPresent(f -> picks.putIfAbsent(f, Merit.CHEAPEST_KEPT));
     least(Found::holds, Comparator.comparingDouble(Found::minutes).thenComparing(cheapest))
         .ifPresent(f -> picks.putIfAbsent(f, Merit.LEAST_WORK));
     best().ifPresent(f -> picks.putIfAbsent(f, Merit.MOST_HEADROOM));
     bare.ifPresent(f -> picks.putIfAbsent(f, Merit.NOTHING_BOUGHT));
     // Between nothing and the most, the cheapest at even steps of headroom.
-    double floor = bare.map(Found::sureHeadroom).orElse(best().map(Found::sureHeadroom).orElse(0.0));
+    double floor =
+        bare.map(Found::sureHeadroom).orElse(best().map(Found::sureHeadroom).orElse(0.0));
     double top = best().map(Found::sureHeadroom).orElse(floor);
     int steps = SHORT - picks.size();
     for (int k = 1; k <= steps; k++) {

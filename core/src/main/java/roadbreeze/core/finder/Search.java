@@ -68,8 +68,19 @@ public record Search(
             .mapToObj(coolers::get)
             .toList();
     return new Search(
-        packs, mine, bare && index == 0, thermostats, opening, point, limits, coolantLimit, coolantBand, feedBand,
-        panBand, budget, mostMinutes);
+        packs,
+        mine,
+        bare && index == 0,
+        thermostats,
+        opening,
+        point,
+        limits,
+        coolantLimit,
+        coolantBand,
+        feedBand,
+        panBand,
+        budget,
+        mostMinutes);
   }
 
   /**
@@ -138,7 +149,8 @@ public record Search(
   private SteadyBalance tryCooler(
       Run run, SteadyBalance solver, PackChoice pack, Optional<CoolerChoice> cooler) {
     if (cooler.isEmpty()) {
-      return tryThermostats(run, solver, pack, cooler, Optional.empty(), OilOrder.AFTER_TANK, pack.rig());
+      return tryThermostats(
+          run, solver, pack, cooler, Optional.empty(), OilOrder.AFTER_TANK, pack.rig());
     }
     CoolerChoice c = cooler.get();
     if (!affordable(run, pack.cost() + c.cost(), pack.minutes() + c.minutes())) {
@@ -154,7 +166,8 @@ public record Search(
     }
     SteadyBalance last = solver;
     for (Rectangle place : places) {
-      Rig placed = pack.rig().withPack(stackWith(pack.rig().stack(), c, place), pack.rig().fanSettings());
+      Rig placed =
+          pack.rig().withPack(stackWith(pack.rig().stack(), c, place), pack.rig().fanSettings());
       for (OilOrder order : orders(pack.rig())) {
         Rig rig = placed.withOilLoop(oilLoop(pack.rig().oilLoop(), c, order));
         last = tryThermostats(run, last, pack, cooler, Optional.of(place), order, rig);
@@ -173,8 +186,7 @@ public record Search(
   public static Stack stackWith(Stack pack, CoolerChoice cooler, Rectangle place) {
     List<Layer> layers = new ArrayList<>();
     layers.add(
-        new Layer(
-            COOLER, place, cooler.fin(), 0, new LayerRole.OilCooler(cooler.channels(), 1)));
+        new Layer(COOLER, place, cooler.fin(), 0, new LayerRole.OilCooler(cooler.channels(), 1)));
     layers.addAll(pack.layers());
     return pack.withLayers(layers);
   }
@@ -188,7 +200,11 @@ public record Search(
     }
     stages.add(order == OilOrder.BEFORE_TANK ? 0 : stages.size(), auxiliary);
     return new OilLoop(
-        bare.fluid(), bare.flow() * cooler.oilFlowShare(), stages, bare.caseConductance(), bare.caseAirRise());
+        bare.fluid(),
+        bare.flow() * cooler.oilFlowShare(),
+        stages,
+        bare.caseConductance(),
+        bare.caseAirRise());
   }
 
   private SteadyBalance tryThermostats(
@@ -250,8 +266,7 @@ public record Search(
         b.feed(),
         b.sump(),
         Math.min(coolant.headroom(), Math.min(feed.headroom(), pan.headroom())),
-        Math.min(
-            coolant.sureHeadroom(), Math.min(feed.sureHeadroom(), pan.sureHeadroom())),
+        Math.min(coolant.sureHeadroom(), Math.min(feed.sureHeadroom(), pan.sureHeadroom())),
         cost,
         minutes);
   }

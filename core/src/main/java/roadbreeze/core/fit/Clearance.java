@@ -76,7 +76,11 @@ public record Clearance(
     if (out > 1e-6) {
       found.add(
           new Clearance(
-              Kind.OUTSIDE_OPENING, c.name(), -out, 0, true,
+              Kind.OUTSIDE_OPENING,
+              c.name(),
+              -out,
+              0,
+              true,
               text("%s reaches %.0f mm outside the front opening", c.name(), out * 1000),
               fits(l.opening(), c.outline())
                   ? "move it back inside"
@@ -86,18 +90,28 @@ public record Clearance(
     if (room < -1e-6) {
       found.add(
           new Clearance(
-              Kind.OPENING_DEPTH, c.name(), room, 0, true,
+              Kind.OPENING_DEPTH,
+              c.name(),
+              room,
+              0,
+              true,
               text(
                   "%s and its gap need %.0f mm; there are %.0f mm in front of the pack",
                   c.name(), (c.depth() + c.gap()) * 1000, l.openingDepth() * 1000),
               c.depth() + CORE_TO_CORE <= l.openingDepth()
-                  ? text("close the gap to %.0f mm", Math.floor((l.openingDepth() - c.depth()) * 1000 + 1e-6))
+                  ? text(
+                      "close the gap to %.0f mm",
+                      Math.floor((l.openingDepth() - c.depth()) * 1000 + 1e-6))
                   : "take a thinner core"));
     }
     if (c.gap() < CORE_TO_CORE - 1e-9) {
       found.add(
           new Clearance(
-              Kind.CORE_TO_CORE, c.name(), c.gap(), CORE_TO_CORE, true,
+              Kind.CORE_TO_CORE,
+              c.name(),
+              c.gap(),
+              CORE_TO_CORE,
+              true,
               text("%s touches the core behind it: vibration wears a hole through both", c.name()),
               text("stand it off %.0f mm on brackets, foam round the rim", CORE_TO_CORE * 1000)));
     }
@@ -106,12 +120,18 @@ public record Clearance(
       if (gap < CORE_TO_METAL - 1e-9) {
         found.add(
             new Clearance(
-                Kind.CORE_TO_METAL, c.name(), gap, CORE_TO_METAL, true,
+                Kind.CORE_TO_METAL,
+                c.name(),
+                gap,
+                CORE_TO_METAL,
+                true,
                 gap < 0
                     ? text("the %s stands where %s would be", o.name(), c.name())
                     : text("%s is %.0f mm from the %s", c.name(), gap * 1000, o.name()),
                 o.movable()
-                    ? text("move the %s, or the cooler by %.0f mm", o.name(), (CORE_TO_METAL - gap) * 1000)
+                    ? text(
+                        "move the %s, or the cooler by %.0f mm",
+                        o.name(), (CORE_TO_METAL - gap) * 1000)
                     : text("move the cooler by %.0f mm", (CORE_TO_METAL - gap) * 1000)));
       }
     }
@@ -122,7 +142,11 @@ public record Clearance(
     if (room < -1e-6) {
       found.add(
           new Clearance(
-              Kind.CORES_IN_DEPTH, c.name(), l.coreGap(), c.depth() + 2 * CORE_TO_CORE, true,
+              Kind.CORES_IN_DEPTH,
+              c.name(),
+              l.coreGap(),
+              c.depth() + 2 * CORE_TO_CORE,
+              true,
               text(
                   "between the cores there are %.0f mm, %s needs %.0f mm",
                   l.coreGap() * 1000, c.name(), (c.depth() + 2 * CORE_TO_CORE) * 1000),
@@ -137,7 +161,11 @@ public record Clearance(
     if (l.fanToCore() < wanted - 1e-6) {
       found.add(
           new Clearance(
-              Kind.FAN_TO_CORE, c.name(), l.fanToCore(), wanted, true,
+              Kind.FAN_TO_CORE,
+              c.name(),
+              l.fanToCore(),
+              wanted,
+              true,
               text(
                   "between radiator and fan there are %.0f mm, %s needs %.0f mm",
                   l.fanToCore() * 1000, c.name(), wanted * 1000),
@@ -160,7 +188,11 @@ public record Clearance(
         }
         found.add(
             new Clearance(
-                Kind.CORE_TO_CORE, a.name(), gap, CORE_TO_CORE, true,
+                Kind.CORE_TO_CORE,
+                a.name(),
+                gap,
+                CORE_TO_CORE,
+                true,
                 text("%s and %s stand in each other's way", a.name(), b.name()),
                 text("part them by %.0f mm", (CORE_TO_CORE - gap) * 1000)));
       }
@@ -173,7 +205,11 @@ public record Clearance(
     if (puller && l.fanToCore() < wanted - 1e-9) {
       found.add(
           new Clearance(
-              Kind.FAN_TO_CORE, "main fan", l.fanToCore(), wanted, true,
+              Kind.FAN_TO_CORE,
+              "main fan",
+              l.fanToCore(),
+              wanted,
+              true,
               text(
                   "the blades run %.0f mm from the core; they flex forward%s",
                   l.fanToCore() * 1000, l.fanOnEngine() ? " and the engine rocks" : ""),
@@ -182,13 +218,23 @@ public record Clearance(
     if (puller && l.tipGap() < TIP_LEAST) {
       found.add(
           new Clearance(
-              Kind.TIP_TO_SHROUD, "main fan", l.tipGap(), TIP_LEAST, true,
-              text("the blade tips run %.0f mm from the shroud and may strike it", l.tipGap() * 1000),
+              Kind.TIP_TO_SHROUD,
+              "main fan",
+              l.tipGap(),
+              TIP_LEAST,
+              true,
+              text(
+                  "the blade tips run %.0f mm from the shroud and may strike it",
+                  l.tipGap() * 1000),
               "centre the shroud on the fan"));
     } else if (puller && l.tipGap() > TIP_MOST) {
       found.add(
           new Clearance(
-              Kind.TIP_TO_SHROUD, "main fan", l.tipGap(), TIP_MOST, false,
+              Kind.TIP_TO_SHROUD,
+              "main fan",
+              l.tipGap(),
+              TIP_MOST,
+              false,
               text("%.0f mm between blade tips and shroud let air slip back", l.tipGap() * 1000),
               text("bring it under %.0f mm", TIP_MOST * 1000)));
     }
@@ -197,8 +243,14 @@ public record Clearance(
       if (past > 0.005) {
         found.add(
             new Clearance(
-                Kind.SHROUD_PAST_CORE, fan.name(), -past, 0, false,
-                text("the %s reaches %.0f mm past the core and draws air beside it", fan.name(), past * 1000),
+                Kind.SHROUD_PAST_CORE,
+                fan.name(),
+                -past,
+                0,
+                false,
+                text(
+                    "the %s reaches %.0f mm past the core and draws air beside it",
+                    fan.name(), past * 1000),
                 "seal the overhang, or set the fan inside the core"));
       }
       if (!fan.pusher()) {
@@ -207,7 +259,11 @@ public record Clearance(
       if (l.openingDepth() < PUSHER_DEPTH) {
         found.add(
             new Clearance(
-                Kind.OPENING_DEPTH, fan.name(), l.openingDepth(), PUSHER_DEPTH, true,
+                Kind.OPENING_DEPTH,
+                fan.name(),
+                l.openingDepth(),
+                PUSHER_DEPTH,
+                true,
                 text("the %s needs %.0f mm in front of the pack", fan.name(), PUSHER_DEPTH * 1000),
                 "use a puller"));
       }
@@ -218,7 +274,11 @@ public record Clearance(
             && l.openingDepth() < PUSHER_DEPTH + cooler.depth() + cooler.gap()) {
           found.add(
               new Clearance(
-                  Kind.PUSHER_IN_THE_WAY, fan.name(), gap, CORE_TO_METAL, true,
+                  Kind.PUSHER_IN_THE_WAY,
+                  fan.name(),
+                  gap,
+                  CORE_TO_METAL,
+                  true,
                   text("%s and the %s want the same room", cooler.name(), fan.name()),
                   "move one of them"));
         }

@@ -22,9 +22,7 @@ public record Coolant(double glycolFraction) implements Liquid {
   private static final double PASCAL_PER_MMHG = 133.322368;
 
   // ASHRAE Handbook Fundamentals, freezing point of aqueous ethylene glycol: share by volume, °C.
-  private static final double[] FREEZE_FRACTION = {
-    0.277, 0.326, 0.375, 0.425, 0.475, 0.527, 0.578
-  };
+  private static final double[] FREEZE_FRACTION = {0.277, 0.326, 0.375, 0.425, 0.475, 0.527, 0.578};
   private static final double[] FREEZE_TEMPERATURE = {
     -14.1, -17.9, -22.3, -27.5, -33.8, -41.1, -48.3
   };

@@ -32,11 +32,7 @@ public record Line(double length, double bore, double fittingLoss) {
   }
 
   public double reynolds(double volumeFlow, Liquid liquid, double temperature) {
-    return volumeFlow
-        / area()
-        * bore
-        * liquid.density(temperature)
-        / liquid.viscosity(temperature);
+    return volumeFlow / area() * bore * liquid.density(temperature) / liquid.viscosity(temperature);
   }
 
   /**
@@ -50,8 +46,7 @@ public record Line(double length, double bore, double fittingLoss) {
     }
     double velocity = volumeFlow / area();
     double head = liquid.density(temperature) * velocity * velocity / 2;
-    double friction =
-        Churchill.frictionFactor(reynolds(volumeFlow, liquid, temperature), 0);
+    double friction = Churchill.frictionFactor(reynolds(volumeFlow, liquid, temperature), 0);
     return head * (friction * length / bore + fittingLoss);
   }
 

@@ -25,9 +25,7 @@ public record ParallelFlow(double[] flows, double pressureDrop) {
     // The common pressure lies between none and what the freest element alone would need.
     double most = drops.stream().mapToDouble(d -> d.applyAsDouble(flow)).min().orElseThrow();
     double pressure =
-        solver()
-            .solve(
-                200, p -> Arrays.stream(flowsAt(drops, p, flow)).sum() - flow, 0, most);
+        solver().solve(200, p -> Arrays.stream(flowsAt(drops, p, flow)).sum() - flow, 0, most);
     return new ParallelFlow(flowsAt(drops, pressure, flow), pressure);
   }
 

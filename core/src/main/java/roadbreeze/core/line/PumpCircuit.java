@@ -12,8 +12,7 @@ import roadbreeze.core.problem.Range;
  * @param maxPressure at which nothing flows any more, Pa
  */
 public record PumpCircuit(double freeFlow, double maxPressure) {
-  public static final Range MAX_PRESSURE =
-      new Range("cooler circuit pressure", 50e3, 2e6, "Pa");
+  public static final Range MAX_PRESSURE = new Range("cooler circuit pressure", 50e3, 2e6, "Pa");
 
   /** Hot flow below this share of the flow as found is a warning. */
   public static final double HOT_SHARE = 0.85;

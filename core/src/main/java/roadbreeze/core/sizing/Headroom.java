@@ -43,8 +43,7 @@ public record Headroom(
       List<Uncertainty.Doubt> doubts) {
     Balance balance = new SteadyBalance(rig).solve(point);
     Uncertainty band = Uncertainty.of(rig, point, sources, doubts);
-    double boiling =
-        rig.coolantLoop().coolant().boilingPoint(capPressure, point.altitude());
+    double boiling = rig.coolantLoop().coolant().boilingPoint(capPressure, point.altitude());
     return new Headroom(
         new Margin(balance.coolant(), limits.coolantUnder(boiling), band.coolant()),
         new Margin(balance.feed(), limits.feed(), band.feed()),

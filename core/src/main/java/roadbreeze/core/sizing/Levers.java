@@ -46,8 +46,7 @@ public final class Levers {
       Balance then =
           switch (kind) {
             // Flow goes about with the root of pressure: 1.21 gives ten per cent.
-            case AIR ->
-                solve(rig, Factors.NOMINAL.withRam(1.21).withFanPressure(1.21), point);
+            case AIR -> solve(rig, Factors.NOMINAL.withRam(1.21).withFanPressure(1.21), point);
             case CORE -> solve(rig, Factors.NOMINAL.withCoreConductance(1.1), point);
             case SLIP -> solve(rig, Factors.NOMINAL.withConverterHeat(0.9), point);
             case PREHEAT -> solve(rig, Factors.NOMINAL.withFrontHeat(0.9), point);

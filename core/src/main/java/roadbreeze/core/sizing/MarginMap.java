@@ -34,16 +34,11 @@ public final class MarginMap {
   /**
    * @param across values of the first axis, rising
    * @param upwards values of the second axis, rising
-   * @return points by first axis, then second; empty where the truck cannot climb or no steady state
-   *     exists
+   * @return points by first axis, then second; empty where the truck cannot climb or no steady
+   *     state exists
    */
   public static Optional<Point>[][] compute(
-      Rig rig,
-      OperatingPoint base,
-      Axes axes,
-      double[] across,
-      double[] upwards,
-      Factors factors) {
+      Rig rig, OperatingPoint base, Axes axes, double[] across, double[] upwards, Factors factors) {
     @SuppressWarnings("unchecked")
     Optional<Point>[][] map = new Optional[across.length][upwards.length];
     // Along a column each answer starts from the one below it.

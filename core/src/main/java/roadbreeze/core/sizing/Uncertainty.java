@@ -12,9 +12,9 @@ import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.problem.NotConvergedException;
 
 /**
- * Half widths, K, of the bands that hold nine cases in ten. Linearised: each spread is taken to both
- * its ends with the others at rest, half the difference is its share, and independent shares add as
- * squares. A few balances instead of hundreds of draws; a test compares the two.
+ * Half widths, K, of the bands that hold nine cases in ten. Linearised: each spread is taken to
+ * both its ends with the others at rest, half the difference is its share, and independent shares
+ * add as squares. A few balances instead of hundreds of draws; a test compares the two.
  *
  * @param shares of the model's own spreads, in the order of the sources
  * @param doubts shares of inputs that nobody has measured

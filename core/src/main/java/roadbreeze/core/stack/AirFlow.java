@@ -9,8 +9,8 @@ import roadbreeze.core.problem.NotConvergedException;
  * Air through a pack: face velocity of each path and working point of each fan.
  *
  * @param velocity face velocity per path, m/s
- * @param frontVelocity face velocity through the first core of each path, m/s: below {@code velocity}
- *     where air gets round that core through an open gap behind it
+ * @param frontVelocity face velocity through the first core of each path, m/s: below {@code
+ *     velocity} where air gets round that core through an open gap behind it
  * @param fanFlow per fan, m³/s
  * @param fanPressure per fan, Pa; negative where it only resists
  */
@@ -23,8 +23,8 @@ public record AirFlow(
    * Solves {@code p_drive = ΣΔp_layer(u) + K·½ρu²} in each path, all paths of one fan sharing its
    * curve.
    *
-   * <p>One fan is a single bracketed root. Fans that share cells are swept in turn until none moves,
-   * which converges because more pressure from one never raises what another adds.
+   * <p>One fan is a single bracketed root. Fans that share cells are swept in turn until none
+   * moves, which converges because more pressure from one never raises what another adds.
    *
    * @param speed road speed, m/s, ≥ 0
    * @param speedRatio per fan, over its curve's reference speed
@@ -259,9 +259,9 @@ public record AirFlow(
   }
 
   /**
-   * Root of {@code a·u^1.51 + b·u² = p}. The left side is convex and rising, so Newton's method from
-   * above falls to the root without overshoot; a library bracketing solver was five times slower in
-   * this innermost loop.
+   * Root of {@code a·u^1.51 + b·u² = p}. The left side is convex and rising, so Newton's method
+   * from above falls to the root without overshoot; a library bracketing solver was five times
+   * slower in this innermost loop.
    */
   static double velocityFor(double drive, double friction, double inertia) {
     if (drive <= 0) {

@@ -3,7 +3,8 @@ package roadbreeze.core.stack;
 import java.util.List;
 
 /**
- * All cells that share layers and fans: they run at one velocity, so the balance treats them as one.
+ * All cells that share layers and fans: they run at one velocity, so the balance treats them as
+ * one.
  *
  * @param area of its cells together, m²
  * @param layers indices into {@link Stack#layers()}, front to back

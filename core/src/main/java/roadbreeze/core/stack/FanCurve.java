@@ -39,14 +39,16 @@ public record FanCurve(double shutoffPressure, double freeFlow, boolean estimate
    */
   public static FanCurve through(double[] flow, double[] pressure) {
     if (flow.length != pressure.length || flow.length < 2) {
-      throw new BadInputException("fan curve", "a fan curve needs two or more points of flow and pressure");
+      throw new BadInputException(
+          "fan curve", "a fan curve needs two or more points of flow and pressure");
     }
     SimpleRegression line = new SimpleRegression();
     for (int i = 0; i < flow.length; i++) {
       line.addData(flow[i] * flow[i], pressure[i]);
     }
     if (!(line.getSlope() < 0)) {
-      throw new BadInputException("fan curve", "the fan curve's pressure must fall as its flow rises");
+      throw new BadInputException(
+          "fan curve", "the fan curve's pressure must fall as its flow rises");
     }
     double shutoff = line.getIntercept();
     return new FanCurve(shutoff, Math.sqrt(shutoff / -line.getSlope()), false);

@@ -6,7 +6,8 @@ import roadbreeze.core.problem.Range;
 /**
  * One core in the pack.
  *
- * @param blockedFraction share of the face shut by dirt or bent fins, 0 to 0.9; the rest runs faster
+ * @param blockedFraction share of the face shut by dirt or bent fins, 0 to 0.9; the rest runs
+ *     faster
  * @param openGap unsealed gap behind it through which air gets round the core, m; 0 when tight or
  *     sealed. Counts only for a core that nothing stands in front of
  */

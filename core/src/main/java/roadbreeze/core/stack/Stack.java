@@ -39,10 +39,10 @@ public final class Stack {
 
   /**
    * @param layers front to back, exactly one of them the radiator
-   * @param shadows parts of the face that ram air does not reach: behind a brace, a horn or a winch,
-   *     or away from the front
-   * @param ramCoefficient ram pressure over dynamic pressure: open grille 0.55, less behind a winch,
-   *     plough, light bar or bug screen
+   * @param shadows parts of the face that ram air does not reach: behind a brace, a horn or a
+   *     winch, or away from the front
+   * @param ramCoefficient ram pressure over dynamic pressure: open grille 0.55, less behind a
+   *     winch, plough, light bar or bug screen
    * @param recirculation share of the exit air's rise that comes back at standstill: 0.02 sealed to
    *     0.15 bare
    * @throws BadInputException if there is not exactly one radiator
@@ -119,8 +119,7 @@ public final class Stack {
           fansOf[path] = set(through, layers.size(), layers.size() + fans.size());
           boolean ram = !through.get(layers.size() + fans.size());
           apart[path] = !ram && !through.get(radiator);
-          made[path] =
-              new AirPath(areas.get(path), list(layersOf[path]), list(fansOf[path]), ram);
+          made[path] = new AirPath(areas.get(path), list(layersOf[path]), list(fansOf[path]), ram);
         });
     paths.addAll(List.of(made));
   }
@@ -200,7 +199,9 @@ public final class Stack {
     return Collections.unmodifiableList(paths);
   }
 
-  /** True for air that never meets the radiator or the ram air: a core with its own fan elsewhere. */
+  /**
+   * True for air that never meets the radiator or the ram air: a core with its own fan elsewhere.
+   */
   public boolean apart(int path) {
     return apart[path];
   }

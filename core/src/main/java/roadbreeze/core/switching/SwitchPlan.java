@@ -15,13 +15,14 @@ import roadbreeze.core.problem.NotConvergedException;
 /**
  * First-order check of thermostat and fan switch on one climb.
  *
- * <p>The coolant is one heat capacity between two steady states, fan resting and fan running: {@code
- * T(t) = T∞ + (T0 − T∞)·e^(−t/τ)}, τ the capacity over the radiator's heat per kelvin above ambient.
- * It starts from the level road's steady state. The switch acts {@link #LAG} after the coolant
- * reaches it.
+ * <p>The coolant is one heat capacity between two steady states, fan resting and fan running:
+ * {@code T(t) = T∞ + (T0 − T∞)·e^(−t/τ)}, τ the capacity over the radiator's heat per kelvin above
+ * ambient. It starts from the level road's steady state. The switch acts {@link #LAG} after the
+ * coolant reaches it.
  *
  * @param levelRoad coolant on the level before the climb, °C
- * @param restingPeak where the climb settles with the fan at rest, °C; the solver's ceiling if nowhere
+ * @param restingPeak where the climb settles with the fan at rest, °C; the solver's ceiling if
+ *     nowhere
  * @param runningPeak where it settles with the fan running, °C
  * @param fanOnAfter s into the climb; infinite if never
  * @param highest coolant temperature of the run, °C
@@ -89,8 +90,7 @@ public record SwitchPlan(
     if (fanOnAfter < DURATION) {
       highest = Math.max(highest, atSwitch);
     }
-    List<Finding> findings =
-        findings(thermostat, fan, limit, climbResting, climbRunning, atSwitch);
+    List<Finding> findings = findings(thermostat, fan, limit, climbResting, climbRunning, atSwitch);
     return new SwitchPlan(
         level.settles,
         climbResting.settles,
@@ -171,8 +171,7 @@ public record SwitchPlan(
     return findings;
   }
 
-  private static void add(
-      List<Finding> findings, Kind kind, String format, Object... values) {
+  private static void add(List<Finding> findings, Kind kind, String format, Object... values) {
     findings.add(new Finding(kind, String.format(Locale.ROOT, format, values)));
   }
 

@@ -4,8 +4,8 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import roadbreeze.core.problem.Range;
 
 /**
- * A torque converter: pump torque {@code C(s)·ωe²} with {@code C = C0(1 − s⁴)}, torque ratio falling
- * linearly from stall to 1 at a speed ratio of 0.86.
+ * A torque converter: pump torque {@code C(s)·ωe²} with {@code C = C0(1 − s⁴)}, torque ratio
+ * falling linearly from stall to 1 at a speed ratio of 0.86.
  */
 public final class Converter {
   private static final double COUPLING_SPEED_RATIO = 0.86;
@@ -23,8 +23,7 @@ public final class Converter {
         Rpm.toRadPerSecond(new Range("stall speed", 800, 4500, "rpm").require(stallRpm));
     capacity =
         Range.requirePositive("stall torque", stallTorque, "N·m") / (stallSpeed * stallSpeed);
-    this.stallTorqueRatio =
-        new Range("stall torque ratio", 1.2, 3.5, "").require(stallTorqueRatio);
+    this.stallTorqueRatio = new Range("stall torque ratio", 1.2, 3.5, "").require(stallTorqueRatio);
   }
 
   /**

@@ -91,8 +91,8 @@ public final class Engine {
   }
 
   /**
-   * Full-load torque, N·m, derated by air density; level below the curve's first point, none past its
-   * last.
+   * Full-load torque, N·m, derated by air density; level below the curve's first point, none past
+   * its last.
    */
   public double fullLoadTorque(double speed, double airDensity) {
     if (speed > highestSpeed) {

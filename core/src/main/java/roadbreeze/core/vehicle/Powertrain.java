@@ -125,10 +125,8 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
       boolean slowed) {
     double turbineSpeed = speed * driveline.inputPerMetre(gear);
     double afterMesh = wheelPower / driveline.axleEfficiency();
-    double turbinePower =
-        afterMesh / driveline.meshEfficiency() + driveline.spinLoss(turbineSpeed);
-    boolean locked =
-        gear >= driveline.lockFromGear() && speed > driveline.lockAboveSpeed();
+    double turbinePower = afterMesh / driveline.meshEfficiency() + driveline.spinLoss(turbineSpeed);
+    boolean locked = gear >= driveline.lockFromGear() && speed > driveline.lockAboveSpeed();
     double speedRatio = 1;
     double engineSpeed = turbineSpeed;
     double converterHeat = 0;

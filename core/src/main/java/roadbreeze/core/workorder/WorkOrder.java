@@ -10,8 +10,8 @@ public final class WorkOrder {
   private WorkOrder() {}
 
   /**
-   * Takes, again and again, the first task whose forerunners are all done: few enough tasks that the
-   * plain way is the clear one.
+   * Takes, again and again, the first task whose forerunners are all done: few enough tasks that
+   * the plain way is the clear one.
    */
   public static List<Task> plan(WorkScope scope) {
     Set<Task> open = EnumSet.noneOf(Task.class);

@@ -39,9 +39,7 @@ class SteadyBalanceTest {
     assertThat(cooled.coolant()).isCloseTo(110.0, within(WORKED_CASE_TOLERANCE));
     assertThat(cooled.sump()).isCloseTo(88.1, within(WORKED_CASE_TOLERANCE));
     assertThat(cooled.heat().tank()).isCloseTo(-2.1e3, within(100.0));
-    assertThat(cooled.warnings())
-        .extracting(Warning::kind)
-        .contains(Warning.Kind.TANK_HEATS_OIL);
+    assertThat(cooled.warnings()).extracting(Warning::kind).contains(Warning.Kind.TANK_HEATS_OIL);
   }
 
   @Test
@@ -55,10 +53,15 @@ class SteadyBalanceTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"true, 0.06, 75", "false, 0.06, 75", "true, 0.09, 35", "true, 0, 60", "true, -0.04, 50"})
+  @CsvSource({
+    "true, 0.06, 75",
+    "false, 0.06, 75",
+    "true, 0.09, 35",
+    "true, 0, 60",
+    "true, -0.04, 50"
+  })
   void energyCloses(boolean cooler, double grade, double kmh) {
-    Balance b =
-        solve(WorkedCase.rig(cooler), new OperatingPoint(grade, kmh / 3.6, 30, 600, true));
+    Balance b = solve(WorkedCase.rig(cooler), new OperatingPoint(grade, kmh / 3.6, 30, 600, true));
     double oilInput = b.heat().converter() + b.heat().gearbox();
     assertThat(Math.abs(b.heat().coolantResidual())).isLessThan(1e-6 * b.heat().engineToCoolant());
     assertThat(Math.abs(b.heat().oilResidual())).isLessThan(1e-6 * oilInput);
@@ -113,8 +116,7 @@ class SteadyBalanceTest {
   @Test
   void aColderThermostatChangesTheStartNotTheSaturatedPeak() {
     Rig cold =
-        WorkedCase.rig(
-            WorkedCase.stack(true), WorkedCase.stages(true), 1, new Thermostat(82, 91));
+        WorkedCase.rig(WorkedCase.stack(true), WorkedCase.stages(true), 1, new Thermostat(82, 91));
     OperatingPoint level = new OperatingPoint(0, 60 / 3.6, 10, 0, false);
     assertThat(solve(cold, level).coolant())
         .isCloseTo(solve(WorkedCase.rig(true), level).coolant() - 8, within(0.5));
@@ -131,7 +133,9 @@ class SteadyBalanceTest {
                 WorkedCase.cooler("second", 0.10, 0.20),
                 WorkedCase.condenser(),
                 WorkedCase.radiator()),
-            List.of(WorkedCase.fan()), 0.55, 0.02);
+            List.of(WorkedCase.fan()),
+            0.55,
+            0.02);
     OilElement first = new OilElement.PackCooler("first", Bypass.NONE);
     OilElement second = new OilElement.PackCooler("second", Bypass.NONE);
     double one = solve(WorkedCase.rig(true), WorkedCase.CLIMB).sump();
@@ -141,8 +145,7 @@ class SteadyBalanceTest {
             List.of(OilStage.of(second), OilStage.of(first)),
             List.of(
                 new OilStage(
-                    List.of(
-                        new OilStage.Branch(first, 0.5), new OilStage.Branch(second, 0.5)))));
+                    List.of(new OilStage.Branch(first, 0.5), new OilStage.Branch(second, 0.5)))));
     for (List<OilStage> way : ways) {
       Balance b = solve(WorkedCase.rig(two, way, 1, new Thermostat(90, 99)), WorkedCase.CLIMB);
       assertThat(Math.abs(b.heat().oilResidual())).isLessThan(1e-6 * b.heat().gearbox());
@@ -155,9 +158,12 @@ class SteadyBalanceTest {
     Stack behind =
         new Stack(
             List.of(
-                WorkedCase.condenser(), WorkedCase.radiator(),
+                WorkedCase.condenser(),
+                WorkedCase.radiator(),
                 WorkedCase.cooler("oil cooler", 0.05, 0.25)),
-            List.of(WorkedCase.fan()), 0.55, 0.02);
+            List.of(WorkedCase.fan()),
+            0.55,
+            0.02);
     Rig rig = WorkedCase.rig(behind, WorkedCase.stages(true), 1, new Thermostat(90, 99));
     Balance b = solve(rig, WorkedCase.CLIMB);
     Balance front = solve(WorkedCase.rig(true), WorkedCase.CLIMB);
@@ -169,17 +175,27 @@ class SteadyBalanceTest {
   @Test
   void aCoolerElsewhereWithItsOwnFanLeavesTheRadiatorAlone() {
     Layer remote = WorkedCase.cooler("oil cooler", 1.5, 0);
-    Fan own = new Fan("cooler fan", FanCurve.fromFreeAirFlow(0.4), remote.outline(), Fan.Mount.PUSHER);
+    Fan own =
+        new Fan("cooler fan", FanCurve.fromFreeAirFlow(0.4), remote.outline(), Fan.Mount.PUSHER);
     Stack apart =
         new Stack(
             List.of(remote, WorkedCase.condenser(), WorkedCase.radiator()),
-            List.of(WorkedCase.fan(), own), List.of(remote.outline()), 0.55, 0.02);
+            List.of(WorkedCase.fan(), own),
+            List.of(remote.outline()),
+            0.55,
+            0.02);
     FanSetting electric = new FanSetting(new FanDrive.Electric(1, 0.45), 1);
     Rig one = WorkedCase.rig(true);
     Rig rig =
         new Rig(
-            one.powertrain(), one.load(), one.accessories(), one.chargeAir(), one.coolantLoop(),
-            one.oilLoop(), apart, List.of(electric, electric));
+            one.powertrain(),
+            one.load(),
+            one.accessories(),
+            one.chargeAir(),
+            one.coolantLoop(),
+            one.oilLoop(),
+            apart,
+            List.of(electric, electric));
     Balance b = solve(rig, WorkedCase.CLIMB);
     Balance bare = solve(WorkedCase.rig(false), WorkedCase.CLIMB);
     assertThat(b.airFlow().totalFlow(apart))
@@ -208,8 +224,7 @@ class SteadyBalanceTest {
     OperatingPoint winter = new OperatingPoint(0, 60 / 3.6, -20, 0, false);
     Thermostat thermostat = new Thermostat(90, 99);
     Balance open = solve(WorkedCase.rig(true), winter);
-    Rig rig =
-        WorkedCase.rig(WorkedCase.stack(true), List.of(OilStage.of(guarded)), 1, thermostat);
+    Rig rig = WorkedCase.rig(WorkedCase.stack(true), List.of(OilStage.of(guarded)), 1, thermostat);
     Balance kept = solve(rig, winter);
     assertThat(kept.heat().coolers().get("oil cooler")).isZero();
     assertThat(open.heat().coolers().get("oil cooler")).isPositive();
@@ -248,8 +263,12 @@ class SteadyBalanceTest {
         WorkedCase.rig(
             new Stack(
                 List.of(WorkedCase.condenser(), WorkedCase.radiator()),
-                List.of(WorkedCase.fan()), 0, 0.15),
-            WorkedCase.stages(false), 0, new Thermostat(90, 99));
+                List.of(WorkedCase.fan()),
+                0,
+                0.15),
+            WorkedCase.stages(false),
+            0,
+            new Thermostat(90, 99));
     assertThatThrownBy(() -> solve(still, WorkedCase.CLIMB))
         .isInstanceOf(NotConvergedException.class)
         .hasMessageContaining("no air moves");

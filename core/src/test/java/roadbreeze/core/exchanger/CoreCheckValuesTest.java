@@ -17,7 +17,10 @@ class CoreCheckValuesTest {
 
   @ParameterizedTest
   @CsvSource({
-    "2, 4999.7, 0.06, 32.8", "4, 6966.8, 0.06, 97.8", "6, 8429.8, 0.06, 186.3", "9, 10169, 0.6, 357.2"
+    "2, 4999.7, 0.06, 32.8",
+    "4, 6966.8, 0.06, 97.8",
+    "6, 8429.8, 0.06, 186.3",
+    "9, 10169, 0.6, 357.2"
   })
   void louvredFin(double velocity, double conductance, double tolerance, double drop) {
     assertThat(fin.surfacePerFace()).isCloseTo(50.406, within(6e-4));
@@ -50,8 +53,7 @@ class CoreCheckValuesTest {
       double dropTolerance,
       double reynolds,
       double reynoldsTolerance) {
-    OilChannels channels =
-        new OilChannels(0.28, 0.19, 0.032, 0.0105, passes, 0.0095, surface);
+    OilChannels channels = new OilChannels(0.28, 0.19, 0.032, 0.0105, passes, 0.0095, surface);
     TransmissionFluid oil = TransmissionFluid.LEGACY;
     assertThat(channels.conductance(TEN_LITRES_PER_MINUTE, oil, 90))
         .isCloseTo(conductance, within(conductanceTolerance));

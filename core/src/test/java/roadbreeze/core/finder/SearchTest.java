@@ -24,15 +24,24 @@ import roadbreeze.core.stack.Rectangle;
 class SearchTest {
   private static final Opening OPENING =
       new Opening(
-          new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.12,
-          List.of(new Rectangle(0.36, -0.02, 0.04, 0.56)), 0.01);
+          new Rectangle(-0.02, -0.02, 0.80, 0.56),
+          0.12,
+          List.of(new Rectangle(0.36, -0.02, 0.04, 0.56)),
+          0.01);
 
-  private static CoolerChoice cooler(String id, double width, double height, double depth, double cost) {
+  private static CoolerChoice cooler(
+      String id, double width, double height, double depth, double cost) {
     return new CoolerChoice(
         id,
         new LouvredFin(depth, 14, 0.0105, FinMetal.ALUMINIUM),
         new OilChannels(width, height, depth, 0.0105, 1, 0.0095, OilChannels.Surface.TURBULATED),
-        width, height, depth, Bypass.NONE, 1, cost, 180);
+        width,
+        height,
+        depth,
+        Bypass.NONE,
+        1,
+        cost,
+        180);
   }
 
   private static final List<CoolerChoice> CATALOGUE =
@@ -50,7 +59,18 @@ class SearchTest {
   private static Search search(OperatingPoint point, double budget) {
     return new Search(
         List.of(new PackChoice("restored", WorkedCase.rig(false), 0, 0)),
-        CATALOGUE, true, THERMOSTATS, OPENING, point, Limits.DEFAULT, 112, 8.8, 5, 5, budget, 10_000);
+        CATALOGUE,
+        true,
+        THERMOSTATS,
+        OPENING,
+        point,
+        Limits.DEFAULT,
+        112,
+        8.8,
+        5,
+        5,
+        budget,
+        10_000);
   }
 
   private static Result run(Search search) {
@@ -71,22 +91,37 @@ class SearchTest {
         places.addAll(OPENING.places(choice));
       }
       for (Rectangle place : places) {
-        for (OilOrder order : choice == null ? List.of(OilOrder.AFTER_TANK) : List.of(OilOrder.values())) {
+        for (OilOrder order :
+            choice == null ? List.of(OilOrder.AFTER_TANK) : List.of(OilOrder.values())) {
           for (ThermostatChoice t : THERMOSTATS) {
-            Rig bare = WorkedCase.rig(WorkedCase.stack(false), WorkedCase.stages(false), 1, t.thermostat());
+            Rig bare =
+                WorkedCase.rig(
+                    WorkedCase.stack(false), WorkedCase.stages(false), 1, t.thermostat());
             Rig rig =
                 choice == null
                     ? bare
-                    : bare.withPack(Search.stackWith(bare.stack(), choice, place), bare.fanSettings())
+                    : bare.withPack(
+                            Search.stackWith(bare.stack(), choice, place), bare.fanSettings())
                         .withOilLoop(Search.oilLoop(bare.oilLoop(), choice, order));
             Balance b = new SteadyBalance(rig).solve(WorkedCase.CLIMB);
             double sure =
-                Math.min(112 - b.coolant() - 0.7791 * 8.8, Math.min(150 - b.feed(), 107 - b.sump()) - 0.7791 * 5);
+                Math.min(
+                    112 - b.coolant() - 0.7791 * 8.8,
+                    Math.min(150 - b.feed(), 107 - b.sump()) - 0.7791 * 5);
             all.add(
                 new Found(
-                    "restored", Optional.ofNullable(choice).map(CoolerChoice::id), Optional.ofNullable(place), order,
-                    t.id(), b.coolant(), b.feed(), b.sump(), 0, sure,
-                    (choice == null ? 0 : choice.cost()) + t.cost(), (choice == null ? 0 : 180) + t.minutes()));
+                    "restored",
+                    Optional.ofNullable(choice).map(CoolerChoice::id),
+                    Optional.ofNullable(place),
+                    order,
+                    t.id(),
+                    b.coolant(),
+                    b.feed(),
+                    b.sump(),
+                    0,
+                    sure,
+                    (choice == null ? 0 : choice.cost()) + t.cost(),
+                    (choice == null ? 0 : 180) + t.minutes()));
             tried++;
           }
         }
@@ -97,16 +132,26 @@ class SearchTest {
     for (Found found : result.front()) {
       Found same =
           all.stream()
-              .filter(f -> f.cooler().equals(found.cooler()) && f.thermostat().equals(found.thermostat()))
+              .filter(
+                  f ->
+                      f.cooler().equals(found.cooler())
+                          && f.thermostat().equals(found.thermostat()))
               .max(Comparator.comparingDouble(Found::sureHeadroom))
               .orElseThrow();
       assertThat(found.sureHeadroom()).isCloseTo(same.sureHeadroom(), within(0.01));
       assertThat(found.pan()).isCloseTo(same.pan(), within(0.05));
-      assertThat(all).noneMatch(f -> f.cost() > 0 && found.cost() > 0 && f.beats(found) && f.sureHeadroom() > found.sureHeadroom() + 0.1);
+      assertThat(all)
+          .noneMatch(
+              f ->
+                  f.cost() > 0
+                      && found.cost() > 0
+                      && f.beats(found)
+                      && f.sureHeadroom() > found.sureHeadroom() + 0.1);
     }
     double best = all.stream().mapToDouble(Found::sureHeadroom).max().orElseThrow();
     assertThat(result.best().orElseThrow().sureHeadroom()).isCloseTo(best, within(0.05));
-    assertThat(result.fallen()).containsKeys(Result.Reason.TOO_LARGE, Result.Reason.BLOCKED, Result.Reason.BEATEN);
+    assertThat(result.fallen())
+        .containsKeys(Result.Reason.TOO_LARGE, Result.Reason.BLOCKED, Result.Reason.BEATEN);
     assertThat(result.front()).noneMatch(f -> f.cooler().equals(Optional.of("dear")));
   }
 
@@ -116,8 +161,12 @@ class SearchTest {
     Result whole = run(search);
     Result merged = Result.merge(List.of(run(search.part(0, 2)), run(search.part(1, 2))));
     assertThat(merged.tried()).isEqualTo(whole.tried());
-    assertThat(merged.best().orElseThrow().sureHeadroom()).isCloseTo(whole.best().orElseThrow().sureHeadroom(), within(1e-4));
-    assertThat(merged.shortList()).extracting(p -> p.found().cooler()).containsExactlyElementsOf(whole.shortList().stream().map(p -> p.found().cooler()).toList());
+    assertThat(merged.best().orElseThrow().sureHeadroom())
+        .isCloseTo(whole.best().orElseThrow().sureHeadroom(), within(1e-4));
+    assertThat(merged.shortList())
+        .extracting(p -> p.found().cooler())
+        .containsExactlyElementsOf(
+            whole.shortList().stream().map(p -> p.found().cooler()).toList());
   }
 
   @Test

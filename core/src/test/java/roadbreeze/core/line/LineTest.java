@@ -25,8 +25,7 @@ class LineTest {
   @CsvSource({"90, 5.757, 13.42, 0.006", "0, 5.704, 272.5, 0.06"})
   void parallelLinesAsShared(double temperature, double first, double drop, double tolerance) {
     Line.Split split =
-        Line.parallel(
-            new Line(3, 9.5e-3, 4), new Line(2, 8.0e-3, 4), TEN, OIL, temperature);
+        Line.parallel(new Line(3, 9.5e-3, 4), new Line(2, 8.0e-3, 4), TEN, OIL, temperature);
     assertThat(split.first() * 60e3).isCloseTo(first, within(6e-4));
     assertThat(split.pressureDrop() / 1000).isCloseTo(drop, within(tolerance));
   }
@@ -43,10 +42,8 @@ class LineTest {
   @Test
   void pumpGivesBackTheMeasuredFlowAndLessAgainstMore() {
     Line found = new Line(2, 9.5e-3, 4);
-    PumpCircuit pump =
-        PumpCircuit.measured(TEN, found.pressureDrop(TEN, OIL, 90), 400e3);
-    assertThat(pump.flowAgainst(q -> found.pressureDrop(q, OIL, 90)))
-        .isCloseTo(TEN, within(1e-12));
+    PumpCircuit pump = PumpCircuit.measured(TEN, found.pressureDrop(TEN, OIL, 90), 400e3);
+    assertThat(pump.flowAgainst(q -> found.pressureDrop(q, OIL, 90))).isCloseTo(TEN, within(1e-12));
     Line longer = new Line(5, 8e-3, 10);
     assertThat(pump.flowAgainst(q -> longer.pressureDrop(q, OIL, 90))).isLessThan(TEN);
     assertThatThrownBy(() -> PumpCircuit.measured(TEN, 500e3, 400e3))

@@ -51,8 +51,7 @@ class SizingTest {
 
   @Test
   void theCoolerSavesThePanAndLeavesTheCoolantMarginal() {
-    Headroom restored =
-        Headroom.of(WorkedCase.rig(false), WorkedCase.CLIMB, Limits.DEFAULT, 100e3);
+    Headroom restored = Headroom.of(WorkedCase.rig(false), WorkedCase.CLIMB, Limits.DEFAULT, 100e3);
     Headroom plan = Headroom.of(WorkedCase.rig(true), WorkedCase.CLIMB, Limits.DEFAULT, 100e3);
     assertThat(restored.coolant().standing()).isEqualTo(Standing.MARGINAL);
     assertThat(restored.pan().standing()).isEqualTo(Standing.OVER);
@@ -78,8 +77,12 @@ class SizingTest {
     OperatingPoint base = new OperatingPoint(0.06, 75 / 3.6, 38, 600, true);
     Optional<MarginMap.Point>[][] map =
         MarginMap.compute(
-            rig, base, MarginMap.Axes.AMBIENT_GRADE, new double[] {20, 38},
-            new double[] {0, 0.03, 0.06, 0.30}, Factors.NOMINAL);
+            rig,
+            base,
+            MarginMap.Axes.AMBIENT_GRADE,
+            new double[] {20, 38},
+            new double[] {0, 0.03, 0.06, 0.30},
+            Factors.NOMINAL);
     MarginMap.Point climb = map[1][2].orElseThrow();
     assertThat(climb.coolant())
         .isCloseTo(
@@ -89,15 +92,23 @@ class SizingTest {
     assertThat(map[1][3].orElseThrow().speed()).isLessThan(75 / 3.6);
     double lighter =
         MarginMap.compute(
-                rig, base, MarginMap.Axes.AMBIENT_MASS, new double[] {38},
-                new double[] {4900, 5900}, Factors.NOMINAL)[0][1]
+                rig,
+                base,
+                MarginMap.Axes.AMBIENT_MASS,
+                new double[] {38},
+                new double[] {4900, 5900},
+                Factors.NOMINAL)[0][1]
             .orElseThrow()
             .coolant();
     assertThat(lighter).isCloseTo(climb.coolant(), within(1e-5));
     assertThat(
             MarginMap.compute(
-                    rig, base, MarginMap.Axes.SPEED_GRADE, new double[] {40 / 3.6, 75 / 3.6},
-                    new double[] {0.06}, Factors.NOMINAL)[1][0]
+                    rig,
+                    base,
+                    MarginMap.Axes.SPEED_GRADE,
+                    new double[] {40 / 3.6, 75 / 3.6},
+                    new double[] {0.06},
+                    Factors.NOMINAL)[1][0]
                 .orElseThrow()
                 .coolant())
         .isCloseTo(climb.coolant(), within(1e-5));
@@ -107,8 +118,7 @@ class SizingTest {
   void theNineInTenLineIsTheBandsOwn() {
     Rig rig = WorkedCase.rig(true);
     Headroom h = Headroom.of(rig, WorkedCase.CLIMB, Limits.DEFAULT, 100e3);
-    Factors pushed =
-        h.spread().nineInTen(Uncertainty.SOURCES, Uncertainty.Share::coolant);
+    Factors pushed = h.spread().nineInTen(Uncertainty.SOURCES, Uncertainty.Share::coolant);
     double peak = new SteadyBalance(rig, pushed).solve(WorkedCase.CLIMB).coolant();
     // Curvature is all that parts them.
     assertThat(peak).isCloseTo(h.coolant().nineInTen(), within(0.1 * h.coolant().band()));
@@ -123,8 +133,7 @@ class SizingTest {
             rig.withLoad(new RoadLoad(6200, 0.010, 3.6)),
             rig.withLoad(new RoadLoad(5600, 0.010, 3.6)));
     Uncertainty sure = Uncertainty.of(rig, WorkedCase.CLIMB);
-    Uncertainty unsure =
-        Uncertainty.of(rig, WorkedCase.CLIMB, Uncertainty.SOURCES, List.of(mass));
+    Uncertainty unsure = Uncertainty.of(rig, WorkedCase.CLIMB, Uncertainty.SOURCES, List.of(mass));
     assertThat(unsure.coolant()).isGreaterThan(sure.coolant());
     assertThat(unsure.doubts().get(0).coolant()).isPositive();
     // An air traverse at the core takes most of the fan's doubt away.

@@ -21,8 +21,7 @@ class AirFlowTest {
   }
 
   private double velocity(AirFlow flow, int layers, boolean shrouded) {
-    Predicate<AirPath> wanted =
-        p -> p.layers().size() == layers && p.fans().isEmpty() != shrouded;
+    Predicate<AirPath> wanted = p -> p.layers().size() == layers && p.fans().isEmpty() != shrouded;
     AirPath path = stack.paths().stream().filter(wanted).findFirst().orElseThrow();
     return flow.velocity()[stack.paths().indexOf(path)];
   }
@@ -44,8 +43,7 @@ class AirFlowTest {
     double area = stack.cells().stream().mapToDouble(c -> c.width() * c.height()).sum();
     assertThat(area).isCloseTo(0.76 * 0.52, within(1e-12));
     AirFlow flow = solve(stack, SPEED, 1);
-    double onCurve =
-        stack.fans().get(0).curve().pressure(flow.fanFlow()[0], 1, AIR.density());
+    double onCurve = stack.fans().get(0).curve().pressure(flow.fanFlow()[0], 1, AIR.density());
     assertThat(flow.fanPressure()[0]).isCloseTo(onCurve, within(1e-6));
     assertThat(flow.fanFlow()[0]).isLessThan(2.4).isLessThan(flow.totalFlow(stack));
   }
@@ -87,7 +85,9 @@ class AirFlowTest {
   void aPusherInFrontOfAPullerAddsAirOnlyInItsOwnOutline() {
     Fan pusher =
         new Fan(
-            "pusher", FanCurve.fromFreeAirFlow(0.6), new Rectangle(0.1, 0.1, 0.3, 0.3),
+            "pusher",
+            FanCurve.fromFreeAirFlow(0.6),
+            new Rectangle(0.1, 0.1, 0.3, 0.3),
             Fan.Mount.PUSHER);
     Stack both =
         new Stack(List.of(WorkedCase.radiator()), List.of(WorkedCase.fan(), pusher), 0.55, 0.02);
@@ -105,8 +105,7 @@ class AirFlowTest {
   @Test
   void blockedFinsPassLessAir() {
     Layer radiator = WorkedCase.radiator();
-    Layer dirty =
-        new Layer("radiator", radiator.outline(), radiator.fin(), 0.3, radiator.role());
+    Layer dirty = new Layer("radiator", radiator.outline(), radiator.fin(), 0.3, radiator.role());
     Stack blocked = new Stack(List.of(dirty), List.of(WorkedCase.fan()), 0.55, 0.02);
     Stack clean = new Stack(List.of(radiator), List.of(WorkedCase.fan()), 0.55, 0.02);
     assertThat(solve(blocked, SPEED, 1).totalFlow(blocked))
@@ -129,7 +128,8 @@ class AirFlowTest {
   void twoFansAndAnUnshroudedRemainderByHand() {
     FanCurve curve = new FanCurve(250, 1.1, false);
     Fan left = new Fan("left", curve, new Rectangle(0, 0, 0.34, 0.52), Fan.Mount.SHROUDED_PULLER);
-    Fan right = new Fan("right", curve, new Rectangle(0.42, 0, 0.34, 0.52), Fan.Mount.SHROUDED_PULLER);
+    Fan right =
+        new Fan("right", curve, new Rectangle(0.42, 0, 0.34, 0.52), Fan.Mount.SHROUDED_PULLER);
     Stack pack = new Stack(List.of(WorkedCase.radiator()), List.of(left, right), 0.55, 0.02);
     AirFlow flow = solve(pack, 60 / 3.6, 1, 0.6);
     double ram = 0.55 * AIR.density() * Math.pow(60 / 3.6, 2) / 2;
@@ -155,8 +155,12 @@ class AirFlowTest {
     Layer tight = WorkedCase.cooler("oil cooler", 0.05, 0.25);
     Layer open = new Layer("oil cooler", tight.outline(), tight.fin(), 0, tight.role(), 0.02);
     List<Layer> behind = List.of(WorkedCase.condenser(), WorkedCase.radiator());
-    Stack sealed = new Stack(List.of(tight, behind.get(0), behind.get(1)), List.of(WorkedCase.fan()), 0.55, 0.02);
-    Stack leaky = new Stack(List.of(open, behind.get(0), behind.get(1)), List.of(WorkedCase.fan()), 0.55, 0.02);
+    Stack sealed =
+        new Stack(
+            List.of(tight, behind.get(0), behind.get(1)), List.of(WorkedCase.fan()), 0.55, 0.02);
+    Stack leaky =
+        new Stack(
+            List.of(open, behind.get(0), behind.get(1)), List.of(WorkedCase.fan()), 0.55, 0.02);
     AirFlow a = solve(sealed, SPEED, 1);
     AirFlow b = solve(leaky, SPEED, 1);
     for (int p = 0; p < sealed.paths().size(); p++) {
@@ -165,7 +169,8 @@ class AirFlowTest {
         assertThat(b.velocity()[p]).isGreaterThan(a.velocity()[p]); // what stands behind gains it
         // What leaks in is what the orifice lets through.
         double drop = open.fin().pressureDrop(b.frontVelocity()[p], AIR);
-        double leak = 0.6 * 2 * (0.28 + 0.19) * 0.02 * Math.sqrt(2 * drop / AIR.density()) / (0.28 * 0.19);
+        double leak =
+            0.6 * 2 * (0.28 + 0.19) * 0.02 * Math.sqrt(2 * drop / AIR.density()) / (0.28 * 0.19);
         assertThat(b.velocity()[p] - b.frontVelocity()[p]).isCloseTo(leak, within(1e-6));
       }
     }
@@ -175,8 +180,11 @@ class AirFlowTest {
   void behindAShadowOnlyTheFanMovesAir() {
     Stack shaded =
         new Stack(
-            List.of(WorkedCase.radiator()), List.of(WorkedCase.fan()),
-            List.of(new Rectangle(0.35, 0, 0.06, 0.52)), 0.55, 0.02);
+            List.of(WorkedCase.radiator()),
+            List.of(WorkedCase.fan()),
+            List.of(new Rectangle(0.35, 0, 0.06, 0.52)),
+            0.55,
+            0.02);
     AirFlow flow = solve(shaded, SPEED, 1);
     double sun = 0;
     double shade = 0;
@@ -196,8 +204,7 @@ class AirFlowTest {
 
   @Test
   void aFanCurveIsFittedThroughItsPoints() {
-    FanCurve fitted =
-        FanCurve.through(new double[] {0, 1.2, 2.4}, new double[] {330, 247.5, 0});
+    FanCurve fitted = FanCurve.through(new double[] {0, 1.2, 2.4}, new double[] {330, 247.5, 0});
     assertThat(fitted.shutoffPressure()).isCloseTo(330, within(1e-9));
     assertThat(fitted.freeFlow()).isCloseTo(2.4, within(1e-9));
     assertThatThrownBy(() -> FanCurve.through(new double[] {0, 1}, new double[] {100, 200}))

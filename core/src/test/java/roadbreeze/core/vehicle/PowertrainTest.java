@@ -22,8 +22,7 @@ class PowertrainTest {
   void roadLoadAsShared() {
     // The shared figures use g = 9.81 or 9.80665 m/s²: they differ by 0.03 %.
     assertThat(load.force(0.06, 75 / 3.6, DENSITY, 1)).isCloseTo(4867.9, within(2.0));
-    assertThat(load.force(0.06, 75 / 3.6, DENSITY, 1) * 75 / 3.6)
-        .isCloseTo(101.41e3, within(50.0));
+    assertThat(load.force(0.06, 75 / 3.6, DENSITY, 1) * 75 / 3.6).isCloseTo(101.41e3, within(50.0));
     assertThat(load.force(0, 90 / 3.6, DENSITY, 1)).isCloseTo(1766.6, within(0.5));
   }
 

@@ -14,7 +14,9 @@ class WorkOrderTest {
     assertThat(order).containsExactlyInAnyOrder(Task.values());
     for (Task task : order) {
       for (Task first : task.after()) {
-        assertThat(order.indexOf(first)).as("%s before %s", first, task).isLessThan(order.indexOf(task));
+        assertThat(order.indexOf(first))
+            .as("%s before %s", first, task)
+            .isLessThan(order.indexOf(task));
       }
     }
   }
@@ -24,7 +26,12 @@ class WorkOrderTest {
     List<Task> order = WorkOrder.plan(new WorkScope(Set.of(WorkScope.Part.FAN_REPAIR)));
     assertThat(order)
         .containsExactly(
-            Task.PARK, Task.DISCONNECT, Task.REPAIR_FAN, Task.RECONNECT, Task.CHECK_FAN, Task.PROVE);
+            Task.PARK,
+            Task.DISCONNECT,
+            Task.REPAIR_FAN,
+            Task.RECONNECT,
+            Task.CHECK_FAN,
+            Task.PROVE);
   }
 
   @Test

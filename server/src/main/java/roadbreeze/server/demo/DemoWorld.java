@@ -37,8 +37,19 @@ public final class DemoWorld {
   /** The cooler of the worked case, which is also in the catalogue. */
   static CoolerPart stackedPlate() {
     return new CoolerPart(
-        "SP-280-190", "Stacked plate 280×190×32", CoolerPart.Family.STACKED_PLATE, 280, 190, 32,
-        14, 10.5, 1, 9.5, "3/8 in barb", null, 165);
+        "SP-280-190",
+        "Stacked plate 280×190×32",
+        CoolerPart.Family.STACKED_PLATE,
+        280,
+        190,
+        32,
+        14,
+        10.5,
+        1,
+        9.5,
+        "3/8 in barb",
+        null,
+        165);
   }
 
   /** The published worked case: utility with its cooler on the climb of Long Tallow. */
@@ -58,20 +69,41 @@ public final class DemoWorld {
 
   private static Build asFound(Condition condition, FittedFan fan, double fanPercent) {
     return new Build(
-        Build.Kind.AS_FOUND, "As found", condition, new SwitchPoints(90, 99, 98, 93), null,
-        Build.OilOrder.AFTER_TANK, false, List.of(), List.of(fan.withSpeed(fanPercent)));
+        Build.Kind.AS_FOUND,
+        "As found",
+        condition,
+        new SwitchPoints(90, 99, 98, 93),
+        null,
+        Build.OilOrder.AFTER_TANK,
+        false,
+        List.of(),
+        List.of(fan.withSpeed(fanPercent)));
   }
 
   private static Build restored(Condition condition, FittedFan fan) {
     return new Build(
-        Build.Kind.RESTORED, "Restored", condition, SET, null, Build.OilOrder.AFTER_TANK, false,
-        List.of(), List.of(fan));
+        Build.Kind.RESTORED,
+        "Restored",
+        condition,
+        SET,
+        null,
+        Build.OilOrder.AFTER_TANK,
+        false,
+        List.of(),
+        List.of(fan));
   }
 
   private static Build plan(String name, FittedFan fan, FittedCooler cooler) {
     return new Build(
-        Build.Kind.PLAN, name, Condition.CLEAN, SET, null, Build.OilOrder.AFTER_TANK, false,
-        List.of(cooler), List.of(fan));
+        Build.Kind.PLAN,
+        name,
+        Condition.CLEAN,
+        SET,
+        null,
+        Build.OilOrder.AFTER_TANK,
+        false,
+        List.of(cooler),
+        List.of(fan));
   }
 
   /** A cooler in front of the pack, stood off and foamed round. */
@@ -83,25 +115,66 @@ public final class DemoWorld {
     return new Condition(blocked, 0, recirculation, false, false, false, false);
   }
 
-  private static FittedFan shrouded(FanPart part, double left, double bottom, double width, double height) {
-    return new FittedFan(
-        part, FittedFan.Mount.PULLER, true, left, bottom, width, height, 100);
+  private static FittedFan shrouded(
+      FanPart part, double left, double bottom, double width, double height) {
+    return new FittedFan(part, FittedFan.Mount.PULLER, true, left, bottom, width, height, 100);
   }
 
   private static FanPart viscous(
-      String code, String name, double diameter, double flow, double shutoff, double pulley,
-      double rpm, double kw, double from, double full) {
+      String code,
+      String name,
+      double diameter,
+      double flow,
+      double shutoff,
+      double pulley,
+      double rpm,
+      double kw,
+      double from,
+      double full) {
     return new FanPart(
-        code, name, FanPart.Kind.VISCOUS, 1, diameter, flow, shutoff, null, null, null, null,
-        pulley, rpm, kw, from, full, 0);
+        code,
+        name,
+        FanPart.Kind.VISCOUS,
+        1,
+        diameter,
+        flow,
+        shutoff,
+        null,
+        null,
+        null,
+        null,
+        pulley,
+        rpm,
+        kw,
+        from,
+        full,
+        0);
   }
 
   private static FittedFan utilityFan() {
     return shrouded(
         new FanPart(
-            "AS-FITTED", "Electric fan 480, as fitted", FanPart.Kind.ELECTRIC, 1, 480, 2.4, 330.0, null,
-            null, null, null, null, null, null, null, null, 0),
-        60, 0, 640, 520);
+            "AS-FITTED",
+            "Electric fan 480, as fitted",
+            FanPart.Kind.ELECTRIC,
+            1,
+            480,
+            2.4,
+            330.0,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            0),
+        60,
+        0,
+        640,
+        520);
   }
 
   private static Vehicle utility() {
@@ -112,16 +185,49 @@ public final class DemoWorld {
         0.010,
         3.6,
         new EngineData(
-            Engine.Kind.PETROL, 5.6, List.of(1000.0, 2000.0, 3000.0, 4000.0, 4600.0, 5400.0),
-            List.of(390.0, 490.0, 530.0, 545.0, 525.0, 465.0), null, 1.5, 3.5, 7),
+            Engine.Kind.PETROL,
+            5.6,
+            List.of(1000.0, 2000.0, 3000.0, 4000.0, 4600.0, 5400.0),
+            List.of(390.0, 490.0, 530.0, 545.0, 525.0, 465.0),
+            null,
+            1.5,
+            3.5,
+            7),
         new GearboxData(
-            List.of(3.90, 2.30, 1.50, 1.14, 0.86, 0.68), 3.73, 0.39, 0.97, 0.965, 1.0, 3, 50.4,
-            1300, 5000, 490, 2300, 2.0, 10, 34, 7.3, 20, 320.0),
+            List.of(3.90, 2.30, 1.50, 1.14, 0.86, 0.68),
+            3.73,
+            0.39,
+            0.97,
+            0.965,
+            1.0,
+            3,
+            50.4,
+            1300,
+            5000,
+            490,
+            2300,
+            2.0,
+            10,
+            34,
+            7.3,
+            20,
+            320.0),
         new CoolingData(
-            0.5, 100, 3.0, 800, 560, 120, 0.55, 12, 30, 12,
+            0.5,
+            100,
+            3.0,
+            800,
+            560,
+            120,
+            0.55,
+            12,
+            30,
+            12,
             new CoreSize(0, 0, 760, 520, 40, 17, FinMetal.ALUMINIUM),
             new CoreSize(30, 40, 700, 440, 16, 18, FinMetal.ALUMINIUM),
-            null, false, 1),
+            null,
+            false,
+            1),
         LIMITS);
   }
 
@@ -159,23 +265,57 @@ public final class DemoWorld {
             0.010,
             6.2,
             new EngineData(
-                Engine.Kind.BOOSTED_DIESEL, 5.2,
+                Engine.Kind.BOOSTED_DIESEL,
+                5.2,
                 List.of(1000.0, 1400.0, 1800.0, 2200.0, 2600.0, 2900.0),
-                List.of(430.0, 540.0, 560.0, 540.0, 490.0, 420.0), 2.3, 2.0, 3.0, 6),
+                List.of(430.0, 540.0, 560.0, 540.0, 490.0, 420.0),
+                2.3,
+                2.0,
+                3.0,
+                6),
             new GearboxData(
-                List.of(3.54, 1.90, 1.35, 1.00, 0.74, 0.62), 4.30, 0.38, 0.97, 0.965, 1.2, 2, 32,
-                1200, 2800, 520, 1900, 1.9, 12, 29.5, 5.6, 28, 340.0),
+                List.of(3.54, 1.90, 1.35, 1.00, 0.74, 0.62),
+                4.30,
+                0.38,
+                0.97,
+                0.965,
+                1.2,
+                2,
+                32,
+                1200,
+                2800,
+                520,
+                1900,
+                1.9,
+                12,
+                29.5,
+                5.6,
+                28,
+                340.0),
             new CoolingData(
-                0.5, 110, 3.6, 880, 640, 140, 0.50, 15, 35, 15,
+                0.5,
+                110,
+                3.6,
+                880,
+                640,
+                140,
+                0.50,
+                15,
+                35,
+                15,
                 new CoreSize(0, 0, 760, 560, 40, 13, FinMetal.ALUMINIUM),
                 new CoreSize(60, 60, 600, 400, 18, 16, FinMetal.ALUMINIUM),
                 new CoreSize(0, 40, 760, 480, 56, 11, FinMetal.ALUMINIUM),
-                true, 1),
+                true,
+                1),
             LIMITS);
     FittedFan fan =
         shrouded(
             viscous("AS-FITTED", "Viscous fan 560, as fitted", 560, 3.6, 560, 1.1, 2600, 6, 62, 86),
-            70, 0, 620, 560);
+            70,
+            0,
+            620,
+            560);
     return new JobContent(
         "Tilt-tray",
         "Carries a van over Long Tallow in summer; the gauge creeps up and the air conditioning"
@@ -204,25 +344,73 @@ public final class DemoWorld {
             0.020,
             5.6,
             new EngineData(
-                Engine.Kind.DIESEL, 7.2, List.of(900.0, 1300.0, 1700.0, 2100.0, 2500.0, 3000.0),
-                List.of(480.0, 600.0, 620.0, 600.0, 560.0, 470.0), null, 1.8, 3.0, 6),
+                Engine.Kind.DIESEL,
+                7.2,
+                List.of(900.0, 1300.0, 1700.0, 2100.0, 2500.0, 3000.0),
+                List.of(480.0, 600.0, 620.0, 600.0, 560.0, 470.0),
+                null,
+                1.8,
+                3.0,
+                6),
             new GearboxData(
-                List.of(3.45, 2.25, 1.50, 1.00, 0.75), 4.10, 0.38, 0.97, 0.965, 1.2, 3, 45, 1100,
-                2900, 600, 1900, 2.0, 11, 34, 7.3, 26, 300.0),
+                List.of(3.45, 2.25, 1.50, 1.00, 0.75),
+                4.10,
+                0.38,
+                0.97,
+                0.965,
+                1.2,
+                3,
+                45,
+                1100,
+                2900,
+                600,
+                1900,
+                2.0,
+                11,
+                34,
+                7.3,
+                26,
+                300.0),
             new CoolingData(
-                0.5, 100, 4.0, 860, 600, 110, 0.48, 12, 32, 14,
+                0.5,
+                100,
+                4.0,
+                860,
+                600,
+                110,
+                0.48,
+                12,
+                32,
+                14,
                 new CoreSize(0, 0, 800, 560, 44, 14, FinMetal.COPPER),
                 new CoreSize(40, 50, 680, 420, 16, 16, FinMetal.ALUMINIUM),
-                null, false, 1),
+                null,
+                false,
+                1),
             LIMITS);
     FittedFan fan =
         shrouded(
-            viscous("AS-FITTED", "Viscous fan 600, as fitted", 600, 4.0, 520, 1.05, 2500, 6, 60, 85),
-            80, 0, 640, 560);
+            viscous(
+                "AS-FITTED", "Viscous fan 600, as fitted", 600, 4.0, 520, 1.05, 2500, 6, 60, 85),
+            80,
+            0,
+            640,
+            560);
     CoolerPart big =
         new CoolerPart(
-            "SP-330-260", "Stacked plate 330×260×38", CoolerPart.Family.STACKED_PLATE, 330, 260, 38,
-            13, 10.5, 1, 12.7, "1/2 in barb", null, 245);
+            "SP-330-260",
+            "Stacked plate 330×260×38",
+            CoolerPart.Family.STACKED_PLATE,
+            330,
+            260,
+            38,
+            13,
+            10.5,
+            1,
+            12.7,
+            "1/2 in barb",
+            null,
+            245);
     return new JobContent(
         "Bucket truck",
         "Slow up the gravel of Quarry Stair with the cable drum; burnt smell from the gearbox.",
@@ -254,21 +442,58 @@ public final class DemoWorld {
             0.014,
             3.9,
             new EngineData(
-                Engine.Kind.PETROL, 6.2, List.of(1000.0, 2000.0, 3000.0, 4000.0, 4800.0, 5400.0),
-                List.of(430.0, 520.0, 560.0, 575.0, 540.0, 490.0), null, 1.6, 3.5, 7),
+                Engine.Kind.PETROL,
+                6.2,
+                List.of(1000.0, 2000.0, 3000.0, 4000.0, 4800.0, 5400.0),
+                List.of(430.0, 520.0, 560.0, 575.0, 540.0, 490.0),
+                null,
+                1.6,
+                3.5,
+                7),
             new GearboxData(
-                List.of(4.03, 2.36, 1.53, 1.15, 0.85, 0.67), 4.10, 0.40, 0.97, 0.965, 1.0, 3, 50,
-                1300, 5000, 520, 2300, 2.0, 10, 29.5, 5.6, 20, 320.0),
+                List.of(4.03, 2.36, 1.53, 1.15, 0.85, 0.67),
+                4.10,
+                0.40,
+                0.97,
+                0.965,
+                1.0,
+                3,
+                50,
+                1300,
+                5000,
+                520,
+                2300,
+                2.0,
+                10,
+                29.5,
+                5.6,
+                20,
+                320.0),
             new CoolingData(
-                0.55, 110, 3.1, 820, 540, 130, 0.55, 12, 28, 12,
+                0.55,
+                110,
+                3.1,
+                820,
+                540,
+                130,
+                0.55,
+                12,
+                28,
+                12,
                 new CoreSize(0, 0, 740, 480, 32, 16, FinMetal.ALUMINIUM),
                 new CoreSize(30, 40, 660, 400, 16, 18, FinMetal.ALUMINIUM),
-                null, false, 1),
+                null,
+                false,
+                1),
             LIMITS);
     FittedFan fan =
         shrouded(
-            viscous("AS-FITTED", "Viscous fan 480, as fitted", 480, 2.6, 420, 1.2, 3000, 4.5, 60, 84),
-            70, 0, 600, 480);
+            viscous(
+                "AS-FITTED", "Viscous fan 480, as fitted", 480, 2.6, 420, 1.2, 3000, 4.5, 60, 84),
+            70,
+            0,
+            600,
+            480);
     Condition plough = new Condition(0, 0, 0.04, false, false, true, true);
     Condition caked = new Condition(25, 20, 0.10, false, false, true, true);
     return new JobContent(

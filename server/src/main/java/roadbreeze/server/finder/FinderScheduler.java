@@ -46,7 +46,9 @@ class FinderScheduler {
                     RETRIES,
                     new FailureHandler.OnFailureRetryLater<>(RETRY_AFTER),
                     (complete, operations) ->
-                        worker.getObject().giveUp((String) complete.getExecution().taskInstance.getData())))
+                        worker
+                            .getObject()
+                            .giveUp((String) complete.getExecution().taskInstance.getData())))
             .execute((instance, context) -> worker.getObject().work(instance.getData()));
     return Scheduler.create(source, part)
         .schedulerName(serverName)

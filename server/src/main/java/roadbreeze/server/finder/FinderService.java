@@ -112,8 +112,8 @@ public class FinderService {
     }
     SearchSpace space = new SearchSpace(json.readValue(run.request(), FinderRequest.class));
     space.search(catalogue, assessor);
-    Result result = Result.merge(
-            all.stream().map(p -> json.readValue(p.result(), Result.class)).toList());
+    Result result =
+        Result.merge(all.stream().map(p -> json.readValue(p.result(), Result.class)).toList());
     return new FinderState(
         id,
         status,
@@ -125,7 +125,9 @@ public class FinderService {
             .map(p -> space.pick(p.merit().name(), p.found(), assessor))
             .toList(),
         fallen(space, result),
-        result.enough() ? List.of() : result.best().map(b -> space.instead(b, assessor)).orElse(List.of()));
+        result.enough()
+            ? List.of()
+            : result.best().map(b -> space.instead(b, assessor)).orElse(List.of()));
   }
 
   private FinderRun find(UUID id) {
@@ -156,12 +158,16 @@ public class FinderService {
     if (space.radiatorsTooLarge() > 0) {
       fallen.add(
           new FinderState.Fallen(
-              "RADIATOR_TOO_LARGE", space.radiatorsTooLarge(), "radiator does not go in the mounts"));
+              "RADIATOR_TOO_LARGE",
+              space.radiatorsTooLarge(),
+              "radiator does not go in the mounts"));
     }
     if (space.fansTooLarge() > 0) {
       fallen.add(
           new FinderState.Fallen(
-              "FAN_TOO_LARGE", space.fansTooLarge(), "fan wider than the core, or needs the engine's pulley"));
+              "FAN_TOO_LARGE",
+              space.fansTooLarge(),
+              "fan wider than the core, or needs the engine's pulley"));
     }
     fallen.sort(Comparator.comparingLong(f -> -f.count()));
     return fallen;

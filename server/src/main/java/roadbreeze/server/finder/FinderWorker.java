@@ -102,9 +102,7 @@ class FinderWorker {
     return Boolean.TRUE.equals(
         transaction.execute(
             status -> {
-              parts
-                  .findById(new FinderPart.Key(id, part))
-                  .ifPresent(p -> p.progress(tried, share));
+              parts.findById(new FinderPart.Key(id, part)).ifPresent(p -> p.progress(tried, share));
               return runs.findById(id).map(FinderRun::cancelled).orElse(true);
             }));
   }

@@ -138,8 +138,7 @@ final class SearchSpace {
     choices.add(
         new ThermostatChoice(
             KEPT,
-            new Thermostat(
-                base.switching().thermostatStartC(), base.switching().thermostatFullC()),
+            new Thermostat(base.switching().thermostatStartC(), base.switching().thermostatFullC()),
             0,
             0));
     if (request.thermostats()) {
@@ -222,7 +221,14 @@ final class SearchSpace {
   private FittedFan shrouded(FanPart part, Build build) {
     CoreSize r = RigFactory.radiator(job.vehicle().cooling(), build);
     return new FittedFan(
-        part, FittedFan.Mount.PULLER, true, r.leftMm(), r.bottomMm(), r.widthMm(), r.heightMm(), 100);
+        part,
+        FittedFan.Mount.PULLER,
+        true,
+        r.leftMm(),
+        r.bottomMm(),
+        r.widthMm(),
+        r.heightMm(),
+        100);
   }
 
   private boolean fits(RadiatorPart part) {
@@ -281,8 +287,16 @@ final class SearchSpace {
     // The verdict is worked out whole for the few that are shown, band and all.
     Assessment.BuildState state = assessor.assess(job, plan);
     return new FinderState.Pick(
-        merit, plan, bought, state.standing(), state.coolant(), state.feed(), state.pan(),
-        found.headroom(), found.cost(), found.minutes());
+        merit,
+        plan,
+        bought,
+        state.standing(),
+        state.coolant(),
+        state.feed(),
+        state.pan(),
+        found.headroom(),
+        found.cost(),
+        found.minutes());
   }
 
   private static String orderText(Found found) {

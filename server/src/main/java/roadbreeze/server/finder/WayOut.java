@@ -29,27 +29,41 @@ record WayOut(String text) {
     for (int held = gear - 1; held >= 1; held--) {
       Rig lower = rig.heldIn(held);
       if (holds(lower, point, limits, coolantLimit)) {
-        ways.add(say("the selector held in gear %.0f instead of %.0f", (double) held, (double) gear));
+        ways.add(
+            say("the selector held in gear %.0f instead of %.0f", (double) held, (double) gear));
         break;
       }
     }
-    // Cooler, lighter or slower may let the gearbox shift up and slip more: with the gear held as well.
+    // Cooler, lighter or slower may let the gearbox shift up and slip more: with the gear held as
+    // well.
     for (int held = gear; held >= 1 && ways.isEmpty(); held--) {
       ways.addAll(
           less(
-              job, rig.heldIn(held), point, limits, coolantLimit,
+              job,
+              rig.heldIn(held),
+              point,
+              limits,
+              coolantLimit,
               String.format(Locale.ROOT, ", held in gear %d", held)));
     }
     return ways;
   }
 
   private static List<WayOut> less(
-      JobContent job, Rig rig, OperatingPoint point, Limits limits, double coolantLimit, String held) {
+      JobContent job,
+      Rig rig,
+      OperatingPoint point,
+      Limits limits,
+      double coolantLimit,
+      String held) {
     List<WayOut> ways = new ArrayList<>();
     double trailer = job.trailer().massKg();
     double truck = job.vehicle().massKg();
     double heaviest =
-        most(trailer / 2, trailer, kg -> holds(withMass(rig, truck + kg), point, limits, coolantLimit));
+        most(
+            trailer / 2,
+            trailer,
+            kg -> holds(withMass(rig, truck + kg), point, limits, coolantLimit));
     if (!Double.isNaN(heaviest)) {
       ways.add(say("a trailer of %.0f kg instead of %.0f kg" + held, heaviest, trailer));
     }
@@ -66,7 +80,8 @@ record WayOut(String text) {
       ways.add(
           say(
               "air of %.0f °C instead of %.0f °C: early morning, or the night" + held,
-              hottest, ambient));
+              hottest,
+              ambient));
     }
     return ways;
   }
@@ -75,7 +90,9 @@ record WayOut(String text) {
     return new SteadyBalance(rig).solve(point).driveline().gear();
   }
 
-  /** The largest value between that still holds, where the low end does and the high end does not. */
+  /**
+   * The largest value between that still holds, where the low end does and the high end does not.
+   */
   private static double most(double low, double high, DoublePredicate holds) {
     if (high <= low || !holds.test(low)) {
       return Double.NaN;
@@ -93,8 +110,7 @@ record WayOut(String text) {
     return good;
   }
 
-  private static boolean holds(
-      Rig rig, OperatingPoint point, Limits limits, double coolantLimit) {
+  private static boolean holds(Rig rig, OperatingPoint point, Limits limits, double coolantLimit) {
     try {
       Balance b = new SteadyBalance(rig).solve(point);
       return b.coolant() <= coolantLimit && b.feed() <= limits.feed() && b.sump() <= limits.pan();

@@ -61,7 +61,8 @@ class JobController {
   @GetMapping("/{id}/export")
   ResponseEntity<JobFile> export(@PathVariable UUID id) {
     JobContent content = jobs.get(id).content();
-    String file = content.name().replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT) + ".json";
+    String file =
+        content.name().replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT) + ".json";
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,

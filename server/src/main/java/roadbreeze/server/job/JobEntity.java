@@ -35,8 +35,8 @@ import roadbreeze.server.rig.Trailer;
 import roadbreeze.server.rig.Vehicle;
 
 /**
- * A job's rows. Vehicle, trailer and haul have tables of their own that share the job's key; builds with
- * their coolers and fans, obstacles, hoses and strips are ordered rows below it.
+ * A job's rows. Vehicle, trailer and haul have tables of their own that share the job's key; builds
+ * with their coolers and fans, obstacles, hoses and strips are ordered rows below it.
  */
 @Entity
 @Table(name = "job")

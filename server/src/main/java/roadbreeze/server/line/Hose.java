@@ -15,7 +15,9 @@ public record Hose(
     @Within(min = 0, max = 20) int elbows,
     @Within(min = 0, max = 20) int adapters) {
 
-  /** Loss of a swept 90° elbow and of an adapter or barb, velocity heads: common handbook values. */
+  /**
+   * Loss of a swept 90° elbow and of an adapter or barb, velocity heads: common handbook values.
+   */
   private static final double ELBOW_LOSS = 0.9;
 
   private static final double ADAPTER_LOSS = 1.0;

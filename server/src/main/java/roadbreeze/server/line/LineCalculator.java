@@ -35,9 +35,7 @@ public final class LineCalculator {
     double foundFlow = foundFlowLpm / 60e3;
     PumpCircuit pump =
         PumpCircuit.measured(
-            foundFlow,
-            plan.found().pressureDrop(foundFlow, oil, HOT),
-            plan.pumpMaxKpa() * 1000);
+            foundFlow, plan.found().pressureDrop(foundFlow, oil, HOT), plan.pumpMaxKpa() * 1000);
     List<Hose> fitted = coolers.isEmpty() ? List.of() : hoses;
     LineResult.State hot = state(pump, plan, fitted, oil, coolers, parallel, HOT);
     LineResult.State cold = state(pump, plan, fitted, oil, coolers, parallel, plan.coldC());
@@ -68,8 +66,7 @@ public final class LineCalculator {
     DoubleUnaryOperator found = q -> plan.found().pressureDrop(q, oil, temperature);
     DoubleUnaryOperator hose =
         q -> hoses.stream().mapToDouble(h -> h.toCore().pressureDrop(q, oil, temperature)).sum();
-    DoubleUnaryOperator core =
-        q -> q <= 0 ? 0 : coreDrop(coolers, parallel, q, oil, temperature);
+    DoubleUnaryOperator core = q -> q <= 0 ? 0 : coreDrop(coolers, parallel, q, oil, temperature);
     double before = pump.flowAgainst(found);
     double after =
         pump.flowAgainst(
@@ -98,8 +95,7 @@ public final class LineCalculator {
       double temperature) {
     List<DoubleUnaryOperator> drops =
         coolers.stream()
-            .<DoubleUnaryOperator>map(
-                c -> q -> q <= 0 ? 0 : c.pressureDrop(q, oil, temperature))
+            .<DoubleUnaryOperator>map(c -> q -> q <= 0 ? 0 : c.pressureDrop(q, oil, temperature))
             .toList();
     return parallel && drops.size() > 1
         ? ParallelFlow.share(drops, flow).pressureDrop()

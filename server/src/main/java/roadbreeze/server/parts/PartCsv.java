@@ -27,10 +27,9 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * Parts as CSV, both ways. Columns are named after the record's components with their units,
- * {@code width_mm}; other units of the same quantity are taken in a column's name ({@code width_in})
- * or in a cell ({@code 11 in}). Commas, semicolons or tabs; UTF-8, UTF-16 with its mark, or
- * Windows-1252.
+ * Parts as CSV, both ways. Columns are named after the record's components with their units, {@code
+ * width_mm}; other units of the same quantity are taken in a column's name ({@code width_in}) or in
+ * a cell ({@code 11 in}). Commas, semicolons or tabs; UTF-8, UTF-16 with its mark, or Windows-1252.
  */
 final class PartCsv {
   private static final int MOST_PROBLEMS = 50;
@@ -49,7 +48,13 @@ final class PartCsv {
       Map.of(
           "mm", Map.of("in", new Unit(25.4, 0), "cm", new Unit(10, 0), "m", new Unit(1000, 0)),
           "m3s",
-              Map.of("cfm", new Unit(0.000471947443, 0), "m3h", new Unit(1 / 3600.0, 0), "ls", new Unit(0.001, 0)),
+              Map.of(
+                  "cfm",
+                  new Unit(0.000471947443, 0),
+                  "m3h",
+                  new Unit(1 / 3600.0, 0),
+                  "ls",
+                  new Unit(0.001, 0)),
           "c", Map.of("f", new Unit(5 / 9.0, -32 * 5 / 9.0)),
           "kpa", Map.of("psi", new Unit(6.894757293, 0), "bar", new Unit(100, 0)),
           "kw", Map.of("hp", new Unit(0.745699872, 0), "w", new Unit(0.001, 0)),
@@ -67,14 +72,16 @@ final class PartCsv {
     components = type.getRecordComponents();
   }
 
-  // --- out -----------------------------------------------------------------------------------------
+  // --- out
+  // -----------------------------------------------------------------------------------------
 
   String write(List<? extends Record> parts) {
     StringWriter out = new StringWriter();
     CSVFormat format =
         CSVFormat.RFC4180
             .builder()
-            .setHeader(Arrays.stream(components).map(c -> column(c.getName())).toArray(String[]::new))
+            .setHeader(
+                Arrays.stream(components).map(c -> column(c.getName())).toArray(String[]::new))
             .get();
     try (CSVPrinter printer = new CSVPrinter(out, format)) {
       for (Record part : parts) {
@@ -102,7 +109,8 @@ final class PartCsv {
     return value;
   }
 
-  // --- in ------------------------------------------------------------------------------------------
+  // --- in
+  // ------------------------------------------------------------------------------------------
 
   Reading read(byte[] file) {
     String text = decode(file);
@@ -125,7 +133,8 @@ final class PartCsv {
             break;
           }
         } else if (parts.size() >= MOST_ROWS) {
-          problem(row.getRecordNumber(), null, null, "a file may have " + MOST_ROWS + " parts at most");
+          problem(
+              row.getRecordNumber(), null, null, "a file may have " + MOST_ROWS + " parts at most");
           break;
         } else {
           Record part = part(row, columns);
@@ -143,7 +152,8 @@ final class PartCsv {
         problem(1, null, null, "the file is empty: the first row must name the columns");
       }
     } catch (IOException | UncheckedIOException e) {
-      problem(1, null, null, "is not CSV: a quotation mark is not closed, or stands where none may");
+      problem(
+          1, null, null, "is not CSV: a quotation mark is not closed, or stands where none may");
     }
     return new Reading(problems.isEmpty() ? parts : List.of(), problems, moreProblems);
   }
@@ -229,7 +239,9 @@ final class PartCsv {
   }
 
   private String allColumns() {
-    return Arrays.stream(components).map(c -> column(c.getName())).collect(Collectors.joining(", "));
+    return Arrays.stream(components)
+        .map(c -> column(c.getName()))
+        .collect(Collectors.joining(", "));
   }
 
   /** Whether a part can be without it: boxed numbers and lists may be null. */
@@ -252,7 +264,9 @@ final class PartCsv {
     for (ConstraintViolation<Record> violation : validator.validate(part)) {
       String name = violation.getPropertyPath().toString();
       problem(
-          row.getRecordNumber(), column(name), String.valueOf(violation.getInvalidValue()),
+          row.getRecordNumber(),
+          column(name),
+          String.valueOf(violation.getInvalidValue()),
           violation.getMessage().trim());
     }
     return problems.size() + moreProblems > before ? null : part;
@@ -299,7 +313,9 @@ final class PartCsv {
       }
     }
     problem(
-        row, column(component.getName()), text,
+        row,
+        column(component.getName()),
+        text,
         "must be one of "
             + Arrays.stream(component.getType().getEnumConstants())
                 .map(Object::toString)
@@ -320,11 +336,18 @@ final class PartCsv {
       end++;
     }
     double value = Double.parseDouble(text.substring(0, end).replace(',', '.'));
-    String named = text.substring(end).trim().toLowerCase(Locale.ROOT).replace("°", "").replace("³", "3").replace("/", "");
+    String named =
+        text.substring(end)
+            .trim()
+            .toLowerCase(Locale.ROOT)
+            .replace("°", "")
+            .replace("³", "3")
+            .replace("/", "");
     if (!named.isEmpty()) {
       String own = column(component.getName());
       String base = own.substring(own.lastIndexOf('_') + 1);
-      Unit other = named.equals(base) ? new Unit(1, 0) : OTHER_UNITS.getOrDefault(base, Map.of()).get(named);
+      Unit other =
+          named.equals(base) ? new Unit(1, 0) : OTHER_UNITS.getOrDefault(base, Map.of()).get(named);
       if (other == null) {
         throw new UnknownUnit("has a unit that does not belong here; the column is in " + base);
       }
@@ -335,11 +358,13 @@ final class PartCsv {
 
   private Record build(Object[] values) {
     try {
-      Class<?>[] types = Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
+      Class<?>[] types =
+          Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
       Constructor<? extends Record> constructor = type.getDeclaredConstructor(types);
       return constructor.newInstance(values);
     } catch (ReflectiveOperationException e) {
-      throw new IllegalStateException("a record's constructor is public and takes its components", e);
+      throw new IllegalStateException(
+          "a record's constructor is public and takes its components", e);
     }
   }
 

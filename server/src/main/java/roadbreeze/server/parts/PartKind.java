@@ -12,18 +12,18 @@ public enum PartKind {
   OIL_COOLERS(CoolerPart.class, OilCoolerRow.class, p -> new OilCoolerRow((CoolerPart) p)),
   RADIATORS(RadiatorPart.class, RadiatorRow.class, p -> new RadiatorRow((RadiatorPart) p)),
   FANS(FanPart.class, FanRow.class, p -> new FanRow((FanPart) p)),
-  THERMOSTATS(ThermostatPart.class, ThermostatRow.class, p -> new ThermostatRow((ThermostatPart) p)),
+  THERMOSTATS(
+      ThermostatPart.class, ThermostatRow.class, p -> new ThermostatRow((ThermostatPart) p)),
   CAPS(CapPart.class, CapRow.class, p -> new CapRow((CapPart) p)),
-  CONTROLLERS(ControllerPart.class, ControllerRow.class, p -> new ControllerRow((ControllerPart) p));
+  CONTROLLERS(
+      ControllerPart.class, ControllerRow.class, p -> new ControllerRow((ControllerPart) p));
 
   final Class<? extends Record> part;
   final Class<? extends PartRow> row;
   final Function<Record, PartRow> wrap;
 
   PartKind(
-      Class<? extends Record> part,
-      Class<? extends PartRow> row,
-      Function<Record, PartRow> wrap) {
+      Class<? extends Record> part, Class<? extends PartRow> row, Function<Record, PartRow> wrap) {
     this.part = part;
     this.row = row;
     this.wrap = wrap;

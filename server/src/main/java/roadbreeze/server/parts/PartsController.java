@@ -55,7 +55,9 @@ class PartsController {
         .body(parts.csv(kind));
   }
 
-  @PostMapping(value = "/{shelf}/csv", consumes = {"text/csv", "application/octet-stream"})
+  @PostMapping(
+      value = "/{shelf}/csv",
+      consumes = {"text/csv", "application/octet-stream"})
   PartsService.Import take(@PathVariable String shelf, @RequestBody(required = false) byte[] file) {
     return parts.take(PartKind.of(shelf), file == null ? new byte[0] : file);
   }

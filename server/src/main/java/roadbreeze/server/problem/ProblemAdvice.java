@@ -83,7 +83,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     detail.setTitle("Some values cannot be used");
     detail.setDetail(
         problems.stream()
-            .map(p -> p.field() + " " + p.message() + (p.value() == null ? "" : ", not " + p.value()))
+            .map(
+                p ->
+                    p.field() + " " + p.message() + (p.value() == null ? "" : ", not " + p.value()))
             .limit(5)
             .collect(Collectors.joining("; ")));
     detail.setProperty("errors", problems);
@@ -103,7 +105,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
       detail.setDetail(field + " is missing or is not of the right kind");
       detail.setProperty(
           "errors",
-          List.of(new FieldProblem(field, null, null, null, null, "is missing or of another kind")));
+          List.of(
+              new FieldProblem(field, null, null, null, null, "is missing or of another kind")));
     } else {
       detail.setDetail("It is not well-formed JSON of the expected shape.");
     }
@@ -127,8 +130,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
     detail.setTitle("Some values cannot be used");
     detail.setProperty(
-        "errors",
-        List.of(new FieldProblem(e.quantity(), null, null, null, null, e.getMessage())));
+        "errors", List.of(new FieldProblem(e.quantity(), null, null, null, null, e.getMessage())));
     return ResponseEntity.badRequest().body(detail);
   }
 
@@ -164,7 +166,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         .body(ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage()));
   }
 
-  @ExceptionHandler({CannotCreateTransactionException.class, DataAccessResourceFailureException.class})
+  @ExceptionHandler({
+    CannotCreateTransactionException.class,
+    DataAccessResourceFailureException.class
+  })
   ResponseEntity<ProblemDetail> databaseGone(RuntimeException e) {
     LOG.warn("the database does not answer: {}", e.getMessage());
     ProblemDetail detail =

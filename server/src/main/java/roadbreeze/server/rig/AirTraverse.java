@@ -20,7 +20,10 @@ import roadbreeze.server.problem.Within;
 public record AirTraverse(
     @NotNull @Enumerated(EnumType.STRING) Where where,
     @Within(min = 1, max = 12) int columns,
-    @NotNull @Size(min = 1, max = 120) @Within(min = 0, max = 30, unit = "m/s") @JdbcTypeCode(SqlTypes.ARRAY)
+    @NotNull
+        @Size(min = 1, max = 120)
+        @Within(min = 0, max = 30, unit = "m/s")
+        @JdbcTypeCode(SqlTypes.ARRAY)
         List<Double> readingsMs) {
 
   /** Free air and through the core are different things. */

@@ -54,8 +54,7 @@ public record Build(
   }
 
   public Build withOilOrder(OilOrder newOrder) {
-    return new Build(
-        kind, name, condition, switching, radiator, newOrder, parallel, coolers, fans);
+    return new Build(kind, name, condition, switching, radiator, newOrder, parallel, coolers, fans);
   }
 
   public Build withParallel(boolean newParallel) {

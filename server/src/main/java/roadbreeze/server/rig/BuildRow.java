@@ -23,7 +23,6 @@ public record BuildRow(
   }
 
   public Build with(List<FittedCooler> coolers, List<FittedFan> fans) {
-    return new Build(
-        kind, name, condition, switching, radiator, oilOrder, parallel, coolers, fans);
+    return new Build(kind, name, condition, switching, radiator, oilOrder, parallel, coolers, fans);
   }
 }

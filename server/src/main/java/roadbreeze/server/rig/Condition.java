@@ -22,8 +22,8 @@ public record Condition(
   public static final Condition CLEAN = new Condition(0, 0, 0.02, false, false, false, false);
 
   /**
-   * Ram pressure that is left behind what hangs in front. Our own estimates of area shadowed; an air
-   * traverse at the core replaces them.
+   * Ram pressure that is left behind what hangs in front. Our own estimates of area shadowed; an
+   * air traverse at the core replaces them.
    */
   double ramShare() {
     return (bugScreen ? 0.80 : 1)

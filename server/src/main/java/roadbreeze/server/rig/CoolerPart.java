@@ -9,10 +9,11 @@ import jakarta.validation.constraints.Size;
 import roadbreeze.server.problem.Within;
 
 /**
- * An oil cooler as it is: carried whole by a build, so that a job shows the same numbers wherever it
- * is opened.
+ * An oil cooler as it is: carried whole by a build, so that a job shows the same numbers wherever
+ * it is opened.
  *
- * @param bypassOpensC oil temperature above which all oil goes through the core, null without bypass
+ * @param bypassOpensC oil temperature above which all oil goes through the core, null without
+ *     bypass
  * @param price in the yard's money
  */
 @Embeddable

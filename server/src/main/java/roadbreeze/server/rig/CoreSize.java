@@ -7,7 +7,9 @@ import jakarta.validation.constraints.NotNull;
 import roadbreeze.core.exchanger.FinMetal;
 import roadbreeze.server.problem.Within;
 
-/** A core of the pack: its place seen from the front, from the radiator's lower left, and its fins. */
+/**
+ * A core of the pack: its place seen from the front, from the radiator's lower left, and its fins.
+ */
 @Embeddable
 public record CoreSize(
     @Within(min = -1000, max = 2000, unit = "mm") double leftMm,

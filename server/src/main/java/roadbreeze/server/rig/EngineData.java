@@ -22,9 +22,15 @@ import roadbreeze.server.problem.Within;
 public record EngineData(
     @NotNull @Enumerated(EnumType.STRING) Engine.Kind kind,
     @Within(min = 0.2, max = 20, unit = "L") double displacementLitres,
-    @NotNull @Size(min = 2, max = 20) @Within(min = 300, max = 9000, unit = "rpm") @JdbcTypeCode(SqlTypes.ARRAY)
+    @NotNull
+        @Size(min = 2, max = 20)
+        @Within(min = 300, max = 9000, unit = "rpm")
+        @JdbcTypeCode(SqlTypes.ARRAY)
         List<Double> torqueRpm,
-    @NotNull @Size(min = 2, max = 20) @Within(min = 10, max = 4000, unit = "N·m") @JdbcTypeCode(SqlTypes.ARRAY)
+    @NotNull
+        @Size(min = 2, max = 20)
+        @Within(min = 10, max = 4000, unit = "N·m")
+        @JdbcTypeCode(SqlTypes.ARRAY)
         List<Double> torqueNm,
     @Within(min = 1.05, max = 5) Double boostRatio,
     @Within(min = 0, max = 20, unit = "kW") double accessoryKw,

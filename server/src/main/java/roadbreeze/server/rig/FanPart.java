@@ -20,8 +20,8 @@ import roadbreeze.server.problem.Within;
  * @param curveM3s flows of measured points, with {@code curvePa}; they win over the two before
  * @param volts and {@code amps}: of an electric fan, null otherwise
  * @param pulleyRatio and the following: of a fan on the engine, null for an electric one
- * @param gripsFromC and {@code gripsFullyC}: air behind the radiator for a bimetal clutch, coolant for
- *     a controlled one, null for a solid belt fan
+ * @param gripsFromC and {@code gripsFullyC}: air behind the radiator for a bimetal clutch, coolant
+ *     for a controlled one, null for a solid belt fan
  */
 @Embeddable
 public record FanPart(
@@ -55,7 +55,22 @@ public record FanPart(
 
   public FanPart withFreeFlow(double flow) {
     return new FanPart(
-        code, name, kind, count, diameterMm, flow, shutoffPa, curveM3s, curvePa, volts, amps,
-        pulleyRatio, referenceRpm, referenceKw, gripsFromC, gripsFullyC, price);
+        code,
+        name,
+        kind,
+        count,
+        diameterMm,
+        flow,
+        shutoffPa,
+        curveM3s,
+        curvePa,
+        volts,
+        amps,
+        pulleyRatio,
+        referenceRpm,
+        referenceKw,
+        gripsFromC,
+        gripsFullyC,
+        price);
   }
 }

@@ -15,7 +15,8 @@ import roadbreeze.server.problem.Within;
  */
 @Embeddable
 public record GearboxData(
-    @NotNull @Size(min = 1, max = 12) @Within(min = 0.3, max = 20) @JdbcTypeCode(SqlTypes.ARRAY) List<Double> gearRatios,
+    @NotNull @Size(min = 1, max = 12) @Within(min = 0.3, max = 20) @JdbcTypeCode(SqlTypes.ARRAY)
+        List<Double> gearRatios,
     @Within(min = 1, max = 10) double axleRatio,
     @Within(min = 0.2, max = 0.8, unit = "m") double tyreRadiusM,
     @Within(min = 0.8, max = 1) double meshEfficiency,

@@ -227,8 +227,7 @@ public final class RigFactory {
     List<OilStage> stages = new ArrayList<>();
     List<OilElement> coolers = new ArrayList<>();
     for (int i = 0; i < build.coolers().size(); i++) {
-      coolers.add(
-          new OilElement.PackCooler(coolerName(i), bypass(build.coolers().get(i).part())));
+      coolers.add(new OilElement.PackCooler(coolerName(i), bypass(build.coolers().get(i).part())));
     }
     if (build.parallel() && coolers.size() > 1) {
       stages.add(sideBySide(g, build, coolers, oilFlowShare));
@@ -249,8 +248,7 @@ public final class RigFactory {
   private static OilStage sideBySide(
       GearboxData g, Build build, List<OilElement> coolers, double oilFlowShare) {
     List<DoubleUnaryOperator> drops = coreDrops(build, oil(g), HOT_OIL);
-    double[] flows =
-        ParallelFlow.share(drops, g.oilFlowLpm() / 60e3 * oilFlowShare).flows();
+    double[] flows = ParallelFlow.share(drops, g.oilFlowLpm() / 60e3 * oilFlowShare).flows();
     double sum = Arrays.stream(flows).sum();
     List<OilStage.Branch> branches = new ArrayList<>();
     for (int i = 0; i < flows.length; i++) {
@@ -264,8 +262,7 @@ public final class RigFactory {
       Build build, TransmissionFluid oil, double temperature) {
     return build.coolers().stream()
         .map(c -> channels(c.part()))
-        .<DoubleUnaryOperator>map(
-            c -> q -> q <= 0 ? 0 : c.pressureDrop(q, oil, temperature))
+        .<DoubleUnaryOperator>map(c -> q -> q <= 0 ? 0 : c.pressureDrop(q, oil, temperature))
         .toList();
   }
 

@@ -11,11 +11,7 @@ import roadbreeze.server.sizing.Assessment;
  * @param otherwise when another school would be right
  */
 public record Dispute(
-    String question,
-    List<School> schools,
-    Integer recommended,
-    String reason,
-    String otherwise) {
+    String question, List<School> schools, Integer recommended, String reason, String otherwise) {
 
   /**
    * One way of doing it.

@@ -88,13 +88,12 @@ public class SettleService {
             .sorted(Comparator.comparingDouble(p -> p.widthMm() * p.heightMm()))
             .toList();
     if (fitting.isEmpty()) {
-      throw new BadInputException("openingDepthMm", "no cooler of the catalogue goes in this opening");
+      throw new BadInputException(
+          "openingDepthMm", "no cooler of the catalogue goes in this opening");
     }
     CoolerPart middling = fitting.get(fitting.size() / 2);
     return build.withCoolers(
-        List.of(
-            new FittedCooler(
-                middling, FittedCooler.Place.FRONT, 20, 200, 20, true, null, 1)));
+        List.of(new FittedCooler(middling, FittedCooler.Place.FRONT, 20, 200, 20, true, null, 1)));
   }
 
   private Side side(JobContent job, String name, Build build) {
@@ -182,7 +181,10 @@ public class SettleService {
               best.sure() - sides.get(0).sure());
     } else {
       chosen =
-          sides.stream().filter(s -> s.sure() >= best.sure() - A_DIFFERENCE).findFirst().orElseThrow();
+          sides.stream()
+              .filter(s -> s.sure() >= best.sure() - A_DIFFERENCE)
+              .findFirst()
+              .orElseThrow();
       reason =
           text(
               "It is within %.1f K of the most headroom here. No order keeps the pan warm at %.0f °C: take"
@@ -190,7 +192,10 @@ public class SettleService {
               best.sure() - chosen.sure(), COLD_MORNING);
     }
     return dispute(
-        "The oil cooler inside the radiator", sides, chosen, reason,
+        "The oil cooler inside the radiator",
+        sides,
+        chosen,
+        reason,
         "Where winters are mild, or the radiator is old and its tank not to be trusted, bypassing is"
             + " right; where the coolant has headroom to spare and the oil has not, before.");
   }
@@ -208,16 +213,19 @@ public class SettleService {
             .effect("all air of the cooler goes on through the radiator");
     Side gap =
         side(
-                job, text("Open gap of %.0f mm", OPEN_GAP),
+                job,
+                text("Open gap of %.0f mm", OPEN_GAP),
                 withFirst(build, first.withGap(OPEN_GAP, false)))
             .effect("air gets round the cooler: it cools less and costs the radiator less");
     Side elsewhere =
         side(
-                job, "Elsewhere with its own fan",
+                job,
+                "Elsewhere with its own fan",
                 withFirst(
-                    build,
-                    first.at(FittedCooler.Place.ELSEWHERE, 0, 0).withOwnFan(OWN_FAN_M3S)))
-            .effect("reached by mud and stones; %.2f m³/s of its own fan counted, no ram air", OWN_FAN_M3S)
+                    build, first.at(FittedCooler.Place.ELSEWHERE, 0, 0).withOwnFan(OWN_FAN_M3S)))
+            .effect(
+                "reached by mud and stones; %.2f m³/s of its own fan counted, no ram air",
+                OWN_FAN_M3S)
             .effect("a fan more to fail, wire and hear");
     List<Side> sides = List.of(tight, gap, elsewhere);
     for (Side s : sides) {
@@ -229,9 +237,13 @@ public class SettleService {
     boolean apart = lead(sides, best, Side::sure) > A_DIFFERENCE;
     Side chosen = apart ? best : tight;
     return dispute(
-        "Against the condenser or apart", sides, chosen,
+        "Against the condenser or apart",
+        sides,
+        chosen,
         apart
-            ? text("It has %.1f K more headroom than the next on this road.", lead(sides, best, Side::sure))
+            ? text(
+                "It has %.1f K more headroom than the next on this road.",
+                lead(sides, best, Side::sure))
             : text(
                 "Within %.1f K they are alike here, and tight is the simplest that does not chafe: stood off"
                     + " on brackets, foam round the rim, never strapped to the fins.",
@@ -252,8 +264,14 @@ public class SettleService {
     Build behind = build.withFans(List.of(overCore(part, r)));
     FittedFan front =
         new FittedFan(
-            part, FittedFan.Mount.PUSHER, false,
-            r.leftMm(), r.bottomMm(), r.widthMm(), r.heightMm(), 100);
+            part,
+            FittedFan.Mount.PUSHER,
+            false,
+            r.leftMm(),
+            r.bottomMm(),
+            r.widthMm(),
+            r.heightMm(),
+            100);
     Side puller =
         side(job, "Puller with its shroud", behind).effect("draws through the whole core");
     Side pusher =
@@ -263,7 +281,9 @@ public class SettleService {
     List<Side> sides = List.of(puller, pusher);
     Side best = best(sides, Side::sureCoolant);
     return dispute(
-        "Fan in front or behind: " + part.name(), sides, best,
+        "Fan in front or behind: " + part.name(),
+        sides,
+        best,
         text(
             "Behind, with a shroud, the same fan is worth %.1f K more than in front.",
             puller.sureCoolant() - pusher.sureCoolant()),
@@ -285,14 +305,22 @@ public class SettleService {
     CoreSize r = RigFactory.radiator(job.vehicle().cooling(), build);
     return parts.fans().stream()
         .filter(p -> p.kind() == kind)
-        .filter(p -> p.diameterMm() <= r.heightMm() + 40 && p.diameterMm() * p.count() <= r.widthMm())
+        .filter(
+            p -> p.diameterMm() <= r.heightMm() + 40 && p.diameterMm() * p.count() <= r.widthMm())
         .max(Comparator.comparingDouble(FanPart::freeFlowM3s))
         .orElseThrow(() -> new BadInputException("fan", "the catalogue has no fan for this core"));
   }
 
   private static FittedFan overCore(FanPart part, CoreSize r) {
     return new FittedFan(
-        part, FittedFan.Mount.PULLER, true, r.leftMm(), r.bottomMm(), r.widthMm(), r.heightMm(), 100);
+        part,
+        FittedFan.Mount.PULLER,
+        true,
+        r.leftMm(),
+        r.bottomMm(),
+        r.widthMm(),
+        r.heightMm(),
+        100);
   }
 
   private Dispute thermostat(JobContent job, Build build) {
@@ -301,9 +329,9 @@ public class SettleService {
     Side fitted = side(job, text("As fitted, %.0f °C", start), build);
     Side colder =
         side(
-            job, text("Colder, %.0f °C", start - COLDER),
-            build.withSwitching(
-                build.switching().withThermostat(start - COLDER, full - COLDER)));
+            job,
+            text("Colder, %.0f °C", start - COLDER),
+            build.withSwitching(build.switching().withThermostat(start - COLDER, full - COLDER)));
     for (Side s : List.of(fitted, colder)) {
       if (s.stands()) {
         s.effect("open %.0f %% as the climb settles", s.state.balance().thermostatOpening() * 100);
@@ -313,17 +341,23 @@ public class SettleService {
     Side coldFitted = side(cold, "", fitted.build);
     Side coldColder = side(cold, "", colder.build);
     if (coldFitted.stands() && coldColder.stands()) {
-      fitted.effect("at %.0f °C the heater has coolant of %.0f °C", COLD_MORNING, coldFitted.coolant());
-      colder.effect("at %.0f °C the heater has coolant of %.0f °C", COLD_MORNING, coldColder.coolant());
+      fitted.effect(
+          "at %.0f °C the heater has coolant of %.0f °C", COLD_MORNING, coldFitted.coolant());
+      colder.effect(
+          "at %.0f °C the heater has coolant of %.0f °C", COLD_MORNING, coldColder.coolant());
     }
     fitted.effect("starts the climb about %.0f K warmer", COLDER);
     colder.effect("more wear and fuel while warm; emissions rules may forbid it");
     double gain = colder.sureCoolant() - fitted.sureCoolant();
     boolean helps = gain > A_DIFFERENCE;
     return dispute(
-        "Thermostat", List.of(fitted, colder), helps ? colder : fitted,
+        "Thermostat",
+        List.of(fitted, colder),
+        helps ? colder : fitted,
         helps
-            ? text("On this road it never opens wide, so the colder one is worth %.1f K all the way up.", gain)
+            ? text(
+                "On this road it never opens wide, so the colder one is worth %.1f K all the way up.",
+                gain)
             : text(
                 "Once wide open both end at the same: %.1f K between them at the top. The colder one only"
                     + " starts lower.",
@@ -340,7 +374,8 @@ public class SettleService {
     FanPart.Kind[] kinds = {FanPart.Kind.VISCOUS, FanPart.Kind.ELECTRIC, FanPart.Kind.CONTROLLED};
     for (int i = 0; i < kinds.length; i++) {
       FanPart part = largest(job, build, kinds[i]);
-      Side side = side(job, names[i] + ": " + part.name(), build.withFans(List.of(overCore(part, r))));
+      Side side =
+          side(job, names[i] + ": " + part.name(), build.withFans(List.of(overCore(part, r))));
       if (side.stands()) {
         Rig rig = Assessor.rig(job, side.build);
         double standing =
@@ -358,8 +393,10 @@ public class SettleService {
       side.effect(
           switch (kinds[i]) {
             case VISCOUS -> "slips when worn, no warning; any workshop swaps it";
-            case ELECTRIC -> "needs alternator, relay and fuse for its current; can be fed directly at the roadside";
-            default -> "follows the coolant, not the air behind; sensor and wiring can fail, then it runs full or free";
+            case ELECTRIC ->
+                "needs alternator, relay and fuse for its current; can be fed directly at the roadside";
+            default ->
+                "follows the coolant, not the air behind; sensor and wiring can fail, then it runs full or free";
           });
       sides.add(side);
     }
@@ -370,9 +407,13 @@ public class SettleService {
             .min(Comparator.comparingDouble(s -> Double.isNaN(s.brake()) ? 1e9 : s.brake()))
             .orElse(best);
     return dispute(
-        "Main fan, the largest of each kind this core takes", sides, least,
+        "Main fan, the largest of each kind this core takes",
+        sides,
+        least,
         least == best
-            ? text("It has the most headroom here, by %.1f K over the next.", lead(sides, best, Side::sureCoolant))
+            ? text(
+                "It has the most headroom here, by %.1f K over the next.",
+                lead(sides, best, Side::sureCoolant))
             : text(
                 "It is within %.1f K of the most and asks the least of the engine.",
                 best.sureCoolant() - least.sureCoolant()),
@@ -393,10 +434,15 @@ public class SettleService {
   private Dispute rows(JobContent job, Build build) {
     CoreSize r = RigFactory.radiator(job.vehicle().cooling(), build);
     Double inTank = job.vehicle().gearbox().inTankWattsPerKelvin();
-    Side own = side(job, text("The maker's %.0f mm core and %s air", r.depthMm(), "more"), withMoreAir(build));
+    Side own =
+        side(
+            job,
+            text("The maker's %.0f mm core and %s air", r.depthMm(), "more"),
+            withMoreAir(build));
     Side deeper =
         side(
-            job, text("A row more, %.0f mm", r.depthMm() + ROW),
+            job,
+            text("A row more, %.0f mm", r.depthMm() + ROW),
             build.withRadiator(like(r, r.depthMm() + ROW, r.finsPerInch(), r.metal(), inTank)));
     Side asIs = side(job, "As it stands", build);
     for (Side s : List.of(asIs, deeper, own)) {
@@ -410,7 +456,9 @@ public class SettleService {
     Side best = best(List.of(deeper, own), Side::sureCoolant);
     boolean worth = best.sureCoolant() > asIs.sureCoolant() + A_DIFFERENCE;
     return dispute(
-        "Radiator: more rows, or the air it was meant for", sides, worth ? best : asIs,
+        "Radiator: more rows, or the air it was meant for",
+        sides,
+        worth ? best : asIs,
         worth
             ? text(
                 "More rows are worth %.1f K here, more air %.1f K.",
@@ -424,7 +472,8 @@ public class SettleService {
 
   private static Build withMoreAir(Build build) {
     return new Build(
-            build.kind(), build.name(),
+            build.kind(),
+            build.name(),
             new Condition(
                 build.condition().finsBlockedPercent(),
                 build.condition().condenserBlockedPercent(),
@@ -433,25 +482,50 @@ public class SettleService {
                 build.condition().winch(),
                 build.condition().plough(),
                 build.condition().lightBar()),
-            build.switching(), build.radiator(), build.oilOrder(), build.parallel(),
-            build.coolers(), build.fans())
+            build.switching(),
+            build.radiator(),
+            build.oilOrder(),
+            build.parallel(),
+            build.coolers(),
+            build.fans())
         .withFans(build.fans().stream().map(f -> f.withPart(stronger(f.part()))).toList());
   }
 
   private static FanPart stronger(FanPart p) {
-    Double shutoff =
-        p.shutoffPa() != null ? Double.valueOf(p.shutoffPa() * 1.1) : null;
+    Double shutoff = p.shutoffPa() != null ? Double.valueOf(p.shutoffPa() * 1.1) : null;
     return new FanPart(
-        p.code(), p.name(), p.kind(), p.count(), p.diameterMm(), p.freeFlowM3s() * 1.1, shutoff,
-        null, null, p.volts(), p.amps(), p.pulleyRatio(), p.referenceRpm(), p.referenceKw(),
-        p.gripsFromC(), p.gripsFullyC(), p.price());
+        p.code(),
+        p.name(),
+        p.kind(),
+        p.count(),
+        p.diameterMm(),
+        p.freeFlowM3s() * 1.1,
+        shutoff,
+        null,
+        null,
+        p.volts(),
+        p.amps(),
+        p.pulleyRatio(),
+        p.referenceRpm(),
+        p.referenceKw(),
+        p.gripsFromC(),
+        p.gripsFullyC(),
+        p.price());
   }
 
   private static RadiatorPart like(
       CoreSize r, double depth, double fins, FinMetal metal, Double inTank) {
     return new RadiatorPart(
-        "AS-ASKED", "as asked", r.widthMm(), r.heightMm(), depth, fins, metal,
-        RadiatorPart.Tanks.METAL, inTank, 0);
+        "AS-ASKED",
+        "as asked",
+        r.widthMm(),
+        r.heightMm(),
+        depth,
+        fins,
+        metal,
+        RadiatorPart.Tanks.METAL,
+        inTank,
+        0);
   }
 
   private Dispute metal(JobContent job, Build build) {
@@ -461,10 +535,17 @@ public class SettleService {
             ? job.vehicle().gearbox().inTankWattsPerKelvin()
             : build.radiator().inTankWattsPerKelvin();
     Side aluminium =
-        side(job, "Aluminium", build.withRadiator(like(r, r.depthMm(), r.finsPerInch(), FinMetal.ALUMINIUM, inTank)))
+        side(
+                job,
+                "Aluminium",
+                build.withRadiator(
+                    like(r, r.depthMm(), r.finsPerInch(), FinMetal.ALUMINIUM, inTank)))
             .effect("light; a cracked core or plastic tank is replaced, not mended");
     Side copper =
-        side(job, "Copper-brass", build.withRadiator(like(r, r.depthMm(), r.finsPerInch(), FinMetal.COPPER, inTank)))
+        side(
+                job,
+                "Copper-brass",
+                build.withRadiator(like(r, r.depthMm(), r.finsPerInch(), FinMetal.COPPER, inTank)))
             .effect("about twice the weight; soldered in any workshop");
     List<Side> sides = List.of(aluminium, copper);
     Side best = best(sides, Side::sureCoolant);
@@ -472,12 +553,17 @@ public class SettleService {
     boolean rough = job.vehicle().rollingCoefficient() > 0.015;
     Side chosen = apart > A_DIFFERENCE ? best : rough ? copper : aluminium;
     return dispute(
-        "Radiator metal, the same size and fins", sides, chosen,
+        "Radiator metal, the same size and fins",
+        sides,
+        chosen,
         apart > A_DIFFERENCE
             ? text("They are %.1f K apart on this pack.", apart)
             : text(
-                "Only %.1f K apart: %s.", apart,
-                rough ? "on rough ground the metal that can be mended decides" : "the lighter one decides"),
+                "Only %.1f K apart: %s.",
+                apart,
+                rough
+                    ? "on rough ground the metal that can be mended decides"
+                    : "the lighter one decides"),
         rough
             ? "On sealed roads weight and price decide for aluminium with metal tanks."
             : "Far from a dealer, or on rough ground, the metal that can be soldered is right.");
@@ -491,10 +577,21 @@ public class SettleService {
     for (CoolerPart.Family family : CoolerPart.Family.values()) {
       CoolerPart part =
           new CoolerPart(
-              p.code(), p.name(), family, p.widthMm(), p.heightMm(), p.depthMm(),
-              family == CoolerPart.Family.TUBE_AND_FIN ? Math.min(11, p.finsPerInch()) : p.finsPerInch(),
-              p.tubePitchMm(), family == CoolerPart.Family.TUBE_AND_FIN ? 4 : 1, p.portBoreMm(), p.ports(),
-              null, p.price());
+              p.code(),
+              p.name(),
+              family,
+              p.widthMm(),
+              p.heightMm(),
+              p.depthMm(),
+              family == CoolerPart.Family.TUBE_AND_FIN
+                  ? Math.min(11, p.finsPerInch())
+                  : p.finsPerInch(),
+              p.tubePitchMm(),
+              family == CoolerPart.Family.TUBE_AND_FIN ? 4 : 1,
+              p.portBoreMm(),
+              p.ports(),
+              null,
+              p.price());
       Build b = withFirst(build, first.withPart(part));
       Side side =
           side(
@@ -518,15 +615,21 @@ public class SettleService {
     boolean alike = best.sure() - plain.sure() < A_DIFFERENCE;
     Side chosen = alike || starves ? plain : best;
     return dispute(
-        "Core type, the same outline", sides, chosen,
+        "Core type, the same outline",
+        sides,
+        chosen,
         starves
             ? text(
                 "The turbulated cores starve the gearbox on a cold morning; without a bypass the free-flowing"
                     + " core is right, though it holds %.1f K less.",
                 best.sure() - plain.sure())
             : alike
-                ? text("The limit that binds here moves by %.1f K only: take the free-flowing one.", best.sure() - plain.sure())
-                : text("For the same outline it is worth %.1f K over tube-and-fin.", best.sure() - plain.sure()),
+                ? text(
+                    "The limit that binds here moves by %.1f K only: take the free-flowing one.",
+                    best.sure() - plain.sure())
+                : text(
+                    "For the same outline it is worth %.1f K over tube-and-fin.",
+                    best.sure() - plain.sure()),
         "In a cold climate without a bypass the plain tube wins; where the opening is small, plates do.");
   }
 
@@ -547,7 +650,9 @@ public class SettleService {
       after.effect("sees oil of %.0f °C: %.1f kPa", back, dropAfter);
     }
     double cold = filterDrop(oil, flow * 0.4, coldOil);
-    before.effect("at %.0f °C and two fifths of the flow it asks %.0f kPa; a filter's own bypass opens", coldOil, cold);
+    before.effect(
+        "at %.0f °C and two fifths of the flow it asks %.0f kPa; a filter's own bypass opens",
+        coldOil, cold);
     after.effect("the same on a cold start, and the cooler's cold oil keeps it so for longer");
     before.effect("keeps the cooler clean");
     after.effect("catches what an old cooler still sheds before the gearbox gets it");
@@ -555,13 +660,17 @@ public class SettleService {
     boolean heavy = dropAfter - dropBefore > 5;
     Side chosen = used || !heavy ? after : before;
     return dispute(
-        "Filter before or after the cooler", List.of(before, after), chosen,
+        "Filter before or after the cooler",
+        List.of(before, after),
+        chosen,
         chosen == after
             ? text(
                 "The colder oil costs it %.1f kPa more, which this pump spares; behind the cooler it catches"
                     + " everything before the gearbox.",
                 Double.isNaN(dropAfter) ? 0 : dropAfter - dropBefore)
-            : text("Behind the cooler the oil is so thick that it costs %.1f kPa more.", dropAfter - dropBefore),
+            : text(
+                "Behind the cooler the oil is so thick that it costs %.1f kPa more.",
+                dropAfter - dropBefore),
         "With a new cooler and a gearbox that has shed metal, before keeps the cooler from filling up.");
   }
 

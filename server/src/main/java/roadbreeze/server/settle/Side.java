@@ -30,13 +30,14 @@ final class Side {
     return state.problem() == null;
   }
 
-  /** The least headroom of the three limits in nine cases of ten, K; far under where none stands. */
+  /**
+   * The least headroom of the three limits in nine cases of ten, K; far under where none stands.
+   */
   double sure() {
     if (!stands()) {
       return -1000;
     }
-    return Math.min(
-        sure(state.coolant()), Math.min(sure(state.feed()), sure(state.pan())));
+    return Math.min(sure(state.coolant()), Math.min(sure(state.feed()), sure(state.pan())));
   }
 
   /** The coolant's own headroom in nine cases of ten, K: what fans and radiators are judged by. */
@@ -62,7 +63,13 @@ final class Side {
 
   Dispute.School school() {
     return new Dispute.School(
-        name, state.problem(), state.standing(), state.coolant(), state.feed(), state.pan(),
-        stands() ? sure() : null, List.copyOf(effects));
+        name,
+        state.problem(),
+        state.standing(),
+        state.coolant(),
+        state.feed(),
+        state.pan(),
+        stands() ? sure() : null,
+        List.copyOf(effects));
   }
 }

@@ -13,8 +13,8 @@ public record Assessment(double boilingC, double freezingC, List<BuildState> bui
   /**
    * One build.
    *
-   * @param problem why there is no steady state, null where there is one; then what is computed from
-   *     one is null or empty
+   * @param problem why there is no steady state, null where there is one; then what is computed
+   *     from one is null or empty
    * @param measureNext assumed numbers that widen the band, widest first
    */
   public record BuildState(
@@ -33,7 +33,12 @@ public record Assessment(double boilingC, double freezingC, List<BuildState> bui
 
   /** One fluid, °C and K. */
   public record Gauge(
-      double peakC, double limitC, double headroomK, double bandK, double nineInTenC, Standing standing) {}
+      double peakC,
+      double limitC,
+      double headroomK,
+      double bandK,
+      double nineInTenC,
+      Standing standing) {}
 
   /** What ten per cent more of a thing changes, K. */
   public record Lever(String kind, double coolantK, double feedK, double panK) {}
@@ -43,8 +48,7 @@ public record Assessment(double boilingC, double freezingC, List<BuildState> bui
    *
    * @param airLostPercent of the flow through the whole face
    */
-  public record CoolerEffect(
-      double coolantK, double feedK, double panK, double airLostPercent) {}
+  public record CoolerEffect(double coolantK, double feedK, double panK, double airLostPercent) {}
 
   /** A distance that is too small, mm; negative where things overlap or stick out. */
   public record Distance(

@@ -89,8 +89,7 @@ public class Assessor {
           gauge(headroom.pan()),
           BalanceResult.of(rig, balance),
           levers.stream()
-              .map(
-                  l -> new Assessment.Lever(l.kind().name(), l.coolant(), l.feed(), l.pan()))
+              .map(l -> new Assessment.Lever(l.kind().name(), l.coolant(), l.feed(), l.pan()))
               .toList(),
           effect,
           clearances,
@@ -98,8 +97,18 @@ public class Assessor {
           advice(job, build, headroom, levers, effect));
     } catch (NotConvergedException | OutOfRangeException | BadInputException e) {
       return new Assessment.BuildState(
-          build.name(), e.getMessage(), null, null, null, null, null, List.of(), null, clearances,
-          List.of(), List.of());
+          build.name(),
+          e.getMessage(),
+          null,
+          null,
+          null,
+          null,
+          null,
+          List.of(),
+          null,
+          clearances,
+          List.of(),
+          List.of());
     }
   }
 
@@ -115,7 +124,8 @@ public class Assessor {
   }
 
   static List<Uncertainty.Source> sources(JobContent job) {
-    boolean traversed = job.traverse() != null && job.traverse().where() == AirTraverse.Where.AT_CORE;
+    boolean traversed =
+        job.traverse() != null && job.traverse().where() == AirTraverse.Where.AT_CORE;
     return Uncertainty.sources(
         traversed ? Uncertainty.TRAVERSED_FAN_SPREAD : Uncertainty.FAN_PRESSURE_SPREAD);
   }
@@ -145,16 +155,20 @@ public class Assessor {
         .map(
             c ->
                 new Assessment.Distance(
-                    c.kind().name(), c.subject(), c.actual() * 1000, c.wanted() * 1000,
-                    c.serious(), c.reason(), c.fix()))
+                    c.kind().name(),
+                    c.subject(),
+                    c.actual() * 1000,
+                    c.wanted() * 1000,
+                    c.serious(),
+                    c.reason(),
+                    c.fix()))
         .toList();
   }
 
   private static List<Assessment.Assumed> measureNext(Headroom h, List<Doubts.Ends> ends) {
     return h.spread().doubts().stream()
         .sorted(
-            Comparator.comparingDouble(
-                d -> -Math.max(Math.abs(d.coolant()), Math.abs(d.sump()))))
+            Comparator.comparingDouble(d -> -Math.max(Math.abs(d.coolant()), Math.abs(d.sump()))))
         .limit(NAMED)
         .map(
             d ->
@@ -217,7 +231,8 @@ public class Assessor {
               h.coolant().band(), kelvin(air.coolant())));
     }
     if (pan == Standing.OVER && coolant != Standing.OVER) {
-      advice.add("The pan is over its limit while the coolant is not: an oil cooler is what is missing.");
+      advice.add(
+          "The pan is over its limit while the coolant is not: an oil cooler is what is missing.");
     }
     if (h.feed().standing() == Standing.OVER && h.balance().driveline().converterHeat() > 0) {
       advice.add(
@@ -261,7 +276,8 @@ public class Assessor {
     if (h.standing() == Standing.OVER && speed.coolant() < -0.05) {
       advice.add(
           text(
-              "Driving 10 %% slower moves the coolant by %s, for nothing.", kelvin(speed.coolant())));
+              "Driving 10 %% slower moves the coolant by %s, for nothing.",
+              kelvin(speed.coolant())));
     }
     if (h.standing() == Standing.HOLDS && build.coolers().isEmpty()) {
       advice.add("All three limits hold in nine of ten cases: nothing needs buying for this road.");
@@ -275,9 +291,7 @@ public class Assessor {
         h.coolant().sureHeadroom() <= Math.min(h.pan().sureHeadroom(), h.feed().sureHeadroom());
     boolean feed = !coolant && h.feed().sureHeadroom() < h.pan().sureHeadroom();
     ToDoubleFunction<Levers.Effect> worth =
-        coolant
-            ? Levers.Effect::coolant
-            : feed ? Levers.Effect::feed : Levers.Effect::pan;
+        coolant ? Levers.Effect::coolant : feed ? Levers.Effect::feed : Levers.Effect::pan;
     List<Levers.Effect> ranked =
         levers.stream()
             .filter(l -> LIMITS.containsKey(l.kind()) && worth.applyAsDouble(l) < -0.05)
@@ -297,7 +311,9 @@ public class Assessor {
         text(
             "What limits the %s here is %s: a tenth is worth %s%s.",
             coolant ? "coolant" : feed ? "oil feed" : "pan",
-            LIMITS.get(first.kind()), kelvin(worth.applyAsDouble(first)), then));
+            LIMITS.get(first.kind()),
+            kelvin(worth.applyAsDouble(first)),
+            then));
   }
 
   private static final Map<Levers.Kind, String> LIMITS =

@@ -47,8 +47,7 @@ public record BalanceResult(
   public record CoolerHeat(String name, double heatKw) {}
 
   /** Air, flows in m³/s. */
-  public record Air(
-      double densityKgM3, double totalFlow, double inletRiseK, List<FanWork> fans) {}
+  public record Air(double densityKgM3, double totalFlow, double inletRiseK, List<FanWork> fans) {}
 
   /**
    * One fan at work, flows in m³/s.

@@ -10,5 +10,4 @@ import roadbreeze.server.problem.Within;
  *
  * @param build index into the job's builds
  */
-public record BuildRequest(
-    @NotNull @Valid JobContent job, @Within(min = 0, max = 5) int build) {}
+public record BuildRequest(@NotNull @Valid JobContent job, @Within(min = 0, max = 5) int build) {}

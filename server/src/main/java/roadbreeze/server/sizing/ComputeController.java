@@ -44,8 +44,7 @@ class ComputeController {
   @Operation(summary = "Fans on their curves at four road speeds, and an air traverse")
   @PostMapping("/fans")
   FanReport fans(@Valid @RequestBody BuildRequest request) {
-    return FanCalculator.report(
-        request.job(), SizingService.build(request.job(), request.build()));
+    return FanCalculator.report(request.job(), SizingService.build(request.job(), request.build()));
   }
 
   @Operation(summary = "What the rating on a box means on this truck")

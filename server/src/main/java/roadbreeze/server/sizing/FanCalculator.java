@@ -84,7 +84,11 @@ final class FanCalculator {
       double measured = mean * disc;
       double percent = Math.min(100, 100 * measured / part.freeFlowM3s());
       return new FanReport.Traverse(
-          mean, measured, part.freeFlowM3s(), null, percent,
+          mean,
+          measured,
+          part.freeFlowM3s(),
+          null,
+          percent,
           text(
               "In free air the fan moves %.2f m³/s; its figure says %.2f m³/s. It reaches %.0f %% of"
                   + " its speed.",
@@ -99,7 +103,11 @@ final class FanCalculator {
     double high = flow(stack, air, full, MOST_FACTOR / applied) - measured;
     if (low >= 0 || high <= 0) {
       return new FanReport.Traverse(
-          mean, measured, now, null, null,
+          mean,
+          measured,
+          now,
+          null,
+          null,
           text(
               "Readings of %.2f m³/s cannot come from this fan and pack, which would pass %.2f m³/s:"
                   + " check the grid, the units and that the fan ran at full.",
@@ -109,10 +117,16 @@ final class FanCalculator {
         applied
             * new BracketingNthOrderBrentSolver(1e-9, 1e-9, 1e-9, 5)
                 .solve(
-                    200, x -> flow(stack, air, full, x) - measured, LEAST_FACTOR / applied,
+                    200,
+                    x -> flow(stack, air, full, x) - measured,
+                    LEAST_FACTOR / applied,
                     MOST_FACTOR / applied);
     return new FanReport.Traverse(
-        mean, measured, now, factor, null,
+        mean,
+        measured,
+        now,
+        factor,
+        null,
         text(
             "Through the core %.2f m³/s were read; the model passes %.2f m³/s. A fan pressure factor"
                 + " of %.2f brings them together.",

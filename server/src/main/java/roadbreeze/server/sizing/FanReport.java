@@ -33,7 +33,8 @@ public record FanReport(List<FanState> fans, Traverse traverse) {
   /**
    * Readings against the model, truck standing, fan at full.
    *
-   * @param fanFactor that makes the model pass what was measured, null if it is the fan that differs
+   * @param fanFactor that makes the model pass what was measured, null if it is the fan that
+   *     differs
    * @param speedPercent of its proper speed that the main fan reaches, null if read at the core
    */
   public record Traverse(

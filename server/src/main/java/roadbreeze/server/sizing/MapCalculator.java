@@ -36,9 +36,7 @@ final class MapCalculator {
     across = axis("across", request.acrossFrom(), request.acrossTo(), request.steps());
     upwards = axis("upwards", request.upFrom(), request.upTo(), request.steps());
     coreAcross =
-        Arrays.stream(across)
-            .map(x -> axes == MarginMap.Axes.SPEED_GRADE ? x / 3.6 : x)
-            .toArray();
+        Arrays.stream(across).map(x -> axes == MarginMap.Axes.SPEED_GRADE ? x / 3.6 : x).toArray();
     coreUpwards =
         Arrays.stream(upwards)
             .map(y -> axes == MarginMap.Axes.AMBIENT_MASS ? y + job.vehicle().massKg() : y / 100)
@@ -62,7 +60,9 @@ final class MapCalculator {
     Double[][] worst = headroom(nominal);
     Double[][] gain =
         against
-            .map(other -> difference(worst, headroom(compute(Assessor.rig(job, other), Factors.NOMINAL))))
+            .map(
+                other ->
+                    difference(worst, headroom(compute(Assessor.rig(job, other), Factors.NOMINAL))))
             .orElse(new Double[0][]);
     return new MapResult(
         boxed(across),
@@ -102,8 +102,8 @@ final class MapCalculator {
 
   /**
    * Headroom in nine cases of ten: the model pushed to where the coolant stands at its nine-in-ten
-   * peak, and once more for the pan; the smaller headroom of the two counts. The push is that of the
-   * haul itself and is kept over the map.
+   * peak, and once more for the pan; the smaller headroom of the two counts. The push is that of
+   * the haul itself and is kept over the map.
    */
   private Double[][] sure(Rig rig, Double[][] nominal) {
     List<Uncertainty.Source> sources = Assessor.sources(job);
@@ -144,7 +144,9 @@ final class MapCalculator {
     if (!(to > from)) {
       throw new BadInputException(name, "the " + name + " axis must rise from left to right");
     }
-    return IntStream.range(0, steps).mapToDouble(i -> from + (to - from) * i / (steps - 1)).toArray();
+    return IntStream.range(0, steps)
+        .mapToDouble(i -> from + (to - from) * i / (steps - 1))
+        .toArray();
   }
 
   private static List<Double> boxed(double[] values) {

@@ -26,7 +26,8 @@ final class RatingReader {
 
   static RatingResult read(RatingRequest request, double boiling) {
     if ((request.heatKw() == null) == (request.massKg() == null)) {
-      throw new BadInputException("heatKw", "a box names either a heat or a mass: give one of them");
+      throw new BadInputException(
+          "heatKw", "a box names either a heat or a mass: give one of them");
     }
     JobContent job = request.job();
     Build build = SizingService.build(job, request.build());
@@ -83,11 +84,15 @@ final class RatingReader {
             difference, request.heatKw(), here));
     reading.add(
         enough
-            ? text("That is %.1f kW more than needed, if the air and oil flow of the rating are met.", here - needed)
+            ? text(
+                "That is %.1f kW more than needed, if the air and oil flow of the rating are met.",
+                here - needed)
             : text("That is %.1f kW short.", needed - here));
     if (fitted > 0) {
       reading.add(
-          text("The fitted cooler, worked out on this pack, takes %.1f kW as the pan settles.", fitted));
+          text(
+              "The fitted cooler, worked out on this pack, takes %.1f kW as the pan settles.",
+              fitted));
     }
     return new RatingResult(needed, here, fitted, heldMass, enough, reading);
   }
@@ -106,14 +111,14 @@ final class RatingReader {
                 + " things.",
             request.massKg(), request.massKg()));
     try {
-      Balance claimed =
-          new SteadyBalance(withMass(rig, request.massKg())).solve(point);
+      Balance claimed = new SteadyBalance(withMass(rig, request.massKg())).solve(point);
       reading.add(
           text(
               "At %.0f kg this truck puts %.1f kW into its oil here.",
               request.massKg(), (claimed.heat().converter() + claimed.heat().gearbox()) / 1000));
     } catch (NotConvergedException | BadInputException e) {
-      reading.add(text("At %.0f kg there is no steady climb here: %s.", request.massKg(), e.getMessage()));
+      reading.add(
+          text("At %.0f kg there is no steady climb here: %s.", request.massKg(), e.getMessage()));
     }
     Boolean enough = heldMass == null ? null : Boolean.valueOf(heldMass >= request.massKg());
     reading.add(

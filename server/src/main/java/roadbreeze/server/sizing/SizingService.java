@@ -43,7 +43,8 @@ public class SizingService {
 
   /** The balance with the oil flow as entered, no lines planned. */
   public BalanceResult balance(BalanceRequest request) {
-    Rig rig = RigFactory.rig(
+    Rig rig =
+        RigFactory.rig(
             request.vehicle(), request.trailer(), request.obstacles(), request.build(), 1);
     return BalanceResult.of(rig, new SteadyBalance(rig).solve(request.haul().toCore()));
   }
@@ -75,8 +76,7 @@ public class SizingService {
             Math.max(Thermostat.START.low(), chosen.startToOpen() - COLDER),
             chosen.fullOpen() - COLDER);
     SwitchPlan plan = SwitchPlan.check(rig, climb, fan, limit);
-    SwitchPlan other =
-        SwitchPlan.check(SwitchPlan.withThermostat(rig, colder), climb, fan, limit);
+    SwitchPlan other = SwitchPlan.check(SwitchPlan.withThermostat(rig, colder), climb, fan, limit);
     return new SwitchResult(
         run(chosen, plan),
         run(colder, other),

@@ -76,7 +76,9 @@ final class Workings {
         };
     return new Working(
         title + ", " + build.name(),
-        text("%.1f °C, limit %.0f °C: headroom %.1f K", margin.peak(), margin.limit(), margin.headroom()),
+        text(
+            "%.1f °C, limit %.0f °C: headroom %.1f K",
+            margin.peak(), margin.limit(), margin.headroom()),
         steps,
         text(
             "Band ±%.1f K (nine in ten), from %s; each taken to both its ends, shares added as"
@@ -108,8 +110,7 @@ final class Workings {
   private Step roadLoad() {
     double force =
         rig.load()
-            .force(
-                job.haul().gradePercent() / 100, b.driveline().speed(), b.air().density(), 1);
+            .force(job.haul().gradePercent() / 100, b.driveline().speed(), b.air().density(), 1);
     return new Step(
         "F = m·g·(sin θ + Crr·cos θ) + ½·ρ·CdA·v²;  P = F·v",
         text("%.0f N, %.1f kW at the wheels", force, b.driveline().wheelPower() / 1000),
@@ -117,12 +118,16 @@ final class Workings {
             in("combined mass", text("%.0f kg", rig.load().mass()), origin("trailer.massKg")),
             in("grade", text("%.1f %%", job.haul().gradePercent()), ENTERED),
             in("speed held", text("%.1f km/h", b.driveline().speed() * 3.6), COMPUTED),
-            in("Crr", text("%.3f", rig.load().rollingCoefficient()), origin("vehicle.rollingCoefficient")),
+            in(
+                "Crr",
+                text("%.3f", rig.load().rollingCoefficient()),
+                origin("vehicle.rollingCoefficient")),
             in("CdA", text("%.2f m²", rig.load().dragArea()), origin("vehicle.dragAreaM2")),
             in(
                 "air density",
-                text("%.4f kg/m³ at %.0f °C, %.0f m", b.air().density(), job.haul().ambientC(),
-                    job.haul().altitudeM()),
+                text(
+                    "%.4f kg/m³ at %.0f °C, %.0f m",
+                    b.air().density(), job.haul().ambientC(), job.haul().altitudeM()),
                 COMPUTED)),
         "Gillespie (1992); ISA pressure, ideal gas");
   }
@@ -134,11 +139,17 @@ final class Workings {
         List.of(
             in(
                 "gear",
-                b.driveline().gear() + (b.driveline().locked() ? ", converter locked" : ", converter slipping"),
+                b.driveline().gear()
+                    + (b.driveline().locked() ? ", converter locked" : ", converter slipping"),
                 COMPUTED),
             in("speed ratio", text("%.3f", b.driveline().speedRatio()), COMPUTED),
-            in("η mesh, η axle", text("%.3f, %.3f", rig.powertrain().driveline().meshEfficiency(),
-                rig.powertrain().driveline().axleEfficiency()), ENTERED),
+            in(
+                "η mesh, η axle",
+                text(
+                    "%.3f, %.3f",
+                    rig.powertrain().driveline().meshEfficiency(),
+                    rig.powertrain().driveline().axleEfficiency()),
+                ENTERED),
             in(
                 "accessories",
                 text(
@@ -158,7 +169,10 @@ final class Workings {
             in("κ", text("%.2f", kind.coolantShare()), DEFAULT),
             in("fmep", text("%.0f kPa", kind.frictionPressure() / 1000), DEFAULT),
             in("η_i", text("%.2f", kind.indicatedEfficiency()), DEFAULT),
-            in("displacement", text("%.1f L", job.vehicle().engine().displacementLitres()), origin("vehicle.engine.displacementLitres"))),
+            in(
+                "displacement",
+                text("%.1f L", job.vehicle().engine().displacementLitres()),
+                origin("vehicle.engine.displacementLitres"))),
         "Willans line; Heywood (1988), energy balance tables");
   }
 
@@ -169,8 +183,14 @@ final class Workings {
             "%.2f m³/s through the face, %.2f of it by the fan",
             b.airFlow().totalFlow(rig.stack()), b.airFlow().fanFlow()[0]),
         List.of(
-            in("ram coefficient", text("%.2f", job.vehicle().cooling().ramCoefficient()), origin("vehicle.cooling.ramCoefficient")),
-            in("left of it by what hangs in front", text("%.2f", rig.stack().ramCoefficient()), COMPUTED),
+            in(
+                "ram coefficient",
+                text("%.2f", job.vehicle().cooling().ramCoefficient()),
+                origin("vehicle.cooling.ramCoefficient")),
+            in(
+                "left of it by what hangs in front",
+                text("%.2f", rig.stack().ramCoefficient()),
+                COMPUTED),
             in("fan speed", text("%.0f %%", build.fans().get(0).speedPercent()), ENTERED),
             in(
                 "free-air flow",
@@ -213,7 +233,10 @@ final class Workings {
             "%.2f kW slip, %.2f kW mesh and spin",
             b.heat().converter() / 1000, b.heat().gearbox() / 1000),
         List.of(
-            in("stall torque", text("%.0f N·m", job.vehicle().gearbox().stallTorqueNm()), origin("vehicle.gearbox.stallTorqueNm")),
+            in(
+                "stall torque",
+                text("%.0f N·m", job.vehicle().gearbox().stallTorqueNm()),
+                origin("vehicle.gearbox.stallTorqueNm")),
             in("speed ratio", text("%.3f", b.driveline().speedRatio()), COMPUTED)),
         "C(s) = C0·(1 − s⁴), torque ratio linear to 1 at s = 0.86");
   }
@@ -226,7 +249,9 @@ final class Workings {
             in("in-tank cooler", text("%.2f kW", b.heat().tank() / 1000), COMPUTED),
             in(
                 "fitted cooler",
-                text("%.2f kW", b.heat().coolers().values().stream().mapToDouble(x -> x).sum() / 1000),
+                text(
+                    "%.2f kW",
+                    b.heat().coolers().values().stream().mapToDouble(x -> x).sum() / 1000),
                 COMPUTED),
             in("gearbox case", text("%.2f kW", b.heat().gearboxCase() / 1000), COMPUTED),
             in("oil flow", text("%.2f L/min", rig.oilLoop().flow() * 60e3), COMPUTED)),

@@ -14,7 +14,18 @@ import org.hibernate.boot.model.source.spi.AttributePath;
 public class ColumnNaming extends ImplicitNamingStrategyJpaCompliantImpl {
   /** Properties that only hold a row's record and say nothing in a column's name. */
   private static final Set<String> HOLDERS =
-      Set.of("data", "part", "key", "builds", "coolers", "fans", "obstacles", "origins", "hoses", "strips", "{element}");
+      Set.of(
+          "data",
+          "part",
+          "key",
+          "builds",
+          "coolers",
+          "fans",
+          "obstacles",
+          "origins",
+          "hoses",
+          "strips",
+          "{element}");
 
   @Override
   protected String transformAttributePath(AttributePath path) {

@@ -40,9 +40,7 @@ class SinglePage implements WebMvcConfigurer {
                     !path.startsWith("api/")
                         && !path.startsWith("actuator/")
                         && !path.substring(path.lastIndexOf('/') + 1).contains(".");
-                return found == null && page
-                    ? new ClassPathResource("static/index.html")
-                    : found;
+                return found == null && page ? new ClassPathResource("static/index.html") : found;
               }
             });
   }
