@@ -137,7 +137,7 @@ const hover = ref<number | null>(null)
       </header>
       <div v-if="state?.status === 'DONE'" class="verdict" :class="{ none: !state.enough }" data-verdict>
         <template v-if="state.enough && state.picks[0]?.merit === 'NOTHING_BOUGHT'"><b>Nothing needs buying.</b> Restored, this truck holds the road.</template>
-        <template v-else-if="state.enough"><b>{{ state.picks[0].cost }}</b> and {{ time(state.picks[0].minutes) }} are enough: {{ restate(state.picks[0].parts.join(', '), unitWorld) }}.</template>
+        <template v-else-if="state.enough">Enough for <b>{{ Math.round(state.picks[0].cost) }}</b> in parts and {{ time(state.picks[0].minutes) }}: {{ restate(state.picks[0].parts.join(', '), unitWorld) }}{{ state.picks[0].standing === 'HOLDS' ? '' : '; kept as computed, not yet in nine of ten' }}.</template>
         <template v-else><b>Nothing in this opening is enough.</b> What would be, with the best of it: {{ restate(state.instead.join('; '), unitWorld) }}.</template>
       </div>
       <p v-else-if="!state" class="soft hint">The search lays every cooler of the catalogue into the measured opening, clear of what stands in it, and works each build out on {{ job.content!.haul.road }}. It goes on if you leave this screen.</p>

@@ -226,11 +226,12 @@ const reading = computed(() => {
 :global(html.dark .map) { --map-far: #7a3325; --map-over: #59291f; --map-marginal: #57431a; --map-holds: #1d4a4a; --map-easy: #23605f; --map-most: #2f807d; --map-same: #2b3033; }
 .chart { width: 100%; flex: 1; min-height: 0; cursor: crosshair; display: block; }
 .map > header { align-items: center; }
-.picks { display: flex; margin-left: auto; border: 1.5px solid var(--ink); }
+.map > header h2 { flex-basis: 100%; }
+.picks { display: flex; border: 1.5px solid var(--ink); }
 .picks button { min-height: 34px; border: 0; padding: 0 9px; background: transparent; color: inherit; font: 600 15px/1 var(--rb-font-head); cursor: pointer; }
 .picks button + button { border-left: 1.5px solid var(--ink); }
 .picks button[aria-checked='true'] { background: var(--ink); color: var(--paper); }
-.against { font-size: 14px; color: var(--ink-soft); display: flex; align-items: center; gap: 6px; }
+.against { margin-left: auto; font-size: 14px; color: var(--ink-soft); display: flex; align-items: center; gap: 6px; }
 .against select { min-height: 34px; background: var(--paper); color: var(--ink); border: 1px solid var(--rule); font-size: 15px; }
 .tick { font-size: 15px; }
 .word { font-size: 20px; }

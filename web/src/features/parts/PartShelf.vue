@@ -1,35 +1,42 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { CoolerPart, FanPart, PartImport, RadiatorPart } from '@/shared/api/types'
+import type { AnyPart as Part, Catalogue, PartImport } from '@/shared/api/types'
 import { ApiProblem } from '@/shared/api/client'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { useCatalogue } from './useCatalogue'
 
 /** One shelf of the catalogue to choose from, and its CSV both ways. */
-type Shelf = 'oilCoolers' | 'radiators' | 'fans'
-type Part = CoolerPart | RadiatorPart | FanPart
+type Shelf = keyof Catalogue
 const props = defineProps<{ shelf: Shelf; fits?: (part: Part) => string }>()
 const emit = defineEmits<{ close: []; fit: [part: Part] }>()
 const { catalogue, problem, reload } = useCatalogue()
-const titles: Record<Shelf, string> = { oilCoolers: 'Oil coolers', radiators: 'Radiators', fans: 'Fans' }
-const slugs: Record<Shelf, string> = { oilCoolers: 'oil-coolers', radiators: 'radiators', fans: 'fans' }
+const titles: Record<Shelf, string> = { oilCoolers: 'Oil coolers', radiators: 'Radiators', fans: 'Fans', thermostats: 'Thermostats', caps: 'Caps', controllers: 'Fan controllers' }
+const slugs: Record<Shelf, string> = { oilCoolers: 'oil-coolers', radiators: 'radiators', fans: 'fans', thermostats: 'thermostats', caps: 'caps', controllers: 'controllers' }
 const groups: Record<Shelf, [string, string][]> = {
   oilCoolers: [['TUBE_AND_FIN', 'Tube-and-fin'], ['PLATE_FIN', 'Plate-fin'], ['STACKED_PLATE', 'Stacked plate']],
   radiators: [['ALUMINIUM', 'Aluminium'], ['COPPER', 'Copper-brass']],
   fans: [['ELECTRIC', 'Electric'], ['VISCOUS', 'Viscous'], ['CONTROLLED', 'Controlled'], ['BELT', 'Solid belt']],
+  thermostats: [],
+  caps: [],
+  controllers: [['FIXED_SWITCH', 'Fixed switch'], ['ADJUSTABLE', 'Adjustable'], ['TWO_SPEED', 'Two-speed'], ['DUTY', 'Duty']],
 }
 const group = ref('')
-const groupOf = (p: Part): string => ('family' in p ? p.family : 'metal' in p ? p.metal : p.kind)
+const groupOf = (p: Part): string => ('family' in p ? p.family : 'metal' in p ? p.metal : 'kind' in p ? p.kind : '')
 const shown = computed(() => ((catalogue.value?.[props.shelf] ?? []) as Part[]).filter((p) => !group.value || groupOf(p) === group.value))
 const why = (p: Part) => props.fits?.(p) ?? ''
 const mm = (v: number) => format(v, 'size', unitWorld.value)
 function about(p: Part): string {
   if ('family' in p) return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.ports}${p.bypassOpensC ? ` · bypass below ${format(p.bypassOpensC, 'temperature', unitWorld.value, 0)}` : ''}`
   if ('metal' in p) return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.finsPerInch} fins/in · ${p.inTankWattsPerKelvin ? 'oil cooler in its tank' : 'no oil ports'}`
+  const t = (v: number) => format(v, 'temperature', unitWorld.value, 0)
+  if ('startC' in p) return `opens from ${t(p.startC)} to ${t(p.fullC)}`
+  if ('capKpa' in p) return format(p.capKpa, 'pressure', unitWorld.value)
+  if ('hysteresisK' in p) return `on at ${t(p.onFromC)}${p.onToC > p.onFromC ? ` to ${t(p.onToC)}` : ''}, off ${format(p.hysteresisK, 'difference', unitWorld.value, 0)} under · ${p.amps} A`
   return `${mm(p.diameterMm)} · ${format(p.freeFlowM3s, 'airflow', unitWorld.value)} in free air${p.shutoffPa || p.curveM3s?.length ? '' : ' (curve estimated)'}${p.amps ? ` · ${p.amps} A` : ''}`
 }
-const size = (p: Part) => ('family' in p || 'metal' in p ? { w: p.widthMm, h: p.heightMm } : { w: p.diameterMm * p.count, h: p.diameterMm })
+/** Outline to one scale, of parts that have one. */
+const size = (p: Part) => ('widthMm' in p ? { w: p.widthMm, h: p.heightMm, round: false } : 'diameterMm' in p ? { w: p.diameterMm * p.count, h: p.diameterMm, round: true } : null)
 
 const imported = ref<PartImport | null>(null)
 const importProblem = ref('')
@@ -72,10 +79,11 @@ async function take(event: Event) {
     </div>
     <ul class="parts">
       <li v-for="p in shown" :key="p.code">
-        <svg viewBox="0 0 900 620" aria-hidden="true">
-          <circle v-if="shelf === 'fans'" cx="450" cy="310" :r="size(p).h / 2" fill="var(--accent-wash)" stroke="var(--accent-ink)" stroke-width="9" />
-          <rect v-else x="4" :y="616 - size(p).h" :width="size(p).w" :height="size(p).h" fill="var(--accent-wash)" stroke="var(--accent-ink)" stroke-width="9" />
+        <svg v-if="size(p)" :viewBox="shelf === 'oilCoolers' ? '0 0 660 420' : '0 0 900 620'" aria-hidden="true">
+          <circle v-if="size(p)!.round" cx="450" cy="310" :r="size(p)!.h / 2" fill="var(--accent-wash)" stroke="var(--accent-ink)" stroke-width="9" />
+          <rect v-else x="4" :y="(shelf === 'oilCoolers' ? 416 : 616) - size(p)!.h" :width="size(p)!.w" :height="size(p)!.h" fill="var(--accent-wash)" stroke="var(--accent-ink)" stroke-width="9" />
         </svg>
+        <span v-else></span>
         <div><h3>{{ p.name }}</h3><p class="small soft">{{ about(p) }}</p></div>
         <span class="price"><b>{{ Math.round(p.price) }}</b></span>
         <button type="button" class="act" :disabled="!!why(p)" :aria-label="`Fit ${p.name}`" @click="emit('fit', p)">{{ why(p) || 'Fit' }}</button>

@@ -93,6 +93,6 @@ function moved(key: Quantity): string {
 .top.MARGINAL { color: var(--marginal-ink); }
 .top.OVER { color: var(--over-ink); }
 .none { grid-column: 2 / -1; display: flex; gap: 14px; align-items: center; padding: 24px; border-left: 1px solid var(--rule); min-height: 134px; }
-@media (max-width: 1180px) { .strip { grid-template-columns: minmax(180px, 0.8fr) repeat(3, minmax(0, 1fr)); } .gauge { padding: 8px 9px; } .margin { font-size: 32px; } .word { font-size: 15px; padding-bottom: 2px; } .gauge .small { font-size: 13px; } }
+@media (max-width: 1180px) { .builds button .long { display: none; } .strip { grid-template-columns: minmax(180px, 0.8fr) repeat(3, minmax(0, 1fr)); } .gauge { padding: 8px 9px; } .margin { font-size: 32px; } .word { font-size: 15px; padding-bottom: 2px; } .gauge .small { font-size: 13px; } }
 @media print { .strip { position: static; } }
 </style>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import PartShelf from '@/features/parts/PartShelf.vue'
 import { useJob } from '@/job/store'
 import { useComputed } from '@/job/useComputed'
-import type { SwitchResult } from '@/shared/api/types'
+import type { AnyPart, SwitchResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, restate } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
@@ -13,6 +14,17 @@ const job = useJob()
 const { result, problem } = useComputed<SwitchResult>('/api/compute/switching', () => job.content && { job: job.content, build: job.selected })
 const path = (field: string) => `builds.${job.selected}.switching.${field}`
 const clutched = computed(() => job.build!.fans.find((f) => f.part.kind === 'VISCOUS' || f.part.kind === 'CONTROLLED')?.part)
+const shelf = ref<'thermostats' | 'controllers' | 'caps' | null>(null)
+function fit(part: AnyPart) {
+  shelf.value = null
+  const set = job.build!.switching
+  if ('startC' in part) job.edit(`builds.${job.selected}.switching`, { ...set, thermostatStartC: part.startC, thermostatFullC: part.fullC })
+  else if ('capKpa' in part) job.edit('vehicle.cooling.capKpa', part.capKpa)
+  else if ('hysteresisK' in part) {
+    const on = Math.min(part.onToC, Math.max(part.onFromC, set.fanOnC))
+    job.edit(`builds.${job.selected}.switching`, { ...set, fanOnC: on, fanOffC: on - part.hysteresisK })
+  }
+}
 const bad = (kind: string) => kind === 'NEVER_STOPS' || kind === 'TOO_LATE'
 const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
 </script>
@@ -30,6 +42,11 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
         <QuantityField label="Fully open at" :path="path('thermostatFullC')" quantity="temperature" :step="1" big />
         <QuantityField label="Fan on" :path="path('fanOnC')" quantity="temperature" :step="1" big />
         <QuantityField label="Fan off" :path="path('fanOffC')" quantity="temperature" :step="1" big />
+      </div>
+      <div class="shelves">
+        <button type="button" class="act" @click="shelf = 'thermostats'">Thermostats</button>
+        <button type="button" class="act" @click="shelf = 'controllers'">Controllers</button>
+        <button type="button" class="act" @click="shelf = 'caps'">Caps</button>
       </div>
       <p v-if="clutched" class="small soft">The main fan's own clutch follows {{ clutched.kind === 'VISCOUS' ? 'the air behind the radiator' : 'the coolant' }} ({{ t(clutched.gripsFromC!) }} to {{ t(clutched.gripsFullyC!) }}); these two points are for a switched fan or a warning lamp.</p>
       <p v-if="problem" role="alert" class="finding bad">{{ problem }}</p>
@@ -57,10 +74,13 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
       </header>
       <ClimbRun v-if="result" :result="result" />
     </section>
+    <PartShelf v-if="shelf" :shelf="shelf" @close="shelf = null" @fit="fit" />
   </div>
 </template>
 
 <style scoped>
+.shelves { display: flex; gap: 8px; margin: 12px 0; flex-wrap: wrap; }
+.shelves .act { padding: 0 12px; }
 .switching { display: grid; grid-template-columns: 300px minmax(0, 1fr) minmax(0, 1.25fr); gap: 14px; padding: 14px; flex: 1; }
 .fields { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; }
 ul { list-style: none; margin: 14px 0 0; padding: 0; display: grid; gap: 10px; }

@@ -38,3 +38,7 @@ export type Dispute = S['Dispute']
 export type IntakeStart = S['Start']
 export type PartImport = S['Import']
 export type MapAxes = S['MapRequest']['axes']
+export type ThermostatPart = S['ThermostatPart']
+export type CapPart = S['CapPart']
+export type ControllerPart = S['ControllerPart']
+export type AnyPart = CoolerPart | RadiatorPart | FanPart | ThermostatPart | CapPart | ControllerPart

@@ -136,7 +136,7 @@ const fill = (s: Slab) => (s.cooler != null ? 'var(--accent)' : s.name === 'radi
     </g>
     <g v-if="gapOf">
       <path :d="`M${gapOf.x1} ${gapOf.y}H${gapOf.x2}M${gapOf.x1} ${gapOf.y - 9}v18M${gapOf.x2} ${gapOf.y - 9}v18`" stroke="var(--accent-ink)" stroke-width="2.5" />
-      <text :x="(gapOf.x1 + gapOf.x2) / 2" :y="gapOf.y - 14" text-anchor="middle" class="head gap">{{ gapOf.text }}</text>
+      <text :x="gapOf.x2 - 6" :y="gapOf.y - 14" text-anchor="end" class="head gap">{{ gapOf.text }}</text>
     </g>
     <path v-for="(f, i) in fans" :key="'f' + i" :d="`M${X(slabs.end)} ${Y(f.bottomMm + f.heightMm)}q26 ${f.heightMm / 2} 0 ${f.heightMm}`" fill="none" stroke="var(--ink)" stroke-width="5" />
     <path v-for="(f, i) in pushers" :key="'p' + i" :d="`M${X(-30)} ${Y(f.bottomMm + f.heightMm)}q-26 ${f.heightMm / 2} 0 ${f.heightMm}`" fill="none" stroke="var(--accent)" stroke-width="5" />

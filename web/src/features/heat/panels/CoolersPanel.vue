@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Build, CoolerPart, FanPart, FittedCooler, RadiatorPart } from '@/shared/api/types'
+import type { AnyPart, Build, CoolerPart, FittedCooler } from '@/shared/api/types'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
@@ -22,7 +22,7 @@ const orders: { value: Build['oilOrder']; label: string }[] = [
 const hasTank = computed(() => (build.value.radiator ? build.value.radiator.inTankWattsPerKelvin : job.content!.vehicle.gearbox.inTankWattsPerKelvin) != null)
 const heat = computed(() => job.state?.balance?.heat.coolers[at.value]?.heatKw)
 
-function fit(part: CoolerPart | RadiatorPart | FanPart) {
+function fit(part: AnyPart) {
   const index = choosing.value!
   choosing.value = null
   const coolers = [...build.value.coolers]
@@ -48,7 +48,7 @@ function put(place: FittedCooler['place']) {
   const coolers = build.value.coolers.map((c, i) => (i === at.value ? { ...c, place, ownFanM3s: place === 'ELSEWHERE' ? (c.ownFanM3s ?? 0.35) : (null as unknown as number) } : c))
   job.edit(path('coolers'), coolers)
 }
-const fits = (p: CoolerPart | RadiatorPart | FanPart) => {
+const fits = (p: AnyPart) => {
   const part = p as CoolerPart
   return part.depthMm > cooling.value.openingDepthMm ? 'too deep' : part.widthMm > opening.value.width ? 'too wide' : part.heightMm > opening.value.height ? 'too high' : ''
 }

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import { useComputed } from '@/job/useComputed'
-import type { AirTraverse, CoolerPart, FanPart, FanReport, RadiatorPart } from '@/shared/api/types'
+import type { AirTraverse, AnyPart, FanPart, FanReport } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, parse, restate } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
@@ -18,7 +18,7 @@ const fan = computed(() => build.value.fans[at.value])
 const report = computed(() => result.value?.fans[at.value])
 const path = (field: string) => `builds.${job.selected}.fans.${at.value}.${field}`
 
-function fit(part: CoolerPart | RadiatorPart | FanPart) {
+function fit(part: AnyPart) {
   const index = choosing.value!
   choosing.value = null
   const fans = [...build.value.fans]
@@ -34,7 +34,7 @@ function takeOut() {
   picked.value = { kind: 'fans', index: 0 }
 }
 const onEngine = (p: FanPart) => p.kind !== 'ELECTRIC'
-const fits = (part: CoolerPart | RadiatorPart | FanPart) => {
+const fits = (part: AnyPart) => {
   const p = part as FanPart
   const other = build.value.fans.some((f, i) => i !== choosing.value && onEngine(f.part))
   return onEngine(p) && other ? 'one on the engine' : p.diameterMm > radiator.value.height + 60 ? 'too large' : ''

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
-import type { Build, CoolerPart, FanPart, Obstacle, RadiatorPart } from '@/shared/api/types'
+import type { AnyPart, Build, Obstacle } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
@@ -29,7 +29,7 @@ const radiator = computed(() => {
   const mm = (v: number) => format(v, 'size', unitWorld.value)
   return build.value.radiator?.name ?? `The truck's own, ${mm(own.widthMm)} × ${mm(own.heightMm)} × ${mm(own.depthMm)}`
 })
-function fit(part: CoolerPart | RadiatorPart | FanPart) {
+function fit(part: AnyPart) {
   choosing.value = false
   job.edit(path('radiator'), part)
 }

@@ -331,7 +331,7 @@ class WalkTest {
     browser.startServer();
     page.waitForSelector(
         "[data-status=DONE]", new Page.WaitForSelectorOptions().setTimeout(90_000));
-    assertThat(page.locator("[data-verdict]")).containsText("are enough");
+    assertThat(page.locator("[data-verdict]")).containsText("Enough for");
     page.getByLabel("Make a plan of number 1").click();
     page.waitForURL("**/heat");
     Browser.ready(page);
@@ -437,6 +437,9 @@ class WalkTest {
     type("Fan off", "109 °C");
     type("Fan on", "111.8 °C");
     assertThat(findings).containsText("over its limit");
+    page.getByText("Controllers").click();
+    page.getByLabel("Fit Fixed switch 97 on, 92 off").click();
+    assertThat(field("Fan off")).hasValue("92 °C");
     List<String> cells = page.locator("[data-compare] td").allInnerTexts();
     assertThat(cells.get(0)).isNotEqualTo(cells.get(3)); // at the foot
     assertThat(cells.get(2)).isEqualTo(cells.get(5)); // at the top
