@@ -208,5 +208,5 @@ const hover = ref<number | null>(null)
 .parts { font-weight: 500; font-size: 15px; }
 .room { font: 600 22px/1 var(--rb-font-head); }
 .cost { font: 600 18px/1 var(--rb-font-head); min-width: 42px; text-align: right; }
-@media (max-width: 1100px) { .two { grid-template-columns: 1fr; } }
+@media (max-width: 1100px) { .finder { grid-template-columns: 230px minmax(0, 1fr); } .two { grid-template-columns: minmax(0, 1fr); } }
 </style>

@@ -5,6 +5,7 @@ import { valueAt } from '@/job/changes'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
+import DrivelineFields from './DrivelineFields.vue'
 import MeasureDrawing from './MeasureDrawing.vue'
 import { labelOf, stages, type Measurement } from './measurements'
 
@@ -36,6 +37,20 @@ function go(path: string) {
   if (i >= 0) at.value = i
   focus.value = path
 }
+const cores = computed(() =>
+  ([['condenser', 'Condenser'], ['chargeAirCooler', 'Charge-air cooler']] as const).map(([key, label]) => ({ key, label, fitted: job.content!.vehicle.cooling[key] != null })),
+)
+/** A core that the truck has starts over the middle of its radiator. */
+function fitCore(key: 'condenser' | 'chargeAirCooler') {
+  const { cooling } = job.content!.vehicle
+  const r = cooling.radiator
+  const size = key === 'condenser' ? { share: 0.85, depth: 16, fins: 18 } : { share: 0.6, depth: 45, fins: 12 }
+  const made = {
+    leftMm: Math.round(r.leftMm + r.widthMm * 0.05), bottomMm: Math.round(r.bottomMm + (r.heightMm * (1 - size.share)) / 2),
+    widthMm: Math.round(r.widthMm * 0.9), heightMm: Math.round(r.heightMm * size.share), depthMm: size.depth, finsPerInch: size.fins, metal: 'ALUMINIUM',
+  }
+  job.edit(`vehicle.cooling.${key}`, cooling[key] ? null : made)
+}
 const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 </script>
 
@@ -61,6 +76,11 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
           <p class="small soft">{{ m.how }} <b>{{ m.tool }}</b></p>
         </li>
       </ul>
+      <DrivelineFields v-if="at === 1" />
+      <div v-if="at === 2" class="cores">
+        <button v-for="core in cores" :key="core.key" type="button" role="switch" class="act" :class="{ main: core.fitted }" :aria-checked="core.fitted" @click="fitCore(core.key)">{{ core.label }}{{ core.fitted ? ' fitted' : ', none' }}</button>
+        <p class="small soft">Where they stand is drawn and dragged on Heat &amp; air.</p>
+      </div>
     </section>
     <section class="panel sure">
       <header><h2>How sure</h2></header>
@@ -81,6 +101,7 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 </template>
 
 <style scoped>
+.cores { display: flex; gap: 10px; flex-wrap: wrap; align-items: center; margin-top: 16px; }
 .rig { flex: 1; display: grid; grid-template-columns: 250px minmax(0, 1fr) 250px; gap: 14px; padding: 14px; }
 .stages ol { list-style: none; margin: 12px 0; padding: 0; display: grid; gap: 4px; }
 .stages li button, .nexts button { width: 100%; border: 0; border-left: 4px solid var(--rule); background: transparent; color: inherit; font: inherit; text-align: left; padding: 8px 10px; cursor: pointer; display: grid; gap: 1px; min-height: 50px; }
@@ -100,5 +121,5 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 .nexts { list-style: none; margin: 6px 0 14px; padding: 0; display: grid; gap: 4px; }
 .nexts button { border-color: var(--accent); }
 h3 { margin-top: 10px; }
-@media (max-width: 1100px) { .rig { grid-template-columns: 1fr 1fr; } .station { grid-column: 1 / -1; grid-row: 1; } }
+@media (max-width: 1100px) { .rig { grid-template-columns: 220px minmax(0, 1fr); } .sure { grid-column: 1 / -1; } }
 </style>

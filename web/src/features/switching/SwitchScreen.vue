@@ -94,4 +94,5 @@ thead th { font: 600 15px/1 var(--rb-font-head); color: var(--ink-soft); text-al
 tbody th { font-weight: 500; text-align: left; }
 td, tbody th { padding: 6px 8px 6px 0; border-top: 1px solid var(--rule-soft); }
 td { font: 600 20px/1 var(--rb-font-head); }
+@media (max-width: 1100px) { .switching { grid-template-columns: 250px minmax(0, 1fr); } .run { grid-column: 1 / -1; min-height: 440px; } }
 </style>

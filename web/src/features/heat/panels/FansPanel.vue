@@ -5,6 +5,7 @@ import { useComputed } from '@/job/useComputed'
 import type { AirTraverse, AnyPart, FanPart, FanReport } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, parse, restate } from '@/shared/units/units'
+import ListField from '@/shared/ui/ListField.vue'
 import QuantityField from '@/shared/ui/QuantityField.vue'
 import { picked, usePack } from '../pack/usePack'
 import FanCurves from './FanCurves.vue'
@@ -105,6 +106,24 @@ const grid = computed(() => {
       <QuantityField v-if="fan.part.gripsFromC != null" label="Grips from" :path="path('part.gripsFromC')" quantity="temperature" :step="1" />
       <QuantityField v-if="fan.part.gripsFullyC != null" label="Grips fully" :path="path('part.gripsFullyC')" quantity="temperature" :step="1" />
     </div>
+    <details>
+      <summary>Curve, voltage, current</summary>
+      <p class="small soft">Points from its sheet win over the free-air figure; without points or a shut-off pressure the curve is estimated.</p>
+      <ListField label="Flows, m³/s" :path="path('part.curveM3s')" optional />
+      <ListField label="Pressures there, Pa" :path="path('part.curvePa')" optional />
+      <div class="fields">
+        <QuantityField label="Shut-off, Pa" :path="path('part.shutoffPa')" quantity="ratio" :step="10" optional />
+        <template v-if="fan.part.kind === 'ELECTRIC'">
+          <QuantityField label="Volts" :path="path('part.volts')" quantity="ratio" :step="0.5" optional />
+          <QuantityField label="Current" :path="path('part.amps')" quantity="current" :step="1" optional />
+        </template>
+        <template v-else>
+          <QuantityField label="Pulley ratio" :path="path('part.pulleyRatio')" quantity="ratio" :step="0.05" />
+          <QuantityField label="Power at reference" :path="path('part.referenceKw')" quantity="power" :step="0.5" />
+        </template>
+        <QuantityField label="Blade diameter" :path="path('part.diameterMm')" quantity="size" :step="5" />
+      </div>
+    </details>
     <details :open="!!job.content!.traverse">
       <summary>Air measured by hand</summary>
       <p class="caution small">Truck standing, brakes on. Hands, sleeves and the anemometer's lead clear of the blades; read from the grille side.</p>

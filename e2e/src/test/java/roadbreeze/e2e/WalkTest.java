@@ -381,6 +381,16 @@ class WalkTest {
     assertThat(page.getByLabel("Radiator core depth is entered; change")).isVisible();
     type("Radiator core depth", "900 mm");
     assertThat(page.getByText("must be from 8.0 to 150.0 mm").first()).isVisible();
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^Engine and gearbox")))
+        .click();
+    type("Gear ratios, first to top", "4.1 2.4 x");
+    assertThat(page.getByText("“x” is not a number.")).isVisible();
+    type("Gear ratios, first to top", "4.1 2.4 1.5 1.1 0.86");
+    assertThat(page.locator("body")).not().containsText("is not a number");
+    page.getByText("Undo", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(field("Gear ratios, first to top")).hasValue("4.1  2.4  1.55  1.15  0.86  0.69");
   }
 
   @Test

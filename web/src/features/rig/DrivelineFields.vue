@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useJob } from '@/job/store'
+import ListField from '@/shared/ui/ListField.vue'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+
+/** What the plate and the manual say of engine, gearbox and limits: nothing to measure, all to be entered. */
+const job = useJob()
+const e = 'vehicle.engine'
+const g = 'vehicle.gearbox'
+const engine = computed(() => job.content!.vehicle.engine)
+const kinds = [
+  ['PETROL', 'petrol'],
+  ['DIESEL', 'diesel'],
+  ['BOOSTED_DIESEL', 'boosted diesel'],
+] as const
+function choose(kind: (typeof kinds)[number][0]) {
+  const boosted = kind === 'BOOSTED_DIESEL'
+  job.edit(e, { ...engine.value, kind, boostRatio: boosted ? (engine.value.boostRatio ?? 2.2) : null })
+}
+</script>
+
+<template>
+  <h3>From the plate and the manual</h3>
+  <div class="choice" role="radiogroup" aria-label="Engine">
+    <button v-for="[value, label] in kinds" :key="value" type="button" role="radio" :aria-checked="engine.kind === value" @click="choose(value)">{{ label }}</button>
+  </div>
+  <div class="wide">
+    <ListField label="Full-load torque at" :path="`${e}.torqueRpm`" unit="rpm" />
+    <ListField label="Torque there" :path="`${e}.torqueNm`" unit="N·m" />
+    <ListField label="Gear ratios, first to top" :path="`${g}.gearRatios`" />
+    <QuantityField v-if="engine.boostRatio != null" label="Boost, outlet over inlet" :path="`${e}.boostRatio`" quantity="ratio" :step="0.1" />
+  </div>
+  <div class="narrow">
+    <QuantityField label="Locks from gear" :path="`${g}.lockFromGear`" quantity="count" :step="1" />
+    <QuantityField label="and above" :path="`${g}.lockAboveKmh`" quantity="speed" :step="2" />
+    <QuantityField label="Lugs below" :path="`${g}.luggingRpm`" quantity="rpm" :step="50" />
+    <QuantityField label="Climbs up to" :path="`${g}.highestRpm`" quantity="rpm" :step="100" />
+    <QuantityField label="Stall speed" :path="`${g}.stallRpm`" quantity="rpm" :step="50" />
+    <QuantityField label="Stall torque ratio" :path="`${g}.stallTorqueRatio`" quantity="ratio" :step="0.1" />
+    <QuantityField label="Oil at 40 °C, mm²/s" :path="`${g}.oilKv40`" quantity="ratio" :step="1" />
+    <QuantityField label="Oil at 100 °C, mm²/s" :path="`${g}.oilKv100`" quantity="ratio" :step="0.1" />
+  </div>
+  <h3>Limits, from the manual where it has them</h3>
+  <div class="narrow">
+    <QuantityField label="Coolant" path="vehicle.limits.coolantC" quantity="temperature" :step="1" />
+    <QuantityField label="under boiling by" path="vehicle.limits.belowBoilingK" quantity="difference" :step="1" />
+    <QuantityField label="Pan, sustained" path="vehicle.limits.panC" quantity="temperature" :step="1" />
+    <QuantityField label="Oil feed, peak" path="vehicle.limits.feedC" quantity="temperature" :step="1" />
+  </div>
+</template>
+
+<style scoped>
+h3 { margin: 16px 0 8px; }
+.choice { display: flex; border: 1.5px solid var(--ink); margin-bottom: 10px; }
+.choice button { flex: 1; min-height: 42px; border: 0; border-left: 1.5px solid var(--ink); background: transparent; color: inherit; font: 600 16px/1.05 var(--rb-font-head); cursor: pointer; }
+.choice button:first-child { border-left: 0; }
+.choice button[aria-checked='true'] { background: var(--ink); color: var(--paper); }
+.wide { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; margin-bottom: 10px; }
+.narrow { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 10px; align-items: end; }
+</style>
