@@ -14,6 +14,7 @@ const job = useJob()
 const router = useRouter()
 const budget = ref(600)
 const hours = ref(12)
+const amps = ref(60)
 const what = ref({ fans: true, radiators: true, thermostats: false })
 const from = ref(Math.max(0, job.content!.builds.findIndex((b) => b.kind === 'RESTORED')))
 const state = shallowRef<FinderState | null>(null)
@@ -33,7 +34,7 @@ async function start() {
   problem.value = ''
   state.value = null
   try {
-    const begun = await api.post<FinderState>('/api/finder', { job: job.content, build: from.value, budget: budget.value, hours: hours.value, ...what.value })
+    const begun = await api.post<FinderState>('/api/finder', { job: job.content, build: from.value, budget: budget.value, hours: hours.value, amps: amps.value, ...what.value })
     state.value = begun
     sessionStorage.setItem(memory.value, begun.id)
     timer = window.setTimeout(() => watchSearch(begun.id), 300)
@@ -118,6 +119,7 @@ const hover = ref<number | null>(null)
       </label>
       <label>Spend at most<input v-model.number="budget" type="number" min="0" max="100000" step="50" aria-label="Spend at most" /></label>
       <label>Work at most, hours<input v-model.number="hours" type="number" min="0" max="200" step="1" aria-label="Work at most" /></label>
+      <label>Fan current at most, A<input v-model.number="amps" type="number" min="0" max="400" step="5" aria-label="Fan current at most" /></label>
       <p class="small soft">Every oil cooler, in every place of the opening and order, always. Besides:</p>
       <div class="switches">
         <button v-for="(label, key) in { fans: 'other fans', radiators: 'other radiators', thermostats: 'colder thermostats' }" :key="key" type="button" role="switch" class="act" :class="{ main: what[key] }" :aria-checked="what[key]" @click="what[key] = !what[key]">{{ label }}</button>
@@ -180,11 +182,12 @@ const hover = ref<number | null>(null)
 
 <style scoped>
 .finder { flex: 1; display: grid; grid-template-columns: 270px minmax(0, 1fr); gap: 14px; padding: 14px; }
-.ask { display: flex; flex-direction: column; gap: 10px; }
+.ask { display: flex; flex-direction: column; gap: 8px; }
+.two svg { max-height: 340px; }
 .ask label { display: flex; flex-direction: column; gap: 2px; font-size: 14px; color: var(--ink-soft); }
 .ask input, .ask select { min-height: 44px; border: 1px solid var(--rule); background: var(--paper); color: var(--ink); font: 600 20px/1 var(--rb-font-head); padding: 0 10px; }
 .switches { display: grid; gap: 6px; }
-.go { min-height: 48px; justify-content: center; font-size: 20px; }
+.go { min-height: 46px; justify-content: center; font-size: 20px; }
 .bad { color: var(--over-ink); }
 .bar { height: 12px; background: var(--rule-soft); }
 .bar i { display: block; height: 100%; background: var(--accent); }

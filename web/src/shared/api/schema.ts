@@ -767,6 +767,8 @@ export interface components {
             budget: number;
             /** Format: double */
             hours: number;
+            /** Format: double */
+            amps: number;
             fans: boolean;
             radiators: boolean;
             thermostats: boolean;

@@ -403,6 +403,7 @@ class ApiTest {
     return request(job, 1)
         .put("budget", budget)
         .put("hours", 12)
+        .put("amps", 40)
         .put("fans", false)
         .put("radiators", false)
         .put("thermostats", true);
@@ -435,6 +436,8 @@ class ApiTest {
 
   @Test
   void aSearchCanBeCancelledAndIsForgottenByNobody() throws Exception {
+    ObjectNode limited = finderRequest(hive(), 5000).put("fans", true);
+    assertThat(search(limited).get("fallen").toString()).contains("FAN_OVER_CURRENT");
     ObjectNode request = finderRequest(hive(), 5000).put("fans", true).put("radiators", true);
     String path = "/api/finder/" + ok(post("/api/finder"), request).get("id").asString();
     ok(delete(path), null);

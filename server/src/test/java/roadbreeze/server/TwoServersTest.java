@@ -53,7 +53,7 @@ class TwoServersTest {
             .filter(content -> content.name().equals("Hive utility"))
             .findFirst()
             .orElseThrow();
-    return new FinderRequest(hive, 1, 1200, 30, packs, packs, false);
+    return new FinderRequest(hive, 1, 1200, 30, 80, packs, packs, false);
   }
 
   private static FinderState await(

@@ -10,6 +10,7 @@ import roadbreeze.server.problem.Within;
  *
  * @param build the search starts from: usually the truck restored
  * @param budget most that may be spent, in the yard's money
+ * @param amps most current that an electric fan may draw
  * @param hours most work that may be done, beyond restoring
  */
 public record FinderRequest(
@@ -17,6 +18,7 @@ public record FinderRequest(
     @Within(min = 0, max = 5) int build,
     @Within(min = 0, max = 100000) double budget,
     @Within(min = 0, max = 200, unit = "h") double hours,
+    @Within(min = 0, max = 400, unit = "A") double amps,
     boolean fans,
     boolean radiators,
     boolean thermostats) {}

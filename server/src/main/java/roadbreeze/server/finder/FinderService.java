@@ -169,6 +169,11 @@ public class FinderService {
               space.fansTooLarge(),
               "fan wider than the core, or needs the engine's pulley"));
     }
+    if (space.fansOverCurrent() > 0) {
+      fallen.add(
+          new FinderState.Fallen(
+              "FAN_OVER_CURRENT", space.fansOverCurrent(), "fan draws more current than allowed"));
+    }
     fallen.sort(Comparator.comparingLong(f -> -f.count()));
     return fallen;
   }

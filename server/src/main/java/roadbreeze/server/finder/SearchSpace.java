@@ -62,6 +62,7 @@ final class SearchSpace {
   private final Map<String, List<String>> packParts = new HashMap<>();
   private long radiatorsTooLarge;
   private long fansTooLarge;
+  private long fansOverCurrent;
 
   SearchSpace(FinderRequest request) {
     this.request = request;
@@ -108,6 +109,10 @@ final class SearchSpace {
 
   long radiatorsTooLarge() {
     return radiatorsTooLarge;
+  }
+
+  long fansOverCurrent() {
+    return fansOverCurrent;
   }
 
   long fansTooLarge() {
@@ -176,7 +181,9 @@ final class SearchSpace {
     fans.add(Optional.empty());
     if (request.fans()) {
       for (FanPart part : parts.fans()) {
-        if (fits(part)) {
+        if (part.amps() != null && part.amps() > request.amps()) {
+          fansOverCurrent++;
+        } else if (fits(part)) {
           fans.add(Optional.of(part));
         } else {
           fansTooLarge++;
