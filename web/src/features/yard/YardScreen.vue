@@ -186,4 +186,5 @@ label.act:focus-within { outline: 3px solid var(--accent); }
 .band { background: var(--marginal-wash); border-left: 6px solid var(--marginal); padding: 10px 16px; }
 .empty { padding: 40px; background: var(--paper); }
 .act + .act { margin-left: 0; }
+@media (max-width: 1180px) { .yard { grid-template-columns: minmax(0, 1fr); } .job { grid-template-columns: minmax(0, 1fr) auto; } .open { grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr); gap: 10px 18px; } .verdict { grid-column: 1 / -1; } }
 </style>

@@ -214,8 +214,9 @@ public class Assessor {
     if (coolant == Standing.OVER && oilSafe) {
       advice.add(
           text(
-              "The oil is saved, the coolant is not: air is what is missing. Another oil cooler will"
-                  + " not help; 10 %% more air is worth %s.",
+              "%s, the coolant is not: air is what is missing. Another oil cooler will"
+                  + " not help the coolant; 10 %% more air is worth %s.",
+              h.feed().standing() == Standing.OVER ? "The pan is saved" : "The oil is saved",
               kelvin(air.coolant())));
     } else if (coolant == Standing.OVER) {
       advice.add(
