@@ -31,17 +31,22 @@ const option = computed(() => {
       ...h.coolers.map((c) => ['oil', c.name, c.heatKw]),
       ['oil', 'gearbox case', h.gearboxCase],
       ['cab', 'condenser', h.condenser],
+      ['radiator', 'air', h.radiator],
+      ...h.coolers.map((c) => [c.name, 'air', c.heatKw]),
+      ['gearbox case', 'air', h.gearboxCase],
+      ['charge air', 'air', h.chargeAir],
+      ['condenser', 'air', h.condenser],
     ] as [string, string, number][]
   ).filter(([, , v]) => v > 0.02)
   const names = [...new Set(links.flatMap(([a, b]) => [a, b]))]
-  const colours: Record<string, string> = { fuel: '#a33b1d', cab: '#58a8a3', condenser: metal, 'charge air': '#eccb85', 'converter slip': '#db8a45', gearbox: '#db8a45', coolant: '#3aa6a4', oil: '#d0a24d', radiator: metal, 'gearbox case': metal }
+  const colours: Record<string, string> = { fuel: '#a33b1d', cab: '#58a8a3', air: '#58a8a3', condenser: metal, 'charge air': '#eccb85', 'converter slip': '#db8a45', gearbox: '#db8a45', coolant: '#3aa6a4', oil: '#d0a24d', radiator: metal, 'gearbox case': metal }
   const total = (name: string) => Math.max(links.filter((l) => l[0] === name).reduce((s, l) => s + l[2], 0), links.filter((l) => l[1] === name).reduce((s, l) => s + l[2], 0))
   return {
     animation: false,
     textStyle: { fontFamily: 'Barlow' },
     tooltip: { formatter: (p: { dataType: string; data: { source: string; target: string; value: number }; name: string }) => (p.dataType === 'edge' ? `${p.data.source} → ${p.data.target}: ${kw(p.data.value)}` : `${p.name}: ${kw(total(p.name))}`) },
     series: {
-      type: 'sankey', left: 4, right: 170, top: 8, bottom: 8, nodeWidth: 12, nodeGap: 18, draggable: false,
+      type: 'sankey', left: 4, right: 108, top: 8, bottom: 8, nodeWidth: 12, nodeGap: 18, draggable: false,
       label: { color: ink, fontSize: 15, fontWeight: 500, formatter: (p: { name: string }) => `${p.name} ${kw(total(p.name))}` },
       lineStyle: { color: 'source', opacity: 0.35, curveness: 0.5 },
       data: names.map((name) => ({ name, itemStyle: { color: colours[name] ?? '#0d7377', borderWidth: 0 } })),

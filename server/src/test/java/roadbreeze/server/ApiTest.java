@@ -471,6 +471,39 @@ class ApiTest {
   }
 
   @Test
+  void everyDisputeIsSettledOnEveryRigWithAReason() throws Exception {
+    for (JsonNode job : ok(get("/api/jobs"), null)) {
+      ObjectNode content = (ObjectNode) job.get("content");
+      for (JsonNode dispute : ok(post("/api/compute/settle"), request(content, 1))) {
+        JsonNode schools = dispute.get("schools");
+        assertThat(schools.size()).isBetween(2, 3);
+        assertThat(dispute.get("recommended").asInt()).isBetween(0, schools.size() - 1);
+        assertThat(dispute.get("reason").asString()).isNotBlank().doesNotContain("NaN");
+        assertThat(dispute.get("otherwise").asString()).isNotBlank();
+        for (JsonNode school : schools) {
+          assertThat(school.get("effects").toString()).doesNotContain("NaN");
+          assertThat(school.get("effects").isEmpty()).isFalse();
+        }
+      }
+    }
+  }
+
+  @Test
+  void eachDemoRigHasItsOwnTroubleAndTheAppNamesIt() throws Exception {
+    for (JsonNode job : ok(get("/api/jobs"), null)) {
+      String advice =
+          ok(post("/api/compute/assessment"), job.get("content")).at("/builds/1/advice").toString();
+      switch (job.at("/content/name").asString()) {
+        case "Tilt-tray" -> assertThat(advice).contains("charge-air cooler and condenser");
+        case "Bucket truck" -> assertThat(advice).contains("is converter slip", "A lower gear");
+        case "Plough pickup" -> assertThat(advice).contains("clutch grips only to");
+        case "Hive utility" -> assertThat(advice).contains("an oil cooler is what is missing");
+        default -> assertThat(advice).isNotNull(); // a copy that another test has made
+      }
+    }
+  }
+
+  @Test
   void everyKindOfIntakeHasASteadyStateAndAsksToBeMeasured() throws Exception {
     JsonNode kinds = ok(get("/api/intake/kinds"), null);
     assertThat(kinds).hasSize(4);

@@ -193,4 +193,59 @@ class SearchTest {
     Result stopped = search(WorkedCase.CLIMB, 1000).run(n -> {}, () -> true);
     assertThat(stopped.tried()).isZero();
   }
+
+  private static Found found(double cost, double minutes, double sure, double headroom) {
+    return new Found(
+        "pack",
+        Optional.of("c" + cost),
+        Optional.empty(),
+        OilOrder.AFTER_TANK,
+        "kept",
+        100,
+        100,
+        100,
+        headroom,
+        sure,
+        cost,
+        minutes);
+  }
+
+  @Test
+  void theShortListHasEachMeritAndNothingBeaten() {
+    List<Found> all =
+        List.of(
+            found(0, 0, -9, -4),
+            found(50, 300, -3, 1),
+            found(80, 320, 2, 6),
+            found(90, 320, 1, 5), // dearer and worse
+            found(150, 100, 3, 7),
+            found(400, 600, 12, 16));
+    Result result = Result.of(6, all, java.util.Map.of());
+    assertThat(result.front()).extracting(Found::cost).doesNotContain(90.0).contains(0.0);
+    assertThat(result.fallen().get(Result.Reason.BEATEN)).isEqualTo(1);
+    assertThat(result.shortList())
+        .extracting(Result.Pick::merit)
+        .contains(
+            Result.Merit.CHEAPEST_SURE,
+            Result.Merit.CHEAPEST_KEPT,
+            Result.Merit.LEAST_WORK,
+            Result.Merit.MOST_HEADROOM,
+            Result.Merit.NOTHING_BOUGHT)
+        .startsWith(Result.Merit.CHEAPEST_SURE);
+    assertThat(result.shortList().get(0).found().cost()).isEqualTo(80);
+    assertThat(result.shortList()).extracting(Result.Pick::found).doesNotHaveDuplicates();
+    assertThat(result.enough()).isTrue();
+  }
+
+  @Test
+  void placesReachBothEdgesAndClearWhatStandsThere() {
+    List<Rectangle> places = OPENING.places(CATALOGUE.get(1));
+    assertThat(places).anyMatch(p -> p.x() == -0.02);
+    assertThat(places).anyMatch(p -> Math.abs(p.right() - 0.78) < 1e-9);
+    assertThat(places)
+        .allMatch(p -> p.right() <= 0.35 + 1e-9 || p.x() >= 0.41 - 1e-9)
+        .allMatch(p -> p.top() <= 0.54 + 1e-9 && p.y() >= -0.02 - 1e-9);
+    assertThat(OPENING.tooSmallFor(CATALOGUE.get(3))).isTrue();
+    assertThat(OPENING.places(CATALOGUE.get(4))).isEmpty();
+  }
 }

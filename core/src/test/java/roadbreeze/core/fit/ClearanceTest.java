@@ -100,4 +100,52 @@ class ClearanceTest {
         .extracting(Clearance::kind)
         .containsExactly(Clearance.Kind.SHROUD_PAST_CORE);
   }
+
+  private static List<Clearance> among(double depth, Layout.Cooler... coolers) {
+    return Clearance.of(
+        new Layout(
+            OPENING,
+            depth,
+            0.012,
+            0.03,
+            0.012,
+            false,
+            RADIATOR,
+            List.of(coolers),
+            List.of(),
+            List.of()));
+  }
+
+  @Test
+  void twoCoolersStandSideBySideOrOneBeforeTheOther() {
+    Layout.Cooler left = cooler(0.05, 0.25, 0.032, 0.02, Layout.Depth.FRONT);
+    Layout.Cooler right = cooler(0.40, 0.25, 0.032, 0.02, Layout.Depth.FRONT);
+    Layout.Cooler over = cooler(0.10, 0.20, 0.032, 0.02, Layout.Depth.FRONT);
+    assertThat(among(0.12, left, right)).isEmpty();
+    assertThat(among(0.12, left, over)).as("room for both in depth").isEmpty();
+    assertThat(among(0.08, left, over))
+        .extracting(Clearance::kind)
+        .containsExactly(Clearance.Kind.CORE_TO_CORE);
+  }
+
+  @Test
+  void aPusherAndACoolerCannotHaveTheSameRoom() {
+    Layout.FanPlace pusher = new Layout.FanPlace("fan 2", new Rectangle(0.05, 0.2, 0.3, 0.3), true);
+    Layout.Cooler good = cooler(0.05, 0.25, 0.032, 0.02, Layout.Depth.FRONT);
+    Layout shallow =
+        new Layout(
+            OPENING,
+            0.09,
+            0.012,
+            0.03,
+            0.012,
+            false,
+            RADIATOR,
+            List.of(good),
+            List.of(),
+            List.of(pusher));
+    assertThat(Clearance.of(shallow))
+        .extracting(Clearance::kind)
+        .containsExactly(Clearance.Kind.PUSHER_IN_THE_WAY);
+  }
 }
