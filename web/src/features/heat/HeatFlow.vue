@@ -46,8 +46,8 @@ const option = computed(() => {
     textStyle: { fontFamily: 'Barlow' },
     tooltip: { formatter: (p: { dataType: string; data: { source: string; target: string; value: number }; name: string }) => (p.dataType === 'edge' ? `${p.data.source} → ${p.data.target}: ${kw(p.data.value)}` : `${p.name}: ${kw(total(p.name))}`) },
     series: {
-      type: 'sankey', left: 4, right: 108, top: 8, bottom: 8, nodeWidth: 12, nodeGap: 18, draggable: false,
-      label: { color: ink, fontSize: 15, fontWeight: 500, formatter: (p: { name: string }) => `${p.name} ${kw(total(p.name))}` },
+      type: 'sankey', left: 4, right: 118, top: 8, bottom: 20, nodeWidth: 12, nodeGap: 30, draggable: false,
+      label: { color: ink, fontSize: 14, lineHeight: 16, fontWeight: 500, formatter: (p: { name: string }) => `${p.name}\n${kw(total(p.name))}` },
       lineStyle: { color: 'source', opacity: 0.35, curveness: 0.5 },
       data: names.map((name) => ({ name, itemStyle: { color: colours[name] ?? '#0d7377', borderWidth: 0 } })),
       links: links.map(([source, target, value]) => ({ source, target, value })),
@@ -68,5 +68,5 @@ const option = computed(() => {
 </template>
 
 <style scoped>
-.chart { height: 250px; }
+.chart { height: 300px; }
 </style>
