@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
-import type { AnyPart, Build, Obstacle } from '@/shared/api/types'
+import type { AnyPart, Obstacle } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
@@ -46,12 +46,11 @@ function nameIt(event: Event, i: number) {
 const others = computed(() =>
   ([['condenser', 'Condenser'], ['chargeAirCooler', 'Charge air']] as const).filter(([key]) => cooling.value[key]).map(([key, label]) => ({ key, label })),
 )
-const as = (b: Build) => b.name
 </script>
 
 <template>
   <div class="front">
-    <h3>Radiator <span class="soft small">{{ as(build) }}</span></h3>
+    <h3>Radiator <span class="soft small">{{ build.name }}</span></h3>
     <p>{{ radiator }}</p>
     <div class="row">
       <button type="button" class="act main" @click="choosing = true">Change</button>

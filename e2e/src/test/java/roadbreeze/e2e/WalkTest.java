@@ -247,7 +247,6 @@ class WalkTest {
     open("3", "heat");
     Locator cooler = page.locator("[data-piece='oil cooler']");
     String before = gauge("pan").innerText();
-    String cells = page.locator("[data-cell]").first().getAttribute("width");
     BoundingBox box = cooler.boundingBox();
     double x = box.x + box.width / 2;
     double y = box.y + box.height / 2;
@@ -266,7 +265,6 @@ class WalkTest {
     page.mouse().up();
     assertThat(page.locator("[data-clearances]")).containsText("Everything clears");
     assertThat(field("From left")).not().hasValue("50 mm");
-    assertThat(page.locator("[data-cell]").first()).not().hasAttribute("width", "x" + cells);
     undo(); // the whole drag is one edit
     assertThat(field("From left")).hasValue("50 mm");
     assertThat(field("From bottom")).hasValue("250 mm");

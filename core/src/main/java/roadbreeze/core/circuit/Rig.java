@@ -37,6 +37,11 @@ public record Rig(
         powertrain, newLoad, accessories, chargeAir, coolantLoop, oilLoop, stack, fanSettings);
   }
 
+  /** The same rig at another combined mass, kg. */
+  public Rig withMass(double mass) {
+    return withLoad(new RoadLoad(mass, load.rollingCoefficient(), load.dragArea()));
+  }
+
   public Rig withCoolantLoop(CoolantLoop newLoop) {
     return new Rig(powertrain, load, accessories, chargeAir, newLoop, oilLoop, stack, fanSettings);
   }

@@ -8,7 +8,6 @@ import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.problem.NotConvergedException;
-import roadbreeze.core.vehicle.RoadLoad;
 
 /** A field of operating points round a haul: where a build holds. */
 public final class MarginMap {
@@ -49,7 +48,7 @@ public final class MarginMap {
               SteadyBalance solver = new SteadyBalance(rig, factors).quiet();
               for (int j = 0; j < upwards.length; j++) {
                 if (axes == Axes.AMBIENT_MASS) {
-                  solver = solver.continuedWith(withMass(rig, upwards[j]));
+                  solver = solver.continuedWith(rig.withMass(upwards[j]));
                 }
                 map[i][j] = at(solver, point(base, axes, across[i], upwards[j]));
               }
@@ -63,11 +62,6 @@ public final class MarginMap {
       case AMBIENT_MASS -> base.withAmbient(x);
       case SPEED_GRADE -> base.withSpeed(x).withGrade(y);
     };
-  }
-
-  private static Rig withMass(Rig rig, double mass) {
-    RoadLoad load = rig.load();
-    return rig.withLoad(new RoadLoad(mass, load.rollingCoefficient(), load.dragArea()));
   }
 
   private static Optional<Point> at(SteadyBalance solver, OperatingPoint here) {

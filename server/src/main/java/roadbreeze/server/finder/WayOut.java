@@ -11,7 +11,6 @@ import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.sizing.Limits;
-import roadbreeze.core.vehicle.RoadLoad;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.rig.Build;
 import roadbreeze.server.sizing.Assessor;
@@ -63,7 +62,7 @@ record WayOut(String text) {
         most(
             trailer / 2,
             trailer,
-            kg -> holds(withMass(rig, truck + kg), point, limits, coolantLimit));
+            kg -> holds(rig.withMass(truck + kg), point, limits, coolantLimit));
     if (!Double.isNaN(heaviest)) {
       ways.add(say("a trailer of %.0f kg instead of %.0f kg" + held, heaviest, trailer));
     }
@@ -117,11 +116,6 @@ record WayOut(String text) {
     } catch (NotConvergedException | BadInputException e) {
       return false;
     }
-  }
-
-  private static Rig withMass(Rig rig, double mass) {
-    RoadLoad load = rig.load();
-    return rig.withLoad(new RoadLoad(mass, load.rollingCoefficient(), load.dragArea()));
   }
 
   private static WayOut say(String format, Object... values) {

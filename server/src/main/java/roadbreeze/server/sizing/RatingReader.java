@@ -111,7 +111,7 @@ final class RatingReader {
                 + " things.",
             request.massKg(), request.massKg()));
     try {
-      Balance claimed = new SteadyBalance(withMass(rig, request.massKg())).solve(point);
+      Balance claimed = new SteadyBalance(rig.withMass(request.massKg())).solve(point);
       reading.add(
           text(
               "At %.0f kg this truck puts %.1f kW into its oil here.",
@@ -155,16 +155,11 @@ final class RatingReader {
   private static boolean holds(
       Rig rig, OperatingPoint point, Limits limits, double coolantLimit, double mass) {
     try {
-      Balance b = new SteadyBalance(withMass(rig, mass)).solve(point);
+      Balance b = new SteadyBalance(rig.withMass(mass)).solve(point);
       return b.coolant() <= coolantLimit && b.feed() <= limits.feed() && b.sump() <= limits.pan();
     } catch (NotConvergedException | BadInputException e) {
       return false;
     }
-  }
-
-  private static Rig withMass(Rig rig, double mass) {
-    RoadLoad load = rig.load();
-    return rig.withLoad(new RoadLoad(mass, load.rollingCoefficient(), load.dragArea()));
   }
 
   private static String text(String format, Object... values) {
