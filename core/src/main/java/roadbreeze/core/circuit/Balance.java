@@ -37,6 +37,26 @@ public record Balance(
     double[][] cellHeat,
     List<Warning> warnings) {
 
+  Balance withWarnings(List<Warning> found) {
+    return new Balance(
+        driveline,
+        air,
+        airFlow,
+        coolant,
+        coolantReturn,
+        sump,
+        feed,
+        thermostatOpening,
+        radiatorFlow,
+        fanEngagement,
+        fanSpeedRatio,
+        inletRise,
+        heat,
+        airTemperature,
+        cellHeat,
+        found);
+  }
+
   /**
    * Where heat comes from and goes, W.
    *

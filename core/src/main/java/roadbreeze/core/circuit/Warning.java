@@ -10,8 +10,6 @@ public record Warning(Kind kind, String detail) {
   public enum Kind {
     /** The road asked more speed than the truck can hold. */
     SLOWED,
-    /** The coolant would boil under its cap. */
-    BOILING,
     /** The in-tank cooler heats the oil here. */
     TANK_HEATS_OIL,
     /** The fan cannot keep up with ram air and only stands in its way. */
