@@ -30,7 +30,7 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
       <header><h2>Settle it</h2></header>
       <p class="small soft">{{ job.build!.name }} on {{ job.content!.haul.road }}</p>
       <ul>
-        <li v-for="(d, i) in result ?? []" :key="d.question"><button type="button" :aria-pressed="i === at" @click="at = i"><b>{{ restate(d.question, unitWorld) }}</b><span class="small">{{ d.recommended == null ? 'no difference' : restate(d.schools[d.recommended].name, unitWorld) }}</span></button></li>
+        <li v-for="(d, i) in result ?? []" :key="d.question"><button type="button" :aria-pressed="i === at" @click="at = i"><b>{{ restate(d.question, unitWorld) }}</b><span class="small">{{ restate(d.schools[d.recommended].name, unitWorld) }}</span></button></li>
       </ul>
     </nav>
     <section class="panel case">
@@ -38,7 +38,7 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
       <template v-if="dispute">
         <header><h2>{{ restate(dispute.question, unitWorld) }}</h2></header>
         <div class="answer" data-answer>
-          <h3 v-if="dispute.recommended != null">{{ restate(dispute.schools[dispute.recommended].name, unitWorld) }}</h3>
+          <h3>{{ restate(dispute.schools[dispute.recommended].name, unitWorld) }}</h3>
           <p>{{ restate(dispute.reason, unitWorld) }}</p>
         </div>
         <div class="schools" :style="{ gridTemplateColumns: `repeat(${dispute.schools.length}, minmax(0, 1fr))` }">

@@ -211,7 +211,10 @@ final class SearchSpace {
       scope.add(WorkScope.Part.RADIATOR);
     }
     if (fan.isPresent()) {
-      build = build.withFans(List.of(shrouded(fan.get(), build)));
+      build =
+          build.withFans(
+              List.of(
+                  FittedFan.over(RigFactory.radiator(job.vehicle().cooling(), build), fan.get())));
       bought.add(fan.get().name());
       scope.add(WorkScope.Part.FAN_SWAP);
     }
@@ -222,20 +225,6 @@ final class SearchSpace {
         RigFactory.rig(job.vehicle(), job.trailer(), job.obstacles(), build, 1),
         radiator.map(RadiatorPart::price).orElse(0.0) + fan.map(FanPart::price).orElse(0.0),
         minutes(scope.toArray(WorkScope.Part[]::new)));
-  }
-
-  /** A fan on a shroud over the whole core, as it would be fitted. */
-  private FittedFan shrouded(FanPart part, Build build) {
-    CoreSize r = RigFactory.radiator(job.vehicle().cooling(), build);
-    return new FittedFan(
-        part,
-        FittedFan.Mount.PULLER,
-        true,
-        r.leftMm(),
-        r.bottomMm(),
-        r.widthMm(),
-        r.heightMm(),
-        100);
   }
 
   private boolean fits(RadiatorPart part) {

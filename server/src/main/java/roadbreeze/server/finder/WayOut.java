@@ -3,21 +3,23 @@ package roadbreeze.server.finder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.DoublePredicate;
-import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
-import roadbreeze.core.problem.BadInputException;
-import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.sizing.Limits;
+import roadbreeze.core.sizing.Reach;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.rig.Build;
 import roadbreeze.server.sizing.Assessor;
 
 /** How much less of a haul a build would hold: less mass, less speed, cooler air, a lower gear. */
 record WayOut(String text) {
-  private static final int HALVINGS = 30;
+  private static final double MASS_STEP = 1;
+  private static final double SPEED_STEP = 0.1;
+  private static final double TEMPERATURE_STEP = 0.1;
+
+  /** How much cooler a night may be, K. */
+  private static final double COOLER = 20;
 
   static List<WayOut> of(JobContent job, Build build, double coolantLimit) {
     Rig rig = Assessor.rig(job, build);
@@ -27,7 +29,7 @@ record WayOut(String text) {
     int gear = gear(rig, point);
     for (int held = gear - 1; held >= 1; held--) {
       Rig lower = rig.heldIn(held);
-      if (holds(lower, point, limits, coolantLimit)) {
+      if (Reach.holds(lower, point, limits, coolantLimit)) {
         ways.add(
             say("the selector held in gear %.0f instead of %.0f", (double) held, (double) gear));
         break;
@@ -59,22 +61,31 @@ record WayOut(String text) {
     double trailer = job.trailer().massKg();
     double truck = job.vehicle().massKg();
     double heaviest =
-        most(
+        Reach.most(
             trailer / 2,
             trailer,
-            kg -> holds(rig.withMass(truck + kg), point, limits, coolantLimit));
+            MASS_STEP,
+            kg -> Reach.holds(rig.withMass(truck + kg), point, limits, coolantLimit));
     if (!Double.isNaN(heaviest)) {
       ways.add(say("a trailer of %.0f kg instead of %.0f kg" + held, heaviest, trailer));
     }
     double speed = job.haul().speedKmh();
     double fastest =
-        most(speed / 2, speed, v -> holds(rig, point.withSpeed(v / 3.6), limits, coolantLimit));
+        Reach.most(
+            speed / 2,
+            speed,
+            SPEED_STEP,
+            v -> Reach.holds(rig, point.withSpeed(v / 3.6), limits, coolantLimit));
     if (!Double.isNaN(fastest)) {
       ways.add(say("%.0f km/h instead of %.0f km/h" + held, fastest, speed));
     }
     double ambient = job.haul().ambientC();
     double hottest =
-        most(ambient - 20, ambient, t -> holds(rig, point.withAmbient(t), limits, coolantLimit));
+        Reach.most(
+            ambient - COOLER,
+            ambient,
+            TEMPERATURE_STEP,
+            t -> Reach.holds(rig, point.withAmbient(t), limits, coolantLimit));
     if (!Double.isNaN(hottest)) {
       ways.add(
           say(
@@ -87,35 +98,6 @@ record WayOut(String text) {
 
   private static int gear(Rig rig, OperatingPoint point) {
     return new SteadyBalance(rig).solve(point).driveline().gear();
-  }
-
-  /**
-   * The largest value between that still holds, where the low end does and the high end does not.
-   */
-  private static double most(double low, double high, DoublePredicate holds) {
-    if (high <= low || !holds.test(low)) {
-      return Double.NaN;
-    }
-    double good = low;
-    double bad = high;
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (good + bad) / 2;
-      if (holds.test(middle)) {
-        good = middle;
-      } else {
-        bad = middle;
-      }
-    }
-    return good;
-  }
-
-  private static boolean holds(Rig rig, OperatingPoint point, Limits limits, double coolantLimit) {
-    try {
-      Balance b = new SteadyBalance(rig).solve(point);
-      return b.coolant() <= coolantLimit && b.feed() <= limits.feed() && b.sump() <= limits.pan();
-    } catch (NotConvergedException | BadInputException e) {
-      return false;
-    }
   }
 
   private static WayOut say(String format, Object... values) {

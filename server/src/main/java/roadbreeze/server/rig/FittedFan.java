@@ -31,6 +31,19 @@ public record FittedFan(
     PUSHER
   }
 
+  /** A puller on a shroud over the whole of a core. */
+  public static FittedFan over(CoreSize core, FanPart part) {
+    return new FittedFan(
+        part,
+        Mount.PULLER,
+        true,
+        core.leftMm(),
+        core.bottomMm(),
+        core.widthMm(),
+        core.heightMm(),
+        100);
+  }
+
   public FittedFan withPart(FanPart newPart) {
     return new FittedFan(
         newPart, mount, shrouded, leftMm, bottomMm, widthMm, heightMm, speedPercent);

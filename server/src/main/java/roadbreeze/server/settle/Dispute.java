@@ -7,11 +7,21 @@ import roadbreeze.server.sizing.Assessment;
 /**
  * A dispute with its schools run on this truck.
  *
- * @param recommended index of the school, null where the numbers do not part them
+ * @param recommended index of the school
  * @param otherwise when another school would be right
  */
 public record Dispute(
-    String question, List<School> schools, Integer recommended, String reason, String otherwise) {
+    String question, List<School> schools, int recommended, String reason, String otherwise) {
+
+  static Dispute of(
+      String question, List<Side> sides, Side recommended, String reason, String otherwise) {
+    return new Dispute(
+        question,
+        sides.stream().map(Side::school).toList(),
+        sides.indexOf(recommended),
+        reason,
+        otherwise);
+  }
 
   /**
    * One way of doing it.

@@ -1,8 +1,10 @@
 package roadbreeze.server.settle;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.ToDoubleFunction;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.rig.Build;
 import roadbreeze.server.sizing.Assessment;
@@ -10,6 +12,9 @@ import roadbreeze.server.sizing.Assessor;
 
 /** One school at work: its build, what came of it, and what else it does. */
 final class Side {
+  /** Differences smaller than this are within what nobody would notice, K. */
+  static final double A_DIFFERENCE = 1.0;
+
   final String name;
   final Build build;
   final Assessment.BuildState state;
@@ -59,6 +64,16 @@ final class Side {
 
   double brake() {
     return stands() ? state.balance().heat().brake() : Double.NaN;
+  }
+
+  static Side best(List<Side> sides, ToDoubleFunction<Side> worth) {
+    return sides.stream().max(Comparator.comparingDouble(worth)).orElseThrow();
+  }
+
+  /** How far the best stands before the next, K. */
+  static double lead(List<Side> sides, Side best, ToDoubleFunction<Side> worth) {
+    double next = sides.stream().filter(s -> s != best).mapToDouble(worth).max().orElseThrow();
+    return worth.applyAsDouble(best) - next;
   }
 
   Dispute.School school() {

@@ -10,6 +10,7 @@ import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.sizing.Limits;
+import roadbreeze.core.sizing.Reach;
 import roadbreeze.core.vehicle.RoadLoad;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.rig.Build;
@@ -130,36 +131,19 @@ final class RatingReader {
     return new RatingResult(needed, null, fitted, heldMass, enough, reading);
   }
 
-  /** Combined mass at which the first limit is reached, kg. */
+  /** Combined mass at which the first limit is reached, kg; null where none is. */
   private static Double massHeld(
       Rig rig, OperatingPoint point, Limits limits, double coolantLimit) {
-    double low = RoadLoad.MASS.low();
-    double high = HEAVIEST;
-    if (holds(rig, point, limits, coolantLimit, high)) {
-      return null;
-    }
-    if (!holds(rig, point, limits, coolantLimit, low)) {
-      return low;
-    }
-    while (high - low > MASS_STEP) {
-      double middle = (low + high) / 2;
-      if (holds(rig, point, limits, coolantLimit, middle)) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return low;
-  }
-
-  private static boolean holds(
-      Rig rig, OperatingPoint point, Limits limits, double coolantLimit, double mass) {
-    try {
-      Balance b = new SteadyBalance(rig.withMass(mass)).solve(point);
-      return b.coolant() <= coolantLimit && b.feed() <= limits.feed() && b.sump() <= limits.pan();
-    } catch (NotConvergedException | BadInputException e) {
-      return false;
-    }
+    double least = RoadLoad.MASS.low();
+    double most =
+        Reach.most(
+            least,
+            HEAVIEST,
+            MASS_STEP,
+            mass -> Reach.holds(rig.withMass(mass), point, limits, coolantLimit));
+    return Double.isNaN(most)
+        ? Double.valueOf(least)
+        : most < HEAVIEST ? Double.valueOf(most) : null;
   }
 
   private static String text(String format, Object... values) {
