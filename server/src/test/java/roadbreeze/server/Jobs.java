@@ -29,7 +29,7 @@ public final class Jobs {
   public static JobContent with(JobContent job, String path, Object value) {
     JsonNode tree = MAPPER.valueToTree(job);
     int dot = path.lastIndexOf('.');
-    JsonNode parent = tree.at("/" + path.substring(0, dot).replace('.', '/'));
+    JsonNode parent = dot < 0 ? tree : tree.at("/" + path.substring(0, dot).replace('.', '/'));
     JsonNode wanted = MAPPER.valueToTree(value);
     String name = path.substring(dot + 1);
     if (parent instanceof ArrayNode list) {

@@ -40,6 +40,11 @@ public final class RadiatorTubes {
     return massFlow / flowArea * hydraulicDiameter / coolant.viscosity(temperature);
   }
 
+  /** True where the coolant runs fully turbulent; below, a tube gives its heat badly. */
+  public boolean turbulent(double massFlow, Coolant coolant, double temperature) {
+    return reynolds(massFlow, coolant, temperature) >= TubeFlow.TURBULENT_START;
+  }
+
   /**
    * Coolant-side conductance, W/(m²·K) of face.
    *

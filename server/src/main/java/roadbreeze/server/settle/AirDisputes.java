@@ -8,8 +8,11 @@ import java.util.Optional;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.exchanger.FinMetal;
+import roadbreeze.core.exchanger.RadiatorTubes;
+import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.stack.AirFlow;
+import roadbreeze.core.stack.LayerRole;
 import roadbreeze.server.parts.PartsService;
 import roadbreeze.server.rig.Build;
 import roadbreeze.server.rig.Condition;
@@ -196,18 +199,16 @@ final class AirDisputes {
 
   Dispute rows(Build build) {
     CoreSize r = RigFactory.radiator(trial.job().vehicle().cooling(), build);
-    Double inTank = trial.job().vehicle().gearbox().inTankWattsPerKelvin();
-    Side own =
-        trial.side(
-            text("The maker's %.0f mm core and %s air", r.depthMm(), "more"), withMoreAir(build));
+    Side own = trial.side(text("The same %.0f mm core, more air", r.depthMm()), withMoreAir(build));
     Side deeper =
         trial.side(
             text("A row more, %.0f mm", r.depthMm() + ROW),
-            build.withRadiator(like(r, r.depthMm() + ROW, r.finsPerInch(), r.metal(), inTank)));
+            build.withRadiator(like(build, r.depthMm() + ROW, r.metal())));
     Side asIs = trial.side("As it stands", build);
     for (Side s : List.of(asIs, deeper, own)) {
       if (s.stands()) {
         s.effect("air through the face %.2f m³/s", s.state.balance().air().totalFlow());
+        s.effect("%s", coolantInTubes(s));
       }
     }
     own.effect("fan pressure and flow up by a tenth each, seals and flaps made good");
@@ -226,8 +227,24 @@ final class AirDisputes {
             : text(
                 "Neither is worth more than %.1f K here.",
                 Math.max(0, best.sureCoolant() - asIs.sureCoolant())),
-        "A deeper core pays where the fan has pressure to spare; with a weak fan it passes less air and"
-            + " gains little.");
+        "A deeper core pays where the fan has pressure to spare and the pump flow for more tubes: with a"
+            + " weak fan it passes less air, and with little flow its coolant runs laminar.");
+  }
+
+  private String coolantInTubes(Side side) {
+    Rig rig = Assessor.rig(trial.job(), side.build);
+    RadiatorTubes tubes =
+        ((LayerRole.Radiator) rig.stack().layers().get(rig.stack().radiator()).role()).tubes();
+    Coolant coolant = rig.coolantLoop().coolant();
+    double flow = side.state.balance().radiatorFlowKgs();
+    double hot = side.coolant();
+    return text(
+        "coolant at Reynolds %.0f in %d rows of tubes%s",
+        tubes.reynolds(flow, coolant, hot),
+        tubes.rows(),
+        tubes.turbulent(flow, coolant, hot)
+            ? ""
+            : ": not fully turbulent, so each tube gives less heat");
   }
 
   private static Build withMoreAir(Build build) {
@@ -273,39 +290,33 @@ final class AirDisputes {
         p.price());
   }
 
-  private static RadiatorPart like(
-      CoreSize r, double depth, double fins, FinMetal metal, Double inTank) {
+  /** The build's radiator in another depth or metal, with the tank it has. */
+  private RadiatorPart like(Build build, double depth, FinMetal metal) {
+    CoreSize r = RigFactory.radiator(trial.job().vehicle().cooling(), build);
     return new RadiatorPart(
         "AS-ASKED",
         "as asked",
         r.widthMm(),
         r.heightMm(),
         depth,
-        fins,
+        r.finsPerInch(),
         metal,
         RadiatorPart.Tanks.METAL,
-        inTank,
+        build.radiator() == null
+            ? trial.job().vehicle().gearbox().inTankWattsPerKelvin()
+            : build.radiator().inTankWattsPerKelvin(),
         0);
   }
 
   Dispute metal(Build build) {
-    CoreSize r = RigFactory.radiator(trial.job().vehicle().cooling(), build);
-    Double inTank =
-        build.radiator() == null
-            ? trial.job().vehicle().gearbox().inTankWattsPerKelvin()
-            : build.radiator().inTankWattsPerKelvin();
+    double depth = RigFactory.radiator(trial.job().vehicle().cooling(), build).depthMm();
     Side aluminium =
         trial
-            .side(
-                "Aluminium",
-                build.withRadiator(
-                    like(r, r.depthMm(), r.finsPerInch(), FinMetal.ALUMINIUM, inTank)))
+            .side("Aluminium", build.withRadiator(like(build, depth, FinMetal.ALUMINIUM)))
             .effect("light; a cracked core or plastic tank is replaced, not mended");
     Side copper =
         trial
-            .side(
-                "Copper-brass",
-                build.withRadiator(like(r, r.depthMm(), r.finsPerInch(), FinMetal.COPPER, inTank)))
+            .side("Copper-brass", build.withRadiator(like(build, depth, FinMetal.COPPER)))
             .effect("about twice the weight; soldered in any workshop");
     List<Side> sides = List.of(aluminium, copper);
     Side best = Side.best(sides, Side::sureCoolant);

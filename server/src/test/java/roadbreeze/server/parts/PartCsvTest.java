@@ -1,0 +1,158 @@
+package roadbreeze.server.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import jakarta.validation.Validation;
+import jakarta.validation.Validator;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.core.io.ClassPathResource;
+import roadbreeze.server.rig.CoolerPart;
+import roadbreeze.server.rig.FanPart;
+
+class PartCsvTest {
+  private static final Validator VALIDATOR =
+      Validation.buildDefaultValidatorFactory().getValidator();
+  private static final String COOLER =
+      "code,name,family,width_mm,height_mm,depth_mm,fins_per_inch,tube_pitch_mm,passes,"
+          + "port_bore_mm,ports,bypass_opens_c,price\n";
+  private static final String FAN =
+      "code,name,kind,count,diameter_mm,free_flow_m3s,shutoff_pa,curve_m3s,curve_pa,volts,amps,"
+          + "pulley_ratio,reference_rpm,reference_kw,grips_from_c,grips_fully_c,price\n";
+
+  private static PartCsv.Reading read(Class<? extends Record> type, String text) {
+    return new PartCsv(type, VALIDATOR).read(text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static CoolerPart cooler(String row) {
+    PartCsv.Reading reading = read(CoolerPart.class, COOLER + row);
+    assertThat(reading.problems()).isEmpty();
+    return (CoolerPart) reading.parts().get(0);
+  }
+
+  @ParameterizedTest
+  @EnumSource(PartKind.class)
+  void theShippedShelvesAreReadWholeAndWrittenBackAlike(PartKind kind) throws IOException {
+    String file =
+        new ClassPathResource("catalogue/" + kind.slug() + ".csv")
+            .getContentAsString(StandardCharsets.UTF_8);
+    PartCsv.Reading reading = read(kind.part, file);
+    assertThat(reading.problems()).isEmpty();
+    assertThat(reading.parts()).hasSizeGreaterThanOrEqualTo(8).doesNotHaveDuplicates();
+    String written = new PartCsv(kind.part, VALIDATOR).write(reading.parts());
+    assertThat(read(kind.part, written).parts()).isEqualTo(reading.parts());
+    assertThat(written.lines().findFirst()).isEqualTo(file.lines().findFirst());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "280, 280",
+    "11 in, 279.4",
+    "28cm, 280",
+    "0.28 m, 280",
+    "280 mm, 280",
+    "2.8e2, 280",
+    "280.5, 280.5"
+  })
+  void aCellMayBringItsUnit(String width, double millimetres) {
+    CoolerPart part =
+        cooler("A,plate,STACKED_PLATE," + width + ",190,32,14,10.5,1,9.5,3/8 in barb,,165");
+    assertThat(part.widthMm()).isCloseTo(millimetres, within(1e-9));
+    assertThat(part.bypassOpensC()).isNull();
+  }
+
+  @Test
+  void kindsAreReadAsPeopleWriteThem() {
+    for (String family : List.of("STACKED_PLATE", "stacked plate", "Stacked-Plate")) {
+      assertThat(cooler("A,plate," + family + ",280,190,32,14,10.5,1,9.5,barb,71 C,1").family())
+          .isEqualTo(CoolerPart.Family.STACKED_PLATE);
+    }
+    assertThat(cooler("A,plate,plate-fin,280,190,32,14,10.5,1,9.5,barb,160 °F,1").bypassOpensC())
+        .isCloseTo(71.11, within(0.01));
+    PartCsv.Problem problem =
+        read(CoolerPart.class, COOLER + "A,x,honeycomb,280,190,32,14,10.5,1,9.5,barb,,1")
+            .problems()
+            .get(0);
+    assertThat(problem.column()).isEqualTo("family");
+    assertThat(problem.message()).startsWith("must be one of TUBE_AND_FIN");
+  }
+
+  @Test
+  void columnsMayStandInAnyOrderWithOtherUnitsAndSpaces() {
+    String file =
+        "Price;Ports;Port bore in;Passes;Tube pitch mm;Fins per inch;Depth in;Height in;Width in;"
+            + "Family;Name;Code\n"
+            + "165;3/8 in barb;0,375;1;10,5;14;1,25;7,5;11;PLATE_FIN;plate;A\n";
+    PartCsv.Reading reading = read(CoolerPart.class, file);
+    assertThat(reading.problems()).isEmpty();
+    CoolerPart part = (CoolerPart) reading.parts().get(0);
+    assertThat(part.widthMm()).isCloseTo(279.4, within(1e-9));
+    assertThat(part.portBoreMm()).isCloseTo(9.525, within(1e-9));
+    assertThat(part.depthMm()).isCloseTo(31.75, within(1e-9));
+  }
+
+  @Test
+  void aFansCurveIsAListAndMayBeMissing() {
+    PartCsv.Reading reading =
+        read(
+            FanPart.class,
+            FAN
+                + "A,fan,ELECTRIC,1,400,0.9,,0 0.4 0.8,210|160|40,12,14,,,,,,90\n"
+                + "B,fan,electric,2,300,1900 cfm,180,,,12,2e1,,,,,,120\n");
+    assertThat(reading.problems()).isEmpty();
+    FanPart points = (FanPart) reading.parts().get(0);
+    assertThat(points.curveM3s()).containsExactly(0.0, 0.4, 0.8);
+    assertThat(points.curvePa()).containsExactly(210.0, 160.0, 40.0);
+    FanPart figure = (FanPart) reading.parts().get(1);
+    assertThat(figure.freeFlowM3s()).isCloseTo(0.8967, within(1e-4));
+    assertThat(figure.curveM3s()).isNull();
+    assertThat(figure.amps()).isEqualTo(20);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1.5, is not a number", "two, is not a number", "0, must be from", "'', is empty"})
+  void countsAreWholeAndInRange(String passes, String why) {
+    PartCsv.Problem problem =
+        read(CoolerPart.class, COOLER + "A,x,PLATE_FIN,280,190,32,14,10.5," + passes + ",9.5,b,,1")
+            .problems()
+            .get(0);
+    assertThat(problem.row()).isEqualTo(2);
+    assertThat(problem.column()).isEqualTo("passes");
+    assertThat(problem.message()).contains(why);
+  }
+
+  @Test
+  void everyBadRowIsCountedAndTheFirstFiftyAreNamed() {
+    StringBuilder file = new StringBuilder("code,name,cap_kpa,price\n");
+    for (int i = 0; i < 80; i++) {
+      file.append("C").append(i).append(",cap,hot,1\n");
+    }
+    file.append("GOOD,cap,90,1\n");
+    PartCsv.Reading reading = read(CapPart.class, file.toString());
+    assertThat(reading.parts()).isEmpty();
+    assertThat(reading.problems()).hasSize(50);
+    assertThat(reading.moreProblems()).isEqualTo(30);
+    assertThat(reading.problems().get(49).row()).isEqualTo(51);
+  }
+
+  @Test
+  void aHeaderIsNamedTwiceOrCutShortAndBlankLinesDoNotCount() {
+    assertThat(read(CapPart.class, "code,name,cap_kpa,cap_psi,price\n").problems().get(0).message())
+        .isEqualTo("stands twice");
+    assertThat(read(CapPart.class, "code,name,cap_kpa,price\n\n\nA,cap,90,1\n\n").parts())
+        .containsExactly(new CapPart("A", "cap", 90, 1));
+    assertThat(read(CapPart.class, "code,name,cap_kpa,price\nA,cap\n").problems())
+        .extracting(PartCsv.Problem::column)
+        .containsExactly("cap_kpa", "price");
+    // A name may hold what separates cells, if it is quoted.
+    assertThat(
+            read(CapPart.class, "code,name,cap_kpa,price\nA,\"cap, \"\"tall\"\"\",90,1\n").parts())
+        .containsExactly(new CapPart("A", "cap, \"tall\"", 90, 1));
+  }
+}
