@@ -69,11 +69,11 @@ const keys = [
       <router-link :to="{ name: 'yard' }" class="brand"><span>Road</span> <span>Breeze</span></router-link>
       <ol>
         <li>
-          <router-link :to="{ name: 'yard' }" class="post" :class="{ here: route.name === 'yard' }"><b>0</b>Yard</router-link>
+          <router-link :to="{ name: 'yard' }" class="post" :class="{ here: route.name === 'yard' }"><b>0</b><span>Yard</span></router-link>
         </li>
         <li v-for="s in screens" :key="s.name">
-          <router-link v-if="jobId" :to="{ name: s.name, params: { id: jobId } }" class="post" :class="{ here: route.name === s.name }"><b>{{ s.digit }}</b>{{ s.label }}</router-link>
-          <span v-else class="post off"><b>{{ s.digit }}</b>{{ s.label }}</span>
+          <router-link v-if="jobId" :to="{ name: s.name, params: { id: jobId } }" class="post" :class="{ here: route.name === s.name }"><b>{{ s.digit }}</b><span>{{ s.label }}</span></router-link>
+          <span v-else class="post off"><b>{{ s.digit }}</b><span>{{ s.label }}</span></span>
         </li>
       </ol>
       <div class="foot">
@@ -123,6 +123,15 @@ main { min-width: 0; }
 .keys { display: grid; grid-template-columns: auto 1fr; gap: 8px 16px; margin: 0; }
 .keys dt { font: 600 16px/1.2 var(--rb-font-head); background: var(--rule-soft); padding: 2px 8px; justify-self: start; }
 .keys dd { margin: 0; }
+/* a tablet held upright: the road narrows, its posts carry their names below */
+@media (max-width: 900px) {
+  .shell { grid-template-columns: 84px minmax(0, 1fr); }
+  .brand { font-size: 20px; padding: 12px 8px; display: grid; }
+  ol::before { display: none; }
+  .post { flex-direction: column; justify-content: center; gap: 3px; min-height: 64px; padding: 4px 2px; text-align: center; font-size: 15px; }
+  .foot { padding: 8px 6px; }
+  .pair { flex-direction: column; }
+}
 @media print {
   .road { display: none; }
   .shell { display: block; }

@@ -182,12 +182,7 @@ export const useJob = defineStore('job', () => {
   }
 
   function note(problem: ApiProblem) {
-    const errors: Record<string, string> = {}
-    for (const error of problem.errors) {
-      const field = error.field.replace(/^(content|job)\./, '').replace(/\[(\d+)\]/g, '.$1')
-      errors[field] = error.message
-    }
-    fieldErrors.value = errors
+    fieldErrors.value = problem.fields
     message.value = problem.message
     if (problem.passing) {
       clearTimeout(retryTimer)

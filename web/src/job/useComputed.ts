@@ -4,6 +4,8 @@ import { api, ApiProblem } from '@/shared/api/client'
 export interface UseComputedReturn<T> {
   result: ShallowRef<T | null>
   problem: Ref<string>
+  /** What is wrong with single fields of the question. */
+  refused: Ref<Record<string, string>>
 }
 
 /**
@@ -13,6 +15,7 @@ export interface UseComputedReturn<T> {
 export function useComputed<T>(path: string, request: () => unknown): UseComputedReturn<T> {
   const result = shallowRef<T | null>(null)
   const problem = ref('')
+  const refused = ref<Record<string, string>>({})
   let run = 0
   let retry = 0
 
@@ -26,9 +29,11 @@ export function useComputed<T>(path: string, request: () => unknown): UseCompute
       if (mine !== run) return
       result.value = answer
       problem.value = ''
+      refused.value = {}
     } catch (e) {
       if (mine !== run) return
       problem.value = (e as ApiProblem).message
+      refused.value = (e as ApiProblem).fields
       if ((e as ApiProblem).passing) retry = window.setTimeout(ask, 2000)
     }
   }
@@ -38,5 +43,5 @@ export function useComputed<T>(path: string, request: () => unknown): UseCompute
     run++
     clearTimeout(retry)
   })
-  return { result, problem }
+  return { result, problem, refused }
 }

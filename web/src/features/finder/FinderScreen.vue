@@ -5,16 +5,17 @@ import { useJob } from '@/job/store'
 import { api, ApiProblem } from '@/shared/api/client'
 import type { FinderPick, FinderState } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, restate } from '@/shared/units/units'
+import { format, restate, roundValues } from '@/shared/units/units'
 import { standingWord } from '@/shared/ui/words'
+import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
 /** What is the cheapest thing that fixes it in this opening? Searched over the whole catalogue. */
 const job = useJob()
 const router = useRouter()
-const budget = ref(600)
-const hours = ref(12)
-const amps = ref(60)
+const within = ref<Record<'budget' | 'hours' | 'amps', number | null>>({ budget: 600, hours: 12, amps: 60 })
+const unread = ref({ budget: false, hours: false, amps: false })
+const refused = ref<Record<string, string>>({})
 const what = ref({ fans: true, radiators: true, thermostats: false })
 const from = ref(Math.max(0, job.content!.builds.findIndex((b) => b.kind === 'RESTORED')))
 const state = shallowRef<FinderState | null>(null)
@@ -32,14 +33,16 @@ watch(memory, (key) => {
 async function start() {
   clearTimeout(timer)
   problem.value = ''
+  refused.value = {}
   state.value = null
   try {
-    const begun = await api.post<FinderState>('/api/finder', { job: job.content, build: from.value, budget: budget.value, hours: hours.value, amps: amps.value, ...what.value })
+    const begun = await api.post<FinderState>('/api/finder', { job: job.content, build: from.value, ...within.value, ...what.value })
     state.value = begun
     sessionStorage.setItem(memory.value, begun.id)
     timer = window.setTimeout(() => watchSearch(begun.id), 300)
   } catch (e) {
-    problem.value = (e as ApiProblem).message
+    refused.value = (e as ApiProblem).fields
+    if (!('budget' in refused.value || 'hours' in refused.value || 'amps' in refused.value)) problem.value = (e as ApiProblem).message
   }
 }
 async function watchSearch(id: string) {
@@ -98,14 +101,8 @@ const plot = computed(() => {
   const most = Math.max(100, ...costs) * 1.08
   const x = (c: number) => box.left + (c / most) * (box.right - box.left)
   const y = (r: number) => box.bottom - ((r - low) / (high - low)) * (box.bottom - box.top)
-  const step = high - low > 90 ? 40 : high - low > 40 ? 20 : high - low > 14 ? 5 : 2
-  const ticks: number[] = []
-  for (let t = Math.ceil(low / step) * step; t <= high; t += step) ticks.push(t)
-  const costStep = most > 600 ? 200 : most > 250 ? 100 : 50
-  const costTicks: number[] = []
-  for (let t = 0; t <= most; t += costStep) costTicks.push(t)
   const path = [...picks].sort((a, b) => a.cost - b.cost)
-  return { x, y, ticks, costTicks, zero: y(0), line: 'M' + path.map((p) => `${x(p.cost).toFixed(1)} ${y(p.headroomK).toFixed(1)}`).join('L'), picks }
+  return { x, y, ticks: roundValues(low, high, 'difference', unitWorld.value, 6), costTicks: roundValues(0, most, 'count', unitWorld.value, 5), zero: y(0), line: 'M' + path.map((p) => `${x(p.cost).toFixed(1)} ${y(p.headroomK).toFixed(1)}`).join('L'), picks }
 })
 const hover = ref<number | null>(null)
 </script>
@@ -117,14 +114,14 @@ const hover = ref<number | null>(null)
       <label>Start from
         <select v-model.number="from" aria-label="Start from"><option v-for="(b, i) in job.content!.builds" :key="i" :value="i">{{ b.name }}</option></select>
       </label>
-      <label>Spend at most<input v-model.number="budget" type="number" min="0" max="100000" step="50" aria-label="Spend at most" /></label>
-      <label>Work at most, hours<input v-model.number="hours" type="number" min="0" max="200" step="1" aria-label="Work at most" /></label>
-      <label>Fan current at most, A<input v-model.number="amps" type="number" min="0" max="400" step="5" aria-label="Fan current at most" /></label>
+      <QuantityInput v-model="within.budget" v-model:bad="unread.budget" label="Spend at most" quantity="count" :step="50" :error="refused.budget" big />
+      <QuantityInput v-model="within.hours" v-model:bad="unread.hours" label="Work at most" quantity="time" :step="1" :error="refused.hours" big />
+      <QuantityInput v-model="within.amps" v-model:bad="unread.amps" label="Fan current at most" quantity="current" :step="5" :error="refused.amps" big />
       <p class="small soft">Every oil cooler, in every place of the opening and order, always. Besides:</p>
       <div class="switches">
         <button v-for="(label, key) in { fans: 'other fans', radiators: 'other radiators', thermostats: 'colder thermostats' }" :key="key" type="button" role="switch" class="act" :class="{ main: what[key] }" :aria-checked="what[key]" @click="what[key] = !what[key]">{{ label }}</button>
       </div>
-      <button v-if="!running" type="button" class="act main go" @click="start">Search</button>
+      <button v-if="!running" type="button" class="act main go" :disabled="unread.budget || unread.hours || unread.amps" @click="start">Search</button>
       <button v-else type="button" class="act go" @click="cancel">Cancel</button>
       <p v-if="problem" role="alert" class="bad">{{ restate(problem, unitWorld) }}</p>
       <div v-if="state" class="progress" data-finder :data-status="state.status">
@@ -184,8 +181,8 @@ const hover = ref<number | null>(null)
 .finder { flex: 1; display: grid; grid-template-columns: 270px minmax(0, 1fr); gap: 14px; padding: 14px; }
 .ask { display: flex; flex-direction: column; gap: 8px; }
 .two svg { max-height: 340px; }
-.ask label { display: flex; flex-direction: column; gap: 2px; font-size: 14px; color: var(--ink-soft); }
-.ask input, .ask select { min-height: 44px; border: 1px solid var(--rule); background: var(--paper); color: var(--ink); font: 600 20px/1 var(--rb-font-head); padding: 0 10px; }
+.ask > label { display: flex; flex-direction: column; gap: 2px; font-size: 14px; color: var(--ink-soft); }
+.ask select { min-height: 44px; border: 1px solid var(--rule); background: var(--paper); color: var(--ink); font: 600 20px/1 var(--rb-font-head); padding: 0 10px; }
 .switches { display: grid; gap: 6px; }
 .go { min-height: 46px; justify-content: center; font-size: 20px; }
 .bad { color: var(--over-ink); }
@@ -212,4 +209,5 @@ const hover = ref<number | null>(null)
 .room { font: 600 22px/1 var(--rb-font-head); }
 .cost { font: 600 18px/1 var(--rb-font-head); min-width: 42px; text-align: right; }
 @media (max-width: 1100px) { .finder { grid-template-columns: 230px minmax(0, 1fr); } .two { grid-template-columns: minmax(0, 1fr); } }
+@media (max-width: 900px) { .finder { grid-template-columns: minmax(0, 1fr); } }
 </style>

@@ -2,6 +2,7 @@
 import { onScopeDispose, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
 import type { Road } from '@/shared/api/types'
+import { changes } from '@/job/changes'
 import { useJob } from '@/job/store'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
@@ -45,7 +46,7 @@ onScopeDispose(() => clearTimeout(retry))
         </div>
       </div>
       <div class="roads" role="group" aria-label="Roads of the yard">
-        <button v-for="r in roads" :key="r.haul.road" type="button" :aria-pressed="r.haul.road === job.content!.haul.road" @click="job.edit('haul', r.haul)">
+        <button v-for="r in roads" :key="r.haul.road" type="button" :aria-pressed="!changes(r.haul, job.content!.haul).length" @click="job.edit('haul', r.haul)">
           <b>{{ r.haul.road }}</b>
           <span class="small">{{ format(r.haul.gradePercent, 'percent', unitWorld) }} · {{ format(r.haul.speedKmh, 'speed', unitWorld) }} · {{ format(r.haul.ambientC, 'temperature', unitWorld, 0) }}</span>
         </button>
@@ -66,4 +67,5 @@ onScopeDispose(() => clearTimeout(retry))
 .roads button { display: flex; flex-direction: column; gap: 1px; padding: 9px 12px; border: 1px solid var(--rule); background: transparent; color: inherit; font: inherit; text-align: left; cursor: pointer; }
 .roads b { font: 600 17px/1.1 var(--rb-font-head); }
 .roads button[aria-pressed='true'] { background: var(--accent-wash); border-color: var(--accent); }
+@media (max-width: 900px) { .haul { grid-template-columns: minmax(0, 1fr); } }
 </style>

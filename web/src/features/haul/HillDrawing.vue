@@ -48,7 +48,7 @@ const slowed = computed(() => b.value && b.value.speedKmh < job.content!.haul.sp
       <text x="14" y="50" class="note">{{ b.locked ? 'converter locked' : `converter slips, ${formatNumber(b.speedRatio, 2)}` }} · {{ formatNumber(b.engineRpm, 0) }} rpm</text>
       <text :x="W - 12" y="30" class="head big" text-anchor="end" :fill="slowed ? 'var(--over-ink)' : undefined">{{ format(b.speedKmh, 'speed', unitWorld) }}{{ slowed ? ' is all it holds' : '' }}</text>
       <text x="14" :y="H - 8" class="note">{{ format(mass, 'mass', unitWorld) }} together</text>
-      <text :x="W - 12" :y="H - 8" class="note" text-anchor="end">{{ format(b.heat.brake, 'power', 'metric') }} at the engine · {{ format(b.heat.converter + b.heat.gearbox, 'power', 'metric') }} into the oil</text>
+      <text :x="W - 12" :y="H - 8" class="note" text-anchor="end">{{ format(b.heat.brake, 'shaftPower', unitWorld) }} at the engine · {{ format(b.heat.converter + b.heat.gearbox, 'power', unitWorld) }} into the oil</text>
     </g>
   </svg>
 </template>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { contours } from 'd3-contour'
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/store'
 import { useComputed } from '@/job/useComputed'
 import type { MapAxes, MapResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, type QuantityName } from '@/shared/units/units'
+import { format, type QuantityName, roundValues } from '@/shared/units/units'
+import { along, area, fieldOf, line, span } from './contour'
 
 /** Where a build holds, two things against each other. Hover reads values, a click moves the haul there. */
 const job = useJob()
@@ -19,22 +19,17 @@ const choices: { value: MapAxes; label: string }[] = [
 ]
 const acrossKind = computed<QuantityName>(() => (axes.value === 'SPEED_GRADE' ? 'speed' : 'temperature'))
 const upKind = computed<QuantityName>(() => (axes.value === 'AMBIENT_MASS' ? 'mass' : 'percent'))
-const span = computed(() => {
-  const { haul, trailer } = job.content!
-  const across = axes.value === 'SPEED_GRADE' ? [Math.min(20, haul.speedKmh - 5), Math.max(110, haul.speedKmh + 10)] : [Math.min(10, haul.ambientC - 5), Math.max(50, Math.min(60, haul.ambientC + 5))]
-  const up = axes.value === 'AMBIENT_MASS' ? [0, Math.min(20000, Math.max(4000, Math.ceil((trailer.massKg * 1.6) / 1000) * 1000))] : [0, Math.max(12, Math.min(25, Math.ceil(haul.gradePercent + 2)))]
-  return { across, up }
-})
+const ends = computed(() => span(axes.value, job.content!.haul, job.content!.trailer.massKg))
 const other = computed(() => (against.value != null && against.value !== job.selected && job.content!.builds[against.value] ? against.value : null))
 const { result: map, problem } = useComputed<MapResult>('/api/compute/map', () =>
   job.content && !job.stale && !job.dragging && {
     job: job.content,
     build: job.selected,
     axes: axes.value,
-    acrossFrom: span.value.across[0],
-    acrossTo: span.value.across[1],
-    upFrom: span.value.up[0],
-    upTo: span.value.up[1],
+    acrossFrom: ends.value.across[0],
+    acrossTo: ends.value.across[1],
+    upFrom: ends.value.up[0],
+    upTo: ends.value.up[1],
     steps: STEPS,
     against: other.value,
   },
@@ -50,21 +45,7 @@ const y = (j: number) => box.bottom - (j / (STEPS - 1)) * (box.bottom - box.top)
 /** No steady state counts as far over. */
 const HOPELESS = -80
 type Key = 'worstK' | 'sureK' | 'gainK' | 'coolantC' | 'feedC' | 'panC'
-
-function field(key: Key, missing: number): number[] {
-  const flat: number[] = []
-  for (let j = 0; j < STEPS; j++) for (let i = 0; i < STEPS; i++) flat.push(map.value![key][i][j] ?? missing)
-  return flat
-}
-
-function path(values: number[], threshold: number): string {
-  const [c] = contours().size([STEPS, STEPS]).smooth(true).thresholds([threshold])(values)
-  // The contour's own frame puts samples at cell centres.
-  return c.coordinates
-    .flatMap((polygon) => polygon.map((ring) => 'M' + ring.map(([px, py]) => `${x(clamp(px - 0.5)).toFixed(1)} ${y(clamp(py - 0.5)).toFixed(1)}`).join('L') + 'Z'))
-    .join('')
-}
-const clamp = (v: number) => Math.max(0, Math.min(STEPS - 1, v))
+const field = (key: Key, missing: number) => fieldOf(map.value![key], missing)
 
 const fills = computed(() => {
   if (!map.value) return []
@@ -72,32 +53,8 @@ const fills = computed(() => {
     ? [[-200, 'var(--map-over)'], [-0.5, 'var(--map-same)'], [0.5, 'var(--map-holds)'], [5, 'var(--map-easy)'], [15, 'var(--map-most)']]
     : [[-15, 'var(--map-over)'], [0, 'var(--map-marginal)'], [8, 'var(--map-holds)'], [20, 'var(--map-easy)']]
   const values = difference.value ? field('gainK', -300) : field('worstK', HOPELESS)
-  return bands.map(([at, fill]) => ({ d: path(values, at), fill }))
+  return bands.map(([at, fill]) => ({ d: area(values, { x, y }, at), fill }))
 })
-
-/** Open limit lines: the ring's parts that run along the frame are cut away. */
-function line(values: number[], threshold: number): { d: string; label?: [number, number] } {
-  const [c] = contours().size([STEPS, STEPS]).smooth(true).thresholds([threshold])(values)
-  const edge = (v: number) => v <= 0.51 || v >= STEPS - 0.51
-  let d = ''
-  let best: [number, number] | undefined
-  for (const polygon of c.coordinates) {
-    for (const ring of polygon) {
-      let open = false
-      for (const [px, py] of ring) {
-        if (edge(px) || edge(py)) {
-          open = false
-          continue
-        }
-        const at: [number, number] = [x(clamp(px - 0.5)), y(clamp(py - 0.5))]
-        d += `${open ? 'L' : 'M'}${at[0].toFixed(1)} ${at[1].toFixed(1)}`
-        open = true
-        if (!best || at[0] > best[0]) best = at
-      }
-    }
-  }
-  return { d, label: best }
-}
 
 interface LimitLine { name: string; dash: string; width: number; colour: string; d: string }
 const lines = computed<LimitLine[]>(() => {
@@ -109,29 +66,23 @@ const lines = computed<LimitLine[]>(() => {
     ['oil feed at its limit', 'feedC', m.feedLimitC, 300, '2 4', 2, 'var(--ink)'],
     ['kept in 9 of 10', 'sureK', 0, HOPELESS, '', 4, 'var(--accent)'],
   ]
-  return all.map(([name, key, at, missing, dash, width, colour]) => ({ name, dash, width, colour, d: line(field(key, missing), at).d })).filter((l) => l.d)
+  return all.map(([name, key, at, missing, dash, width, colour]) => ({ name, dash, width, colour, d: line(field(key, missing), { x, y }, at) })).filter((l) => l.d)
 })
 
 const targetValues = computed(() => {
   const { haul, trailer } = job.content!
   return { across: axes.value === 'SPEED_GRADE' ? haul.speedKmh : haul.ambientC, up: axes.value === 'AMBIENT_MASS' ? trailer.massKg : haul.gradePercent }
 })
-const along = (v: number, axis: number[]) => ((v - axis[0]) / (axis[STEPS - 1] - axis[0])) * (STEPS - 1)
 const target = computed(() => {
   const m = map.value
   return m && { x: x(along(targetValues.value.across, m.across)), y: y(along(targetValues.value.up, m.upwards)) }
 })
-const ticks = computed(() => {
+const marks = computed(() => {
   const m = map.value
-  if (!m) return { across: [], up: [] }
-  const of = (axis: number[], step: number) => {
-    const list: number[] = []
-    for (let v = Math.ceil(axis[0] / step) * step; v <= axis[STEPS - 1] + 1e-9; v += step) list.push(v)
-    return list
-  }
+  const of = (axis: number[], kind: QuantityName) => roundValues(axis[0], axis[STEPS - 1], kind, unitWorld.value, 6)
   return {
-    across: of(m.across, axes.value === 'SPEED_GRADE' ? 20 : 10).map((v) => ({ v, x: x(along(v, m.across)) })),
-    up: of(m.upwards, axes.value === 'AMBIENT_MASS' ? 1000 : 2).map((v) => ({ v, y: y(along(v, m.upwards)) })),
+    across: m ? of(m.across, acrossKind.value).map((v) => ({ v, x: x(along(v, m.across)) })) : [],
+    up: m ? of(m.upwards, upKind.value).map((v) => ({ v, y: y(along(v, m.upwards)) })) : [],
   }
 })
 
@@ -186,11 +137,11 @@ const reading = computed(() => {
       <rect :x="box.left" :y="box.top" :width="box.right - box.left" :height="box.bottom - box.top" fill="var(--map-far)" />
       <path v-for="(f, k) in fills" :key="k" :d="f.d" :fill="f.fill" />
       <path v-for="l in lines" :key="l.name" :d="l.d" fill="none" :stroke="l.colour" :stroke-width="l.width" :stroke-dasharray="l.dash" />
-      <g v-for="t in ticks.across" :key="'a' + t.v">
+      <g v-for="t in marks.across" :key="'a' + t.v">
         <path :d="`M${t.x} ${box.bottom}v5`" stroke="var(--ink)" />
         <text :x="t.x" :y="H - 24" text-anchor="middle" class="tick">{{ format(t.v, acrossKind, unitWorld, 0) }}</text>
       </g>
-      <g v-for="t in ticks.up" :key="'g' + t.v">
+      <g v-for="t in marks.up" :key="'g' + t.v">
         <path :d="`M${box.left} ${t.y}h-5`" stroke="var(--ink)" />
         <text :x="box.left - 8" :y="t.y + 5" text-anchor="end" class="tick">{{ format(t.v, upKind, unitWorld, 0) }}</text>
       </g>

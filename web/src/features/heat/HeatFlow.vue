@@ -60,7 +60,7 @@ const option = computed(() => {
   <section class="panel">
     <header>
       <h2>Where the heat goes</h2>
-      <span class="small soft">{{ job.build!.name }}: {{ kilowatts(job.state!.balance!.heat.fuel) }} in the fuel, {{ kilowatts(job.state!.balance!.heat.brake) }} at the engine's shaft</span>
+      <span class="small soft">{{ job.build!.name }}: {{ kilowatts(job.state!.balance!.heat.fuel) }} in the fuel, {{ format(job.state!.balance!.heat.brake, 'shaftPower', unitWorld) }} at the engine's shaft</span>
       <span v-if="job.state!.balance!.heat.tank < 0" class="small soft">the in-tank cooler warms the oil here</span>
     </header>
     <VChart :option="option" autoresize class="chart" />

@@ -47,7 +47,7 @@ function removeHose(i: number) {
         </div>
       </div>
       <div v-if="result" class="buy">
-        <div><span class="soft small">hose to buy</span><p class="figure" v-for="b in result.hoseToBuyM" :key="b.boreMm">{{ format(b.lengthM, 'length', unitWorld, 1) }} <span class="small">of {{ formatNumber(b.boreMm, 1) }} mm bore</span></p><p v-if="!result.hoseToBuyM.length" class="figure">none</p></div>
+        <div><span class="soft small">hose to buy</span><p class="figure" v-for="b in result.hoseToBuyM" :key="b.boreMm">{{ format(b.lengthM, 'length', unitWorld, 1) }} <span class="small">of {{ format(b.boreMm, 'size', unitWorld, unitWorld === 'metric' ? 1 : 3) }} bore</span></p><p v-if="!result.hoseToBuyM.length" class="figure">none</p></div>
         <div><span class="soft small">fluid to add</span><p class="figure">{{ format(result.addedVolumeL, 'volume', unitWorld) }}</p></div>
       </div>
     </section>
@@ -68,6 +68,7 @@ function removeHose(i: number) {
         <QuantityField label="Left long at each end" path="linePlan.spareMm" quantity="size" :step="10" />
         <QuantityField label="Lines as found" path="linePlan.foundLengthM" quantity="length" :step="0.1" />
         <QuantityField label="Their bore" path="linePlan.foundBoreMm" quantity="size" :step="0.5" />
+        <QuantityField label="Their fittings, loss" path="linePlan.foundLoss" quantity="ratio" :step="0.5" />
         <QuantityField label="Circuit stops at" path="linePlan.pumpMaxKpa" quantity="pressure" :step="10" />
         <QuantityField label="Cold morning" path="linePlan.coldC" quantity="temperature" :step="1" />
       </div>
@@ -87,9 +88,10 @@ th { font-weight: 400; text-align: left; color: var(--ink-soft); }
 td { text-align: right; font-weight: 600; }
 .buy { display: flex; gap: 40px; margin-top: 14px; border-top: 1px solid var(--rule); padding-top: 10px; }
 .hose, .found { display: grid; grid-template-columns: minmax(190px, 1.6fr) repeat(4, minmax(90px, 1fr)) auto; gap: 12px; align-items: end; padding: 8px 0; border-top: 1px solid var(--rule-soft); }
-.found { grid-template-columns: repeat(5, 1fr); border-top: 1.5px solid var(--ink); margin-top: 8px; }
+.found { grid-template-columns: repeat(6, minmax(0, 1fr)); border-top: 1.5px solid var(--ink); margin-top: 8px; }
 .note { border-left: 6px solid var(--accent); background: var(--accent-wash); padding: 8px 12px; margin-top: 8px; }
 .note.bad { border-color: var(--marginal); background: var(--marginal-wash); }
 ul { list-style: none; margin: 0; padding: 0; }
 .panel > header .act { margin-left: auto; min-height: 36px; }
+@media (max-width: 900px) { .lines { grid-template-columns: minmax(0, 1fr); } .hose { grid-template-columns: repeat(4, minmax(0, 1fr)); } .hose .name { grid-column: 1 / -1; } .found { grid-template-columns: repeat(3, minmax(0, 1fr)); } }
 </style>

@@ -87,4 +87,5 @@ tbody th { font: 600 18px/1 var(--rb-font-head); text-align: left; }
 td, tbody th { padding: 5px 12px 5px 0; border-top: 1px solid var(--rule-soft); font-weight: 500; }
 .fields { display: grid; grid-template-columns: repeat(5, minmax(0, 1fr)); gap: 12px; }
 .bad { border-left: 6px solid var(--over); background: var(--over-wash); padding: 8px 12px; }
+@media (max-width: 900px) { .mounting { grid-template-columns: minmax(0, 1fr); } .fields { grid-template-columns: repeat(3, minmax(0, 1fr)); } }
 </style>

@@ -26,9 +26,9 @@ function choose(kind: (typeof kinds)[number][0]) {
     <button v-for="[value, label] in kinds" :key="value" type="button" role="radio" :aria-checked="engine.kind === value" @click="choose(value)">{{ label }}</button>
   </div>
   <div class="wide">
-    <ListField label="Full-load torque at" :path="`${e}.torqueRpm`" unit="rpm" />
-    <ListField label="Torque there" :path="`${e}.torqueNm`" unit="N·m" />
-    <ListField label="Gear ratios, first to top" :path="`${g}.gearRatios`" />
+    <ListField label="Full-load torque at" :path="`${e}.torqueRpm`" quantity="rpm" />
+    <ListField label="Torque there" :path="`${e}.torqueNm`" quantity="torque" />
+    <ListField label="Gear ratios, first to top" :path="`${g}.gearRatios`" quantity="ratio" />
     <QuantityField v-if="engine.boostRatio != null" label="Boost, outlet over inlet" :path="`${e}.boostRatio`" quantity="ratio" :step="0.1" />
   </div>
   <div class="narrow">
@@ -38,8 +38,11 @@ function choose(kind: (typeof kinds)[number][0]) {
     <QuantityField label="Climbs up to" :path="`${g}.highestRpm`" quantity="rpm" :step="100" />
     <QuantityField label="Stall speed" :path="`${g}.stallRpm`" quantity="rpm" :step="50" />
     <QuantityField label="Stall torque ratio" :path="`${g}.stallTorqueRatio`" quantity="ratio" :step="0.1" />
-    <QuantityField label="Oil at 40 °C, mm²/s" :path="`${g}.oilKv40`" quantity="ratio" :step="1" />
-    <QuantityField label="Oil at 100 °C, mm²/s" :path="`${g}.oilKv100`" quantity="ratio" :step="0.1" />
+    <QuantityField label="Efficiency, gears" :path="`${g}.meshEfficiency`" quantity="ratio" :step="0.005" />
+    <QuantityField label="Efficiency, axle" :path="`${g}.axleEfficiency`" quantity="ratio" :step="0.005" />
+    <QuantityField label="Spin loss, 3000 rpm" :path="`${g}.spinLossKw`" quantity="shaftPower" :step="0.1" />
+    <QuantityField label="Oil at 40 °C" :path="`${g}.oilKv40`" quantity="viscosity" :step="1" />
+    <QuantityField label="Oil at 100 °C" :path="`${g}.oilKv100`" quantity="viscosity" :step="0.1" />
   </div>
   <h3>Limits, from the manual where it has them</h3>
   <div class="narrow">
@@ -47,6 +50,7 @@ function choose(kind: (typeof kinds)[number][0]) {
     <QuantityField label="under boiling by" path="vehicle.limits.belowBoilingK" quantity="difference" :step="1" />
     <QuantityField label="Pan, sustained" path="vehicle.limits.panC" quantity="temperature" :step="1" />
     <QuantityField label="Oil feed, peak" path="vehicle.limits.feedC" quantity="temperature" :step="1" />
+    <QuantityField label="Pan too cold under" path="vehicle.limits.overcooledPanC" quantity="temperature" :step="1" />
   </div>
 </template>
 

@@ -110,7 +110,7 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 .named { display: flex; flex-direction: column; gap: 2px; color: var(--ink-soft); margin-bottom: 8px; }
 .named input, .named textarea { border: 1px solid var(--rule); background: var(--paper); color: var(--ink); font: 500 16px/1.3 var(--rb-font-text); padding: 8px 10px; width: 100%; resize: vertical; }
 .list { list-style: none; margin: 10px 0 0; padding: 0; display: grid; grid-template-columns: 1fr 1fr; gap: 8px 22px; }
-.list li { display: grid; grid-template-columns: minmax(0, 1fr) 92px; gap: 2px 8px; align-items: end; border-left: 4px solid transparent; padding-left: 8px; }
+.list li { display: grid; grid-template-columns: minmax(0, 1fr) 92px; gap: 2px 8px; align-items: end; align-content: start; border-left: 4px solid transparent; padding-left: 8px; }
 .list li.lit { border-color: var(--accent); }
 .list p { grid-column: 1 / -1; line-height: 1.2; }
 .mark { min-height: 40px; border: 1.5px solid var(--rule); background: transparent; color: inherit; font: 600 16px/1 var(--rb-font-head); cursor: pointer; }
@@ -122,4 +122,5 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 .nexts button { border-color: var(--accent); }
 h3 { margin-top: 10px; }
 @media (max-width: 1100px) { .rig { grid-template-columns: 220px minmax(0, 1fr); } .sure { grid-column: 1 / -1; } }
+@media (max-width: 900px) { .rig { grid-template-columns: minmax(0, 1fr); } .stages ol { grid-template-columns: 1fr 1fr; } }
 </style>

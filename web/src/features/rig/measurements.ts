@@ -38,7 +38,8 @@ export const stages: Stage[] = [
     about: 'From the plates and the manual; oil flow from a bucket test only if the manual allows it.',
     list: [
       m('vehicle.engine.displacementLitres', 'Displacement', 'displacement', 'On the plate or in the manual.', 'plate', { step: 0.1 }),
-      m('vehicle.engine.accessoryKw', 'Belt-driven load', 'power', 'Alternator, steering and the like at the climb’s engine speed.', 'manual', { step: 0.5 }),
+      m('vehicle.engine.accessoryKw', 'Belt-driven load', 'shaftPower', 'Alternator, steering and the like at the climb’s engine speed.', 'manual', { step: 0.5 }),
+      m('vehicle.engine.airConditioningKw', 'Air conditioning', 'shaftPower', 'Drawn at the belt, compressor at full; about half of the condenser heat.', 'manual', { step: 0.5 }),
       m('vehicle.gearbox.axleRatio', 'Axle ratio', 'ratio', 'Tag on the axle, or turns of the shaft for one turn of the wheel.', 'axle tag', { step: 0.01 }),
       m('vehicle.gearbox.tyreRadiusM', 'Tyre radius, rolling', 'length', 'Roll one turn, divide by 6.28.', 'tape, chalk', { step: 0.01 }),
       m('vehicle.gearbox.oilFlowLpm', 'Oil to the cooler, hot', 'flow', 'Return line into a measuring can, as the manual describes it.', 'manual, can', { step: 0.5 }),
@@ -58,6 +59,7 @@ export const stages: Stage[] = [
       m('vehicle.cooling.condenser.widthMm', 'Condenser width', 'size', 'Core only.', 'tape', { step: 5 }),
       m('vehicle.cooling.condenser.heightMm', 'Condenser height', 'size', 'Core only.', 'tape', { step: 5 }),
       m('vehicle.cooling.condenser.depthMm', 'Condenser depth', 'size', 'Through the fins.', 'calliper', { step: 1 }),
+      m('vehicle.engine.condenserKw', 'Condenser heat', 'power', 'With the air conditioning at full; 5 to 9 kW where the manual is silent.', 'manual', { step: 0.5 }),
       m('vehicle.cooling.capKpa', 'Cap', 'pressure', 'Stamped on the cap. Never open a hot cap.', 'eye', { step: 5 }),
       m('vehicle.cooling.glycolShare', 'Glycol in the mix', 'share', 'A drop on the refractometer, cold.', 'refractometer', { step: 0.05 }),
       m('vehicle.cooling.pumpKgsAt4000', 'Coolant pump at 4000 rpm', 'massFlow', 'From the manual; else about 0.5 to 0.6 kg/s for each litre of the engine.', 'manual', { step: 0.1 }),

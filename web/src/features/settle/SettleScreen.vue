@@ -5,6 +5,7 @@ import { useComputed } from '@/job/useComputed'
 import type { Dispute } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, restate } from '@/shared/units/units'
+import { gauges } from '@/shared/api/gauges'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
 /** Where practitioners disagree, both schools on this truck, side by side. */
@@ -15,12 +16,11 @@ const dispute = computed(() => result.value?.[at.value])
 /** One scale for all schools of a dispute, so that bars can be compared. */
 const scale = computed(() => {
   const d = dispute.value
-  const peaks = (d?.schools ?? []).flatMap((s) => (s.coolant ? [s.coolant.peakC, s.pan.peakC] : []))
+  const peaks = (d?.schools ?? []).flatMap((s) => gauges(s).filter((g) => g.key !== 'feed').map((g) => g.gauge.peakC))
   const low = Math.floor((Math.min(80, ...peaks) - 5) / 10) * 10
   const high = Math.ceil((Math.max(120, ...peaks) + 5) / 10) * 10
   return { low, high, share: (t: number) => (100 * (t - low)) / (high - low) }
 })
-const fluids = [['coolant', 'coolant'], ['pan', 'pan'], ['feed', 'feed']] as const
 const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format(v, 'difference', unitWorld.value, 1))
 </script>
 
@@ -47,14 +47,14 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
             <p v-if="s.problem">{{ restate(s.problem, unitWorld) }}</p>
             <template v-else>
               <p class="sure"><b>{{ k(s.sureHeadroomK) }}</b> <span class="small soft">sure in nine of ten</span></p>
-              <div v-for="[key, label] in fluids" :key="key" class="fluid">
-                <span class="small">{{ label }}</span>
+              <div v-for="{ key, gauge } in gauges(s)" :key="key" class="fluid">
+                <span class="small">{{ key }}</span>
                 <div class="track">
-                  <i class="band" :style="{ left: Math.max(0, scale.share(s[key].peakC - s[key].bandK)) + '%', width: Math.min(100, scale.share(s[key].peakC + s[key].bandK)) - Math.max(0, scale.share(s[key].peakC - s[key].bandK)) + '%' }"></i>
-                  <i class="peak" :style="{ left: Math.min(99, Math.max(0, scale.share(s[key].peakC))) + '%' }"></i>
-                  <i v-if="s[key].limitC <= scale.high" class="limit" :style="{ left: scale.share(s[key].limitC) + '%' }"></i>
+                  <i class="band" :style="{ left: Math.max(0, scale.share(gauge.peakC - gauge.bandK)) + '%', width: Math.min(100, scale.share(gauge.peakC + gauge.bandK)) - Math.max(0, scale.share(gauge.peakC - gauge.bandK)) + '%' }"></i>
+                  <i class="peak" :style="{ left: Math.min(99, Math.max(0, scale.share(gauge.peakC))) + '%' }"></i>
+                  <i v-if="gauge.limitC <= scale.high" class="limit" :style="{ left: scale.share(gauge.limitC) + '%' }"></i>
                 </div>
-                <b>{{ format(s[key].peakC, 'temperature', unitWorld, 0) }}</b>
+                <b>{{ format(gauge.peakC, 'temperature', unitWorld, 0) }}</b>
               </div>
             </template>
             <ul class="effects"><li v-for="e in s.effects" :key="e">{{ restate(e, unitWorld) }}</li></ul>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useJob } from '@/job/store'
 import { useComputed } from '@/job/useComputed'
+import { gauges } from '@/shared/api/gauges'
 import type { WorkSheet } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber, restate } from '@/shared/units/units'
@@ -11,7 +12,6 @@ import VerdictMark from '@/shared/ui/VerdictMark.vue'
 const job = useJob()
 const { result, problem } = useComputed<WorkSheet>('/api/compute/work-sheet', () => job.content && { job: job.content, build: job.selected })
 const state = computed(() => result.value?.assessment.builds[result.value.build])
-const fluids = [['coolant', 'Coolant'], ['feed', 'Oil feed'], ['pan', 'Oil pan']] as const
 const t = (v: number, d?: number) => format(v, 'temperature', unitWorld.value, d)
 const hours = computed(() => (result.value ? `${Math.floor(result.value.minutes / 60)} h ${result.value.minutes % 60} min` : ''))
 const print = () => window.print()
@@ -38,9 +38,9 @@ const haul = computed(() => job.content!.haul)
         <p class="hours"><b>{{ hours }}</b><br />{{ result.steps.length }} steps</p>
       </header>
       <section v-if="state?.coolant" class="verdict">
-        <div v-for="[key, label] in fluids" :key="key">
-          <h3><VerdictMark :standing="state[key].standing" /> {{ label }} {{ standingWord(state[key].standing) }}</h3>
-          <p><b>{{ t(state[key].peakC) }}</b> ± {{ format(state[key].bandK, 'difference', unitWorld, 1) }}, limit {{ t(state[key].limitC, 0) }}</p>
+        <div v-for="{ key, label, gauge } in gauges(state)" :key="key">
+          <h3><VerdictMark :standing="gauge.standing" /> {{ label }} {{ standingWord(gauge.standing) }}</h3>
+          <p><b>{{ t(gauge.peakC) }}</b> ± {{ format(gauge.bandK, 'difference', unitWorld, 1) }}, limit {{ t(gauge.limitC, 0) }}</p>
         </div>
       </section>
       <p v-else>{{ restate(state?.problem ?? '', unitWorld) }}</p>

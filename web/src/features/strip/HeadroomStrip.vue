@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/store'
+import { gauges } from '@/shared/api/gauges'
 import type { Quantity } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, restate } from '@/shared/units/units'
@@ -11,11 +12,8 @@ import WorkingDrawer from './WorkingDrawer.vue'
 
 const job = useJob()
 const working = ref<Quantity | null>(null)
-const fluids: { key: Quantity; label: string; low: number; high: number }[] = [
-  { key: 'coolant', label: 'Coolant', low: 70, high: 140 },
-  { key: 'feed', label: 'Oil feed', low: 60, high: 190 },
-  { key: 'pan', label: 'Oil pan', low: 50, high: 150 },
-]
+/** Span of each gauge, °C. */
+const spans: Record<Quantity, [number, number]> = { coolant: [70, 140], feed: [60, 190], pan: [50, 150] }
 const haul = computed(() => job.content!.haul)
 const line = computed(() => {
   const h = haul.value
@@ -46,20 +44,20 @@ function moved(key: Quantity): string {
       </div>
     </div>
     <template v-if="job.state?.coolant">
-      <button v-for="f in fluids" :key="f.key" type="button" class="gauge" :data-fluid="f.key" :aria-label="`${f.label}: show the working`" @click="working = f.key">
+      <button v-for="{ key, label, gauge } in gauges(job.state)" :key="key" type="button" class="gauge" :data-fluid="key" :aria-label="`${label}: show the working`" @click="working = key">
         <span class="row">
-          <span class="label">{{ f.label }}</span>
-          <span class="moved">{{ moved(f.key) }}</span>
+          <span class="label">{{ label }}</span>
+          <span class="moved">{{ moved(key) }}</span>
         </span>
-        <span class="row top" :class="job.state[f.key].standing">
-          <VerdictMark :standing="job.state[f.key].standing" :size="22" />
-          <span class="margin">{{ job.state[f.key].headroomK > 0 ? '+' : '' }}{{ format(job.state[f.key].headroomK, 'difference', unitWorld, 1) }}</span>
-          <span class="word">{{ job.state[f.key].standing === 'HOLDS' ? 'to spare' : standingWord(job.state[f.key].standing) }}</span>
+        <span class="row top" :class="gauge.standing">
+          <VerdictMark :standing="gauge.standing" :size="22" />
+          <span class="margin">{{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}</span>
+          <span class="word">{{ gauge.standing === 'HOLDS' ? 'to spare' : standingWord(gauge.standing) }}</span>
         </span>
-        <GaugeScale :fluid="f.key" :low="f.low" :high="f.high" />
+        <GaugeScale :fluid="key" :low="spans[key][0]" :high="spans[key][1]" />
         <span class="row small">
-          <span>peak <b>{{ format(job.state[f.key].peakC, 'temperature', unitWorld) }}</b> ± {{ format(job.state[f.key].bandK, 'difference', unitWorld, 1) }}</span>
-          <span>limit {{ format(job.state[f.key].limitC, 'temperature', unitWorld, 0) }}</span>
+          <span>peak <b>{{ format(gauge.peakC, 'temperature', unitWorld) }}</b> ± {{ format(gauge.bandK, 'difference', unitWorld, 1) }}</span>
+          <span>limit {{ format(gauge.limitC, 'temperature', unitWorld, 0) }}</span>
         </span>
       </button>
     </template>
@@ -94,5 +92,6 @@ function moved(key: Quantity): string {
 .top.OVER { color: var(--over-ink); }
 .none { grid-column: 2 / -1; display: flex; gap: 14px; align-items: center; padding: 24px; border-left: 1px solid var(--rule); min-height: 134px; }
 @media (max-width: 1180px) { .builds button .long { display: none; } .strip { grid-template-columns: minmax(180px, 0.8fr) repeat(3, minmax(0, 1fr)); } .gauge { padding: 8px 9px; } .margin { font-size: 32px; } .word { font-size: 15px; padding-bottom: 2px; } .gauge .small { font-size: 13px; } }
+@media (max-width: 900px) { .strip { grid-template-columns: repeat(3, minmax(0, 1fr)); } .who { grid-column: 1 / -1; flex-direction: row; align-items: center; gap: 4px 14px; border-bottom: 1px solid var(--rule); } .who p { flex: 1; } .builds { margin: 0; } .none { grid-column: 1 / -1; border: 0; } .word { white-space: normal; font-size: 14px; } .gauge .row.small { flex-direction: column; align-items: flex-start; gap: 0; } }
 @media print { .strip { position: static; } }
 </style>

@@ -95,4 +95,5 @@ tbody th { font-weight: 500; text-align: left; }
 td, tbody th { padding: 6px 8px 6px 0; border-top: 1px solid var(--rule-soft); }
 td { font: 600 20px/1 var(--rb-font-head); }
 @media (max-width: 1100px) { .switching { grid-template-columns: 250px minmax(0, 1fr); } .run { grid-column: 1 / -1; min-height: 440px; } }
+@media (max-width: 900px) { .switching { grid-template-columns: minmax(0, 1fr); } }
 </style>

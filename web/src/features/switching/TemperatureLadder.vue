@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useJob } from '@/job/store'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format } from '@/shared/units/units'
+import { format, roundValues } from '@/shared/units/units'
 import { flag } from '@/shared/ui/words'
 
 /** One vertical scale with the thermostat and fan bands of every build. */
@@ -13,7 +13,7 @@ const high = 135
 const H = 500
 const W = 270
 const y = (t: number) => 14 + ((high - t) / (high - low)) * (H - 28)
-const ticks = Array.from({ length: 7 }, (_, i) => low + i * 10).filter((t) => t <= high)
+const ticks = computed(() => roundValues(low, high, 'temperature', unitWorld.value, 6))
 const columns = computed(() => job.content!.builds.map((b, i) => ({ b, i, x: 66 + i * Math.min(62, 190 / job.content!.builds.length), letter: flag(b, job.content!.builds) })))
 </script>
 

@@ -6,6 +6,7 @@ import type { Assessment, IntakeStart, Job, JobContent, Standing } from '@/share
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, restate } from '@/shared/units/units'
 import { flag, standingWord } from '@/shared/ui/words'
+import { FLUIDS, gauges } from '@/shared/api/gauges'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
 const router = useRouter()
@@ -34,7 +35,6 @@ const worst = (job: Job): { name: string; standing: Standing | null } => {
   const last = builds.at(-1)
   return { name: last?.name ?? '', standing: (last?.standing as Standing) ?? null }
 }
-const fluids = [['coolant', 'Coolant'], ['feed', 'Oil feed'], ['pan', 'Oil pan']] as const
 
 const kinds = shallowRef<IntakeStart[] | null>(null)
 async function intake() {
@@ -120,19 +120,17 @@ async function importFile(event: Event) {
         </div>
         <table v-if="verdicts[job.id]">
           <thead>
-            <tr><th></th><th v-for="[, label] in fluids" :key="label" scope="col">{{ label }}</th></tr>
+            <tr><th></th><th v-for="[key, label] in FLUIDS" :key="key" scope="col">{{ label }}</th></tr>
           </thead>
           <tbody>
             <tr v-for="(s, i) in verdicts[job.id].builds" :key="i">
               <th scope="row"><b>{{ flag(job.content.builds[i], job.content.builds) }}</b> {{ s.name }}</th>
-              <template v-if="s.coolant">
-                <td v-for="[key] in fluids" :key="key" :class="s[key].standing">
-                  <VerdictMark :standing="s[key].standing" :size="14" />
-                  {{ s[key].headroomK > 0 ? '+' : '' }}{{ format(s[key].headroomK, 'difference', unitWorld, 1) }}
-                  <span class="sr">{{ standingWord(s[key].standing) }}</span>
-                </td>
-              </template>
-              <td v-else colspan="3">{{ restate(s.problem, unitWorld) }}</td>
+              <td v-for="{ key, gauge } in gauges(s)" :key="key" :class="gauge.standing">
+                <VerdictMark :standing="gauge.standing" :size="14" />
+                {{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}
+                <span class="sr">{{ standingWord(gauge.standing) }}</span>
+              </td>
+              <td v-if="s.problem" colspan="3">{{ restate(s.problem, unitWorld) }}</td>
             </tr>
           </tbody>
         </table>

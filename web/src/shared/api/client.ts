@@ -16,6 +16,11 @@ export class ApiProblem extends Error {
     super(message)
   }
 
+  /** What is wrong by field, named as in the request: `builds.2.name`. */
+  get fields(): Record<string, string> {
+    return Object.fromEntries(this.errors.map((e) => [e.field.replace(/^(content|job)\./, '').replace(/\[(\d+)\]/g, '.$1'), e.message]))
+  }
+
   /** Worth trying again as it is: nobody answered, or the database is away. */
   get passing(): boolean {
     return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504

@@ -364,7 +364,7 @@ export interface components {
             name: string;
             condition: components["schemas"]["Condition"];
             switching: components["schemas"]["SwitchPoints"];
-            radiator: components["schemas"]["RadiatorPart"];
+            radiator: components["schemas"]["RadiatorPart"] | null;
             /** @enum {string} */
             oilOrder: "AFTER_TANK" | "BEFORE_TANK" | "TANK_BYPASSED";
             parallel: boolean;
@@ -404,7 +404,7 @@ export interface components {
             portBoreMm: number;
             ports: string;
             /** Format: double */
-            bypassOpensC: number;
+            bypassOpensC: number | null;
             /** Format: double */
             price: number;
         };
@@ -430,8 +430,8 @@ export interface components {
             /** Format: double */
             tipGapMm: number;
             radiator: components["schemas"]["CoreSize"];
-            condenser: components["schemas"]["CoreSize"];
-            chargeAirCooler: components["schemas"]["CoreSize"];
+            condenser: components["schemas"]["CoreSize"] | null;
+            chargeAirCooler: components["schemas"]["CoreSize"] | null;
             chargeAirFirst: boolean;
             /** Format: double */
             fanFactor: number;
@@ -460,7 +460,7 @@ export interface components {
             torqueRpm: number[];
             torqueNm: number[];
             /** Format: double */
-            boostRatio: number;
+            boostRatio: number | null;
             /** Format: double */
             accessoryKw: number;
             /** Format: double */
@@ -480,23 +480,23 @@ export interface components {
             /** Format: double */
             freeFlowM3s: number;
             /** Format: double */
-            shutoffPa: number;
-            curveM3s: number[];
-            curvePa: number[];
+            shutoffPa: number | null;
+            curveM3s: number[] | null;
+            curvePa: number[] | null;
             /** Format: double */
-            volts: number;
+            volts: number | null;
             /** Format: double */
-            amps: number;
+            amps: number | null;
             /** Format: double */
-            pulleyRatio: number;
+            pulleyRatio: number | null;
             /** Format: double */
-            referenceRpm: number;
+            referenceRpm: number | null;
             /** Format: double */
-            referenceKw: number;
+            referenceKw: number | null;
             /** Format: double */
-            gripsFromC: number;
+            gripsFromC: number | null;
             /** Format: double */
-            gripsFullyC: number;
+            gripsFullyC: number | null;
             /** Format: double */
             price: number;
         };
@@ -512,7 +512,7 @@ export interface components {
             gapMm: number;
             sealed: boolean;
             /** Format: double */
-            ownFanM3s: number;
+            ownFanM3s: number | null;
             /** Format: double */
             ratingFactor: number;
         };
@@ -567,7 +567,7 @@ export interface components {
             /** Format: double */
             caseWattsPerKelvin: number;
             /** Format: double */
-            inTankWattsPerKelvin: number;
+            inTankWattsPerKelvin: number | null;
         };
         Haul: {
             road: string;
@@ -600,7 +600,7 @@ export interface components {
             haul: components["schemas"]["Haul"];
             obstacles: components["schemas"]["Obstacle"][];
             origins: components["schemas"]["Origin"][];
-            traverse: components["schemas"]["AirTraverse"];
+            traverse: components["schemas"]["AirTraverse"] | null;
             builds: components["schemas"]["Build"][];
             linePlan: components["schemas"]["LinePlan"];
             hoses: components["schemas"]["Hose"][];
@@ -689,7 +689,7 @@ export interface components {
             /** @enum {string} */
             tanks: "PLASTIC" | "METAL";
             /** Format: double */
-            inTankWattsPerKelvin: number;
+            inTankWattsPerKelvin: number | null;
             /** Format: double */
             price: number;
         };
@@ -790,7 +790,7 @@ export interface components {
             tried: number;
             /** Format: double */
             seconds: number;
-            enough: boolean;
+            enough: boolean | null;
             picks: components["schemas"]["Pick"][];
             fallen: components["schemas"]["Fallen"][];
             instead: string[];
@@ -903,15 +903,15 @@ export interface components {
         };
         BuildState: {
             name: string;
-            problem: string;
-            /** @enum {string} */
-            standing: "HOLDS" | "MARGINAL" | "OVER";
-            coolant: components["schemas"]["Gauge"];
-            feed: components["schemas"]["Gauge"];
-            pan: components["schemas"]["Gauge"];
-            balance: components["schemas"]["BalanceResult"];
+            problem: string | null;
+            /** @enum {string|null} */
+            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
+            coolant: components["schemas"]["Gauge"] | null;
+            feed: components["schemas"]["Gauge"] | null;
+            pan: components["schemas"]["Gauge"] | null;
+            balance: components["schemas"]["BalanceResult"] | null;
             levers: components["schemas"]["Lever"][];
-            coolerEffect: components["schemas"]["CoolerEffect"];
+            coolerEffect: components["schemas"]["CoolerEffect"] | null;
             clearances: components["schemas"]["Distance"][];
             measureNext: components["schemas"]["Assumed"][];
             advice: string[];
@@ -930,7 +930,7 @@ export interface components {
             /** Format: double */
             inletC: number;
             /** Format: double */
-            reachesRadiatorC: number;
+            reachesRadiatorC: number | null;
             /** Format: double */
             outletC: number;
             /** Format: double */
@@ -1075,7 +1075,7 @@ export interface components {
             /** Format: double */
             runningPeakC: number;
             /** Format: double */
-            fanOnAfterS: number;
+            fanOnAfterS: number | null;
             /** Format: double */
             highestC: number;
             timeS: number[];
@@ -1150,14 +1150,14 @@ export interface components {
         };
         School: {
             name: string;
-            problem: string;
-            /** @enum {string} */
-            standing: "HOLDS" | "MARGINAL" | "OVER";
-            coolant: components["schemas"]["Gauge"];
-            feed: components["schemas"]["Gauge"];
-            pan: components["schemas"]["Gauge"];
+            problem: string | null;
+            /** @enum {string|null} */
+            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
+            coolant: components["schemas"]["Gauge"] | null;
+            feed: components["schemas"]["Gauge"] | null;
+            pan: components["schemas"]["Gauge"] | null;
             /** Format: double */
-            sureHeadroomK: number;
+            sureHeadroomK: number | null;
             effects: string[];
         };
         RatingRequest: {
@@ -1165,22 +1165,22 @@ export interface components {
             /** Format: int32 */
             build: number;
             /** Format: double */
-            heatKw: number;
+            heatKw: number | null;
             /** Format: double */
-            differenceK: number;
+            differenceK: number | null;
             /** Format: double */
-            massKg: number;
+            massKg: number | null;
         };
         RatingResult: {
             /** Format: double */
             neededKw: number;
             /** Format: double */
-            claimedHereKw: number;
+            claimedHereKw: number | null;
             /** Format: double */
             fittedKw: number;
             /** Format: double */
-            massHeldKg: number;
-            enough: boolean;
+            massHeldKg: number | null;
+            enough: boolean | null;
             reading: string[];
         };
         MapRequest: {
@@ -1200,7 +1200,7 @@ export interface components {
             /** Format: int32 */
             steps: number;
             /** Format: int32 */
-            against: number;
+            against: number | null;
         };
         MapResult: {
             across: number[];
@@ -1230,7 +1230,7 @@ export interface components {
         };
         FanReport: {
             fans: components["schemas"]["FanState"][];
-            traverse: components["schemas"]["Traverse"];
+            traverse: components["schemas"]["Traverse"] | null;
         };
         FanState: {
             name: string;
@@ -1256,9 +1256,9 @@ export interface components {
             /** Format: double */
             modelFlow: number;
             /** Format: double */
-            fanFactor: number;
+            fanFactor: number | null;
             /** Format: double */
-            speedPercent: number;
+            speedPercent: number | null;
             text: string;
         };
         BalanceRequest: {

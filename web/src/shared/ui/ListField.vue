@@ -2,34 +2,34 @@
 import { computed, ref, useId, watch } from 'vue'
 import { valueAt } from '@/job/changes'
 import { useJob } from '@/job/store'
+import { listText, parseList, type QuantityName, unitLabel } from '@/shared/units/units'
+import { unitWorld } from '@/shared/ui/preferences'
 
-/** Several numbers in one field, with blanks between: gear ratios, the points of a curve. */
-const props = defineProps<{ label: string; path: string; unit?: string; optional?: boolean }>()
+/** Several numbers of the job in one field, with blanks between: gear ratios, the points of a curve. */
+const props = defineProps<{ label: string; path: string; quantity: QuantityName; optional?: boolean }>()
 const job = useJob()
 const id = useId()
 const text = ref('')
 const why = ref('')
 const value = computed(() => (valueAt(job.content, props.path.split('.')) as number[] | null | undefined) ?? [])
 const error = computed(() => why.value || job.fieldErrors[props.path] || '')
-watch(value, (v) => {
-  text.value = v.join('  ')
+const unit = computed(() => unitLabel(props.quantity, unitWorld.value))
+const shown = () => listText(value.value, props.quantity, unitWorld.value)
+watch([value, unitWorld], () => {
+  text.value = shown()
   why.value = ''
 }, { immediate: true })
 
 function commit() {
-  const parts = text.value.trim().split(/[\s;]+/).filter(Boolean)
-  const numbers = parts.map((p) => Number(p.replace(',', '.')))
-  const wrong = parts.find((_, i) => !Number.isFinite(numbers[i]))
-  if (wrong !== undefined) {
-    why.value = `“${wrong}” is not a number.`
-    return
-  }
-  if (!numbers.length && !props.optional) {
-    why.value = 'Enter at least one number.'
-    return
-  }
   why.value = ''
-  job.edit(props.path, numbers.length ? numbers : null)
+  if (text.value === shown()) return
+  if (props.optional && !text.value.trim()) {
+    job.edit(props.path, null)
+    return
+  }
+  const parsed = parseList(text.value, props.quantity, unitWorld.value)
+  if (parsed.ok) job.edit(props.path, parsed.values)
+  else why.value = parsed.why
 }
 </script>
 

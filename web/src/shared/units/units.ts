@@ -1,3 +1,5 @@
+import { ticks } from 'd3-array'
+
 /**
  * Quantities as people type and read them. The API's unit of each quantity is the base; every other
  * unit is base = (value + offset) × factor. Differences of temperature have no offset.
@@ -83,6 +85,11 @@ const kinds = {
     show: { metric: 0, imperial: 1 },
     digits: { metric: 1, imperial: 1 },
   },
+  fanPressure: {
+    units: [u('Pa', [], 1), u('inH₂O', ['inh2o', 'inwc', 'in wc'], 249.08891), u('kPa', [], 1000)],
+    show: { metric: 0, imperial: 1 },
+    digits: { metric: 0, imperial: 2 },
+  },
   volume: {
     units: [u('L', ['litre', 'liter', 'l'], 1), u('qt', ['quart', 'quarts'], 0.946352946), u('mL', [], 0.001)],
     show: { metric: 0, imperial: 1 },
@@ -93,6 +100,7 @@ const kinds = {
     show: { metric: 0, imperial: 1 },
     digits: { metric: 1, imperial: 0 },
   },
+  shaftPower: { units: [u('kW', [], 1), u('hp', [], 0.745699872)], show: { metric: 0, imperial: 1 }, digits: { metric: 1, imperial: 0 } },
   percent: { units: [u('%', ['percent', 'pct'], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 1, imperial: 1 } },
   share: { units: [u('%', ['percent', 'pct'], 0.01)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
   ratio: { units: [u('', [], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 3, imperial: 3 } },
@@ -102,6 +110,8 @@ const kinds = {
   displacement: { units: [u('L', ['litre', 'liter'], 1), u('in³', ['cid', 'in3'], 0.016387064), u('cc', ['cm3'], 0.001)], show: { metric: 0, imperial: 1 }, digits: { metric: 1, imperial: 0 } },
   conductance: { units: [u('W/K', [], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
   fins: { units: [u('fins/in', ['fpi', ''], 1), u('fins/dm', [], 0.254)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
+  voltage: { units: [u('V', ['volt', 'volts'], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 1, imperial: 1 } },
+  viscosity: { units: [u('mm²/s', ['mm2/s', 'cst'], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 1, imperial: 1 } },
   current: { units: [u('A', ['amp', 'amps'], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
   time: { units: [u('h', ['hours', 'hour'], 1), u('min', [], 1 / 60)], show: { metric: 0, imperial: 0 }, digits: { metric: 1, imperial: 1 } },
   rpm: { units: [u('rpm', [], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
@@ -123,6 +133,18 @@ export function toShown(value: number, quantity: QuantityName, world: UnitWorld)
   const kind = kindOf(quantity)
   const unit = kind.units[kind.show[world]]
   return value / unit.factor - (unit.offset ?? 0)
+}
+
+/** A number in the world's unit to the base. */
+function fromShown(shown: number, quantity: QuantityName, world: UnitWorld): number {
+  const kind = kindOf(quantity)
+  const unit = kind.units[kind.show[world]]
+  return (shown + (unit.offset ?? 0)) * unit.factor
+}
+
+/** About as many values between two as wanted, round in the world's unit. */
+export function roundValues(from: number, to: number, quantity: QuantityName, world: UnitWorld, about: number): number[] {
+  return ticks(toShown(from, quantity, world), toShown(to, quantity, world), about).map((v) => fromShown(v, quantity, world))
 }
 
 /** A number without its unit; a true minus sign, no trailing zeros unless fixed. */
@@ -153,9 +175,9 @@ const spoken: Record<string, QuantityName> = {
 }
 const spokenNumber = /([+−-]?\d+(?:\.\d+)?)(?:( (?:to|of) )([−-]?\d+(?:\.\d+)?))?[ \u00a0](K|°C|km\/h|kg|kW|mm|m³\/s|m\/s|m|L\/min|L|kPa)(?![\w/²³·])/g
 
-/** A sentence of the server with its numbers in the reader's world; metric is how it comes. */
+/** A sentence of the server with its numbers in the reader's world and a true minus sign. */
 export function restate(text: string, world: UnitWorld): string {
-  if (world === 'metric') return text
+  if (world === 'metric') return text.replace(/(^|[\s(])-(?=\d)/g, '$1−')
   return text.replace(spokenNumber, (_, first: string, joint: string | undefined, second: string | undefined, unit: string) => {
     const say = (number: string) => (number.startsWith('+') ? '+' : '') + format(Number(number.replace('−', '-')), spoken[unit], world)
     return joint ? `${say(first)}${joint}${say(second!)}` : say(first)
@@ -194,4 +216,23 @@ export function parse(text: string, quantity: QuantityName, world: UnitWorld): P
   }
   const value = (number + (unit.offset ?? 0)) * unit.factor
   return { ok: true, value: Number(value.toPrecision(12)) }
+}
+
+/** Numbers with blanks or semicolons between; a unit after the last one is that of them all. */
+export function parseList(text: string, quantity: QuantityName, world: UnitWorld): { ok: true; values: number[] } | { ok: false; why: string } {
+  const [, list, unit] = /^(.*?\d[.,]?)\s*([^\d\s.,;+−-][^;]*)?$/.exec(text.trim()) ?? [null, text.trim(), '']
+  const parts = list.split(/[\s;]+/).filter(Boolean)
+  if (!parts.length) return { ok: false, why: 'Enter at least one number.' }
+  const values: number[] = []
+  for (const part of parts) {
+    const parsed = parse(`${part} ${unit ?? ''}`, quantity, world)
+    if (!parsed.ok) return { ok: false, why: parsed.why.replace(`“${part} ${unit ?? ''}”`, `“${part}”`) }
+    values.push(parsed.value)
+  }
+  return { ok: true, values }
+}
+
+/** What a field of several numbers shows for editing. */
+export function listText(values: number[], quantity: QuantityName, world: UnitWorld): string {
+  return values.map((v) => formatNumber(toShown(v, quantity, world), 4, false)).join('  ')
 }

@@ -4,12 +4,13 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { heatColour, inkOn } from '../heatColour'
 import { snap, type Box } from './snap'
-import { picked, usePack, type Piece } from './usePack'
+import { boxOf, coolerName, fanName, type Piece } from './geometry'
+import { picked, usePack } from './usePack'
 
 /** The pack to scale, cells coloured by what the air does in them. Pieces are dragged or nudged by arrow keys. */
 export type Mode = 'reachesRadiatorC' | 'velocity' | 'heatKw'
 const props = defineProps<{ mode: Mode; fromFan: boolean }>()
-const { job, cooling, build, radiator, opening, box, catches, moved, trouble, coolerName, fanName } = usePack()
+const { job, cooling, build, radiator, opening, box, catches, moved, trouble } = usePack()
 const PAD = 44
 const view = computed(() => {
   const boxes = [opening.value, radiator.value]
@@ -24,7 +25,7 @@ const X = (b: { left: number; width: number }) => (props.fromFan ? view.value.ri
 const Y = (b: { bottom: number; height: number }) => view.value.top - b.bottom - b.height
 
 const cells = computed(() =>
-  (job.state?.balance?.cells ?? []).map((c) => ({ ...c, left: c.leftMm, bottom: c.bottomMm, width: c.widthMm, height: c.heightMm })),
+  (job.state?.balance?.cells ?? []).map((c) => ({ ...c, ...boxOf(c) })),
 )
 type CellBox = (typeof cells.value)[number]
 const value = (c: CellBox) => (props.mode === 'heatKw' ? c.heatKw / ((c.width * c.height) / 1e6) : c[props.mode])
@@ -52,9 +53,8 @@ const labels = computed(() => {
   return [...best.values()]
 })
 
-const condenser = computed(() => cooling.value.condenser && asBox(cooling.value.condenser))
-const chargeAir = computed(() => cooling.value.chargeAirCooler && asBox(cooling.value.chargeAirCooler))
-const asBox = (c: { leftMm: number; bottomMm: number; widthMm: number; heightMm: number }): Box => ({ left: c.leftMm, bottom: c.bottomMm, width: c.widthMm, height: c.heightMm })
+const condenser = computed(() => cooling.value.condenser && boxOf(cooling.value.condenser))
+const chargeAir = computed(() => cooling.value.chargeAirCooler && boxOf(cooling.value.chargeAirCooler))
 const discs = computed(() =>
   build.value.fans.flatMap((f, i) => {
     const b = box({ kind: 'fans', index: i })!
@@ -71,8 +71,8 @@ const pieces = computed(() => {
   const list: { piece: Piece; name: string; b: Box; bad: boolean }[] = []
   if (chargeAir.value) list.push({ piece: { kind: 'chargeAirCooler', index: 0 }, name: 'charge-air cooler', b: chargeAir.value, bad: false })
   if (condenser.value) list.push({ piece: { kind: 'condenser', index: 0 }, name: 'condenser', b: condenser.value, bad: false })
-  job.content!.obstacles.forEach((o, index) => list.push({ piece: { kind: 'obstacles', index }, name: o.name, b: asBox(o), bad: false }))
-  build.value.fans.forEach((f, index) => list.push({ piece: { kind: 'fans', index }, name: fanName(index), b: asBox(f), bad: trouble(fanName(index)) }))
+  job.content!.obstacles.forEach((o, index) => list.push({ piece: { kind: 'obstacles', index }, name: o.name, b: boxOf(o), bad: false }))
+  build.value.fans.forEach((f, index) => list.push({ piece: { kind: 'fans', index }, name: fanName(index), b: boxOf(f), bad: trouble(fanName(index)) }))
   build.value.coolers.forEach((c, index) => {
     if (c.place !== 'ELSEWHERE') list.push({ piece: { kind: 'coolers', index }, name: coolerName(index), b: box({ kind: 'coolers', index })!, bad: trouble(coolerName(index)) })
   })
@@ -159,7 +159,7 @@ const rulers = computed(() => {
       :class="[p.piece.kind, { picked: isPicked(p.piece), bad: p.bad }]"
       tabindex="0"
       role="button"
-      :aria-label="`${p.name}, ${Math.round(p.b.left)} mm from left, ${Math.round(p.b.bottom)} mm up; arrow keys move it`"
+      :aria-label="`${p.name}, ${format(p.b.left, 'size', unitWorld)} from left, ${format(p.b.bottom, 'size', unitWorld)} up; arrow keys move it`"
       :aria-pressed="isPicked(p.piece)"
       :data-piece="p.name"
       @pointerdown="take($event, p.piece)"

@@ -2,54 +2,13 @@
 import { computed, ref } from 'vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import { picked, usePack, type Place } from './usePack'
+import { placeAt, section, type Slab } from './section'
+import { picked, usePack } from './usePack'
 
 /** The pack cut from the side, air from the left, depths and gaps to one scale. A cooler is dragged to another depth. */
-const { job, cooling, build, radiator, radiatorDepth, opening, box, withCooler, trouble, coolerName } = usePack()
+const { job, cooling, build, radiator, opening, withCooler, trouble } = usePack()
 
-interface Slab { name: string; front: number; depth: number; bottom: number; height: number; cooler: number | null }
-/** Distance from the first fixed core's face, mm; in front of it negative. */
-const slabs = computed(() => {
-  const list: Slab[] = []
-  const c = cooling.value
-  let z = 0
-  const own: Slab[] = []
-  const fixed = (name: string, part: { depthMm: number; bottomMm: number; heightMm: number } | null) =>
-    part && own.push({ name, front: 0, depth: part.depthMm, bottom: part.bottomMm, height: part.heightMm, cooler: null })
-  fixed('condenser', c.condenser)
-  if (c.chargeAirCooler) {
-    const slab = { name: 'charge air', front: 0, depth: c.chargeAirCooler.depthMm, bottom: c.chargeAirCooler.bottomMm, height: c.chargeAirCooler.heightMm, cooler: null }
-    if (c.chargeAirFirst) own.unshift(slab)
-    else own.push(slab)
-  }
-  for (const slab of own) {
-    list.push({ ...slab, front: z })
-    z += slab.depth + c.coreGapMm
-  }
-  const inPlace = (place: Place) => build.value.coolers.map((k, i) => ({ k, i })).filter(({ k }) => k.place === place)
-  const slabOf = (i: number, front: number): Slab => {
-    const k = build.value.coolers[i]
-    return { name: coolerName(i), front, depth: k.part.depthMm, bottom: k.bottomMm, height: k.part.heightMm, cooler: i }
-  }
-  for (const { k, i } of inPlace('BEHIND_CONDENSER')) list.push(slabOf(i, z - c.coreGapMm / 2 - k.part.depthMm / 2))
-  const radiatorAt = z
-  list.push({ name: 'radiator', front: z, depth: radiatorDepth.value, bottom: radiator.value.bottom, height: radiator.value.height, cooler: null })
-  z += radiatorDepth.value
-  for (const { i } of inPlace('BEHIND_RADIATOR')) list.push(slabOf(i, z + 5))
-  let ahead = 0
-  const front = inPlace('FRONT')
-  for (const { k, i } of front) {
-    // Those that overlap on the face stand one before the other.
-    const b = box({ kind: 'coolers', index: i })!
-    const clash = front.some(({ i: j }) => j < i && overlap(b, box({ kind: 'coolers', index: j })!))
-    ahead = clash ? ahead : 0
-    list.push(slabOf(i, -ahead - k.gapMm - k.part.depthMm))
-    ahead += k.gapMm + k.part.depthMm
-  }
-  return { list, radiatorAt, end: z + c.fanToCoreMm }
-})
-const overlap = (a: { left: number; width: number; bottom: number; height: number }, b: typeof a) =>
-  a.left < b.left + b.width && b.left < a.left + a.width && a.bottom < b.bottom + b.height && b.bottom < a.bottom + a.height
+const slabs = computed(() => section(job.content!, build.value))
 
 const SCALE = 1.5
 const view = computed(() => {
@@ -75,18 +34,7 @@ function take(event: PointerEvent, slab: Slab) {
 }
 function carry(event: PointerEvent) {
   if (!grab) return
-  const cooler = build.value.coolers[grab.index]
-  const front = depthAt(event) - grab.dz
-  const middle = front + cooler.part.depthMm / 2
-  const first = cooling.value.condenser ?? cooling.value.chargeAirCooler
-  if (middle > slabs.value.radiatorAt + radiatorDepth.value / 2) job.drag(withCooler(grab.index, { place: 'BEHIND_RADIATOR' }))
-  else if (first && middle > first.depthMm / 2) job.drag(withCooler(grab.index, { place: 'BEHIND_CONDENSER' }))
-  else {
-    // Standard gaps: tight against foam at 5, 10, 20, 25 mm.
-    const free = Math.max(0, Math.min(300, -front - cooler.part.depthMm))
-    const standard = [5, 10, 20, 25].find((g) => Math.abs(g - free) < 3)
-    job.drag(withCooler(grab.index, { place: 'FRONT', gapMm: Math.round(event.altKey ? free : (standard ?? free)) }))
-  }
+  job.drag(withCooler(grab.index, placeAt(job.content!, build.value, grab.index, depthAt(event) - grab.dz, event.altKey)))
 }
 function letGo() {
   grab = null

@@ -31,8 +31,7 @@ function fit(part: AnyPart) {
     const p = part as CoolerPart
     coolers.push({
       part: p, place: 'FRONT', gapMm: 20, sealed: true, ratingFactor: 1,
-      // null stands for "no fan of its own"; the type generator knows no null
-      ownFanM3s: null as unknown as number,
+      ownFanM3s: null,
       leftMm: Math.round(opening.value.left + Math.min(60, Math.max(0, opening.value.width - p.widthMm))),
       bottomMm: Math.round(opening.value.bottom + Math.max(0, (opening.value.height - p.heightMm) * 0.6)),
     })
@@ -45,7 +44,7 @@ function takeOut() {
   picked.value = { kind: 'coolers', index: 0 }
 }
 function put(place: FittedCooler['place']) {
-  const coolers = build.value.coolers.map((c, i) => (i === at.value ? { ...c, place, ownFanM3s: place === 'ELSEWHERE' ? (c.ownFanM3s ?? 0.35) : (null as unknown as number) } : c))
+  const coolers = build.value.coolers.map((c, i) => (i === at.value ? { ...c, place, ownFanM3s: place === 'ELSEWHERE' ? (c.ownFanM3s ?? 0.35) : null } : c))
   job.edit(path('coolers'), coolers)
 }
 const fits = (p: AnyPart) => {
@@ -97,6 +96,16 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
         <QuantityField label="Depth" :path="mine('part.depthMm')" quantity="size" :step="2" />
         <QuantityField label="Rating factor" :path="mine('ratingFactor')" quantity="ratio" :step="0.05" />
       </div>
+      <details>
+        <summary>Its core and ports</summary>
+        <div class="fields">
+          <QuantityField label="Fins" :path="mine('part.finsPerInch')" quantity="fins" :step="1" />
+          <QuantityField label="Tube pitch" :path="mine('part.tubePitchMm')" quantity="size" :step="0.5" />
+          <QuantityField label="Oil passes" :path="mine('part.passes')" quantity="count" :step="1" />
+          <QuantityField label="Port bore" :path="mine('part.portBoreMm')" quantity="size" :step="0.5" />
+          <QuantityField label="Bypass opens" :path="mine('part.bypassOpensC')" quantity="temperature" :step="1" optional />
+        </div>
+      </details>
     </template>
     <template v-else>
       <p class="soft">No auxiliary oil cooler fitted.</p>

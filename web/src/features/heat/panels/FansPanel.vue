@@ -109,17 +109,18 @@ const grid = computed(() => {
     <details>
       <summary>Curve, voltage, current</summary>
       <p class="small soft">Points from its sheet win over the free-air figure; without points or a shut-off pressure the curve is estimated.</p>
-      <ListField label="Flows, m³/s" :path="path('part.curveM3s')" optional />
-      <ListField label="Pressures there, Pa" :path="path('part.curvePa')" optional />
+      <ListField label="Flows" :path="path('part.curveM3s')" quantity="airflow" optional />
+      <ListField label="Pressures there" :path="path('part.curvePa')" quantity="fanPressure" optional />
       <div class="fields">
-        <QuantityField label="Shut-off, Pa" :path="path('part.shutoffPa')" quantity="ratio" :step="10" optional />
+        <QuantityField label="Shut-off" :path="path('part.shutoffPa')" quantity="fanPressure" :step="10" optional />
         <template v-if="fan.part.kind === 'ELECTRIC'">
-          <QuantityField label="Volts" :path="path('part.volts')" quantity="ratio" :step="0.5" optional />
+          <QuantityField label="Voltage" :path="path('part.volts')" quantity="voltage" :step="0.5" optional />
           <QuantityField label="Current" :path="path('part.amps')" quantity="current" :step="1" optional />
         </template>
         <template v-else>
           <QuantityField label="Pulley ratio" :path="path('part.pulleyRatio')" quantity="ratio" :step="0.05" />
-          <QuantityField label="Power at reference" :path="path('part.referenceKw')" quantity="power" :step="0.5" />
+          <QuantityField label="Reference speed" :path="path('part.referenceRpm')" quantity="rpm" :step="50" />
+          <QuantityField label="Power at reference" :path="path('part.referenceKw')" quantity="shaftPower" :step="0.5" />
         </template>
         <QuantityField label="Blade diameter" :path="path('part.diameterMm')" quantity="size" :step="5" />
       </div>
@@ -153,9 +154,6 @@ const grid = computed(() => {
 <style scoped src="./panel.css"></style>
 <style scoped>
 .grow { flex: 1; }
-details { border-top: 1px solid var(--rule); padding-top: 8px; }
-details > * + * { margin-top: 8px; }
-summary { font: 600 18px/1.3 var(--rb-font-head); cursor: pointer; min-height: 32px; }
 .caution { border-left: 5px solid var(--marginal); padding-left: 10px; }
 textarea, .cols input { background: var(--paper); color: var(--ink); border: 1px solid var(--rule); font: inherit; padding: 6px 8px; }
 textarea { width: 100%; display: block; }

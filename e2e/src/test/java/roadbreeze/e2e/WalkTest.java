@@ -313,9 +313,16 @@ class WalkTest {
         .click();
     assertThat(gauge("coolant")).not().hasText(open);
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Box rating")).click();
-    page.getByLabel("Rated heat").fill("20000 BTU/h");
+    type("The box says", "20000 BTU/h");
+    assertThat(field("The box says")).hasValue("5.8614 kW");
     assertThat(page.locator("[data-rating]")).containsText("does not say at which temperatures");
-    page.getByLabel("Rated heat").fill("lots");
+    type("at oil over air by", "100 F");
+    assertThat(page.locator("[data-rating]"))
+        .not()
+        .containsText("does not say at which temperatures");
+    type("The box says", "900 kW");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("must be from 0.1 to 200.0 kW");
+    type("The box says", "lots");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not a number");
   }
 
@@ -323,7 +330,18 @@ class WalkTest {
   void theFinderAnswersSurvivesARestartAndItsAnswerBecomesAPlan() {
     openCopyOf("Hive utility");
     open("4", "finder");
-    page.getByText("Search", new Page.GetByTextOptions().setExact(true)).click();
+    Locator search = page.getByText("Search", new Page.GetByTextOptions().setExact(true));
+    type("Spend at most", "a lot");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not a number");
+    assertThat(search).isDisabled();
+    type("Spend at most", "600");
+    type("Fan current at most", "4000 A");
+    search.click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("must be from 0.0 to 400.0 A");
+    type("Fan current at most", "60");
+    type("Work at most", "720 min");
+    assertThat(field("Work at most")).hasValue("12 h");
+    search.click();
     page.waitForSelector("[data-finder]");
     browser.stopServer(); // in the middle of it
     browser.startServer();
@@ -383,6 +401,10 @@ class WalkTest {
             AriaRole.BUTTON,
             new Page.GetByRoleOptions().setName(Pattern.compile("^Engine and gearbox")))
         .click();
+    type("Torque there, N·m", "200 350 380 350 310 240 lb·ft");
+    assertThat(field("Torque there, N·m"))
+        .hasValue("271.1636  474.5363  515.2108  474.5363  420.3036  325.3963");
+    page.getByText("Undo", new Page.GetByTextOptions().setExact(true)).click();
     type("Gear ratios, first to top", "4.1 2.4 x");
     assertThat(page.getByText("“x” is not a number.")).isVisible();
     type("Gear ratios, first to top", "4.1 2.4 1.5 1.1 0.86");

@@ -20,6 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.ActiveProfiles;
@@ -27,8 +28,11 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import roadbreeze.server.job.JobContent;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The API over real PostgreSQL. */
@@ -190,6 +194,128 @@ class ApiTest {
     ok(delete("/api/jobs/" + imported.get("id").asString()), null);
   }
 
+  /** A job with every optional part fitted and every list full. */
+  private ObjectNode crowded() throws Exception {
+    ObjectNode job = hive();
+    ObjectNode cooling = (ObjectNode) job.at("/vehicle/cooling");
+    ObjectNode charge = ((ObjectNode) cooling.get("condenser")).deepCopy().put("depthMm", 40.5);
+    cooling.set("chargeAirCooler", charge);
+    ((ObjectNode) job.at("/vehicle/engine")).put("kind", "BOOSTED_DIESEL").put("boostRatio", 2.2);
+    withTraverse(job, "AT_CORE", 2.75);
+    ObjectNode build = (ObjectNode) job.at("/builds/2");
+    build.put("parallel", true).put("oilOrder", "TANK_BYPASSED");
+    build
+        .putObject("radiator")
+        .put("code", "R-1")
+        .put("name", "Radiator, ours")
+        .put("widthMm", 740)
+        .put("heightMm", 500)
+        .put("depthMm", 42.5)
+        .put("finsPerInch", 15.5)
+        .put("metal", "COPPER")
+        .put("tanks", "METAL")
+        .putNull("inTankWattsPerKelvin")
+        .put("price", 310.25);
+    ArrayNode coolers = (ArrayNode) build.get("coolers");
+    ObjectNode second = ((ObjectNode) coolers.get(0)).deepCopy();
+    second.put("place", "ELSEWHERE").put("ownFanM3s", 0.41).put("sealed", false);
+    ((ObjectNode) second.get("part")).put("bypassOpensC", 71.5).put("family", "TUBE_AND_FIN");
+    coolers.add(second);
+    ArrayNode fans = (ArrayNode) build.get("fans");
+    ObjectNode helper = ((ObjectNode) fans.get(0)).deepCopy().put("mount", "PUSHER");
+    ObjectNode part = (ObjectNode) helper.get("part");
+    part.put("volts", 12.8).put("amps", 14).putNull("shutoffPa");
+    part.putArray("curveM3s").add(0).add(0.35).add(0.7);
+    part.putArray("curvePa").add(210).add(160.5).add(20);
+    fans.add(helper);
+    JsonNode obstacle = job.at("/obstacles/0");
+    JsonNode hose = job.at("/hoses/0");
+    JsonNode strip = job.at("/strips/0");
+    for (int i = 0; i < 10; i++) {
+      String name = "ß \u2013 no. " + i;
+      ((ArrayNode) job.get("obstacles")).add(((ObjectNode) obstacle.deepCopy()).put("name", name));
+      ((ArrayNode) job.get("hoses"))
+          .add(((ObjectNode) hose.deepCopy()).put("lengthM", 1 + i / 8.0));
+      ((ArrayNode) job.get("strips")).add(((ObjectNode) strip.deepCopy()).put("tabMm", 20 + i));
+    }
+    ((ArrayNode) job.get("builds")).add(build.deepCopy().put("name", "Plan B"));
+    return job;
+  }
+
+  @Test
+  void whatIsSavedComesBackAndSoDoesWhatIsTakenAway() throws Exception {
+    ObjectNode full = crowded();
+    JsonNode job = ok(post("/api/jobs"), full);
+    String path = "/api/jobs/" + job.get("id").asString();
+    assertThat(ok(get(path), null).get("content")).isEqualTo(job.get("content"));
+    assertThat(mapper.writeValueAsString(job.get("content")))
+        .isEqualTo(
+            mapper.writeValueAsString(
+                mapper.valueToTree(mapper.treeToValue(full, JobContent.class))));
+    // Fewer of everything, in another order.
+    ObjectNode less = hive();
+    ArrayNode builds = (ArrayNode) less.get("builds");
+    JsonNode first = builds.remove(0);
+    builds.add(first);
+    less.putArray("obstacles");
+    less.putArray("hoses");
+    less.putArray("origins");
+    ObjectNode save = mapper.createObjectNode().put("version", job.get("version").asLong());
+    save.set("content", less);
+    JsonNode saved = ok(put(path), save);
+    JsonNode again = ok(get(path), null).get("content");
+    assertThat(again).isEqualTo(saved.get("content"));
+    assertThat(again.at("/builds/2/name").asString()).isEqualTo("As found");
+    assertThat(again.get("obstacles")).isEmpty();
+    assertThat(again.get("traverse").isNull()).isTrue();
+    assertThat(again.at("/vehicle/cooling/chargeAirCooler").isNull()).isTrue();
+    ok(delete(path), null);
+  }
+
+  @Test
+  void aCrowdedRigIsWorkedOutOnEveryScreen() throws Exception {
+    ObjectNode full = crowded();
+    JsonNode plan = ok(post("/api/compute/assessment"), full).at("/builds/2");
+    assertThat(plan.get("problem").isNull()).isTrue();
+    assertThat(plan.at("/balance/heat/coolers")).hasSize(2);
+    assertThat(plan.at("/balance/heat/chargeAir").asDouble()).isPositive();
+    for (String what : List.of("fans", "switching", "lines", "work-sheet", "settle")) {
+      String answer = ok(post("/api/compute/" + what), request(full, 2)).toString();
+      assertThat(answer).as(what).doesNotContain("NaN").doesNotContain("Infinity");
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "PATCH, /api/jobs, 405",
+    "GET, /api/compute/assessment, 405",
+    "GET, /api/finder/nothing, 400",
+    "GET, /api/parts/horns/csv, 404",
+    "DELETE, /api/jobs/00000000-0000-0000-0000-000000000000, 404"
+  })
+  void whatIsNotThereIsSaidAsAProblem(String method, String path, int status) throws Exception {
+    MockHttpServletResponse response =
+        mvc.perform(MockMvcRequestBuilders.request(HttpMethod.valueOf(method), path))
+            .andReturn()
+            .getResponse();
+    assertThat(response.getStatus()).isEqualTo(status);
+    assertThat(response.getContentType()).isEqualTo("application/problem+json");
+    JsonNode problem = mapper.readTree(response.getContentAsString());
+    assertThat(problem.get("status").asInt()).isEqualTo(status);
+    assertThat(problem.get("detail").asString()).isNotBlank().doesNotContain("roadbreeze.");
+  }
+
+  @Test
+  void whatIsSentAsSomethingElseIsRefused() throws Exception {
+    MockHttpServletResponse form =
+        mvc.perform(
+                post("/api/jobs").contentType(MediaType.APPLICATION_FORM_URLENCODED).content("a=b"))
+            .andReturn()
+            .getResponse();
+    assertThat(form.getStatus()).isEqualTo(415);
+    assertThat(form.getContentType()).isEqualTo("application/problem+json");
+  }
+
   @ParameterizedTest
   @CsvSource({
     "/trailer, massKg, 90000, trailer.massKg, 20000, kg",
@@ -326,10 +452,7 @@ class ApiTest {
             "vehicle.cooling.pumpKgsAt4000",
             "trailer.massKg",
             "fan.freeFlowM3s")) {
-      ((tools.jackson.databind.node.ArrayNode) job.get("origins"))
-          .addObject()
-          .put("path", path)
-          .put("kind", "DEFAULT");
+      ((ArrayNode) job.get("origins")).addObject().put("path", path).put("kind", "DEFAULT");
     }
     JsonNode unsure = ok(post("/api/compute/assessment"), job).at("/builds/1");
     assertThat(unsure.at("/coolant/bandK").asDouble()).isGreaterThan(sure + 1);
@@ -416,7 +539,7 @@ class ApiTest {
     assertThat(state.get("status").asString()).isEqualTo("DONE");
     assertThat(state.get("enough").asBoolean()).isTrue();
     JsonNode pick = state.at("/picks/0");
-    ((tools.jackson.databind.node.ArrayNode) job.get("builds")).add(pick.get("build"));
+    ((ArrayNode) job.get("builds")).add(pick.get("build"));
     JsonNode byHand = ok(post("/api/compute/assessment"), job).at("/builds/3");
     assertThat(byHand.at("/coolant/peakC").asDouble())
         .isCloseTo(pick.at("/coolant/peakC").asDouble(), within(1e-6));

@@ -1,5 +1,6 @@
 package roadbreeze.server.job;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -31,7 +32,7 @@ public record JobContent(
     @NotNull @Valid Haul haul,
     @NotNull @Size(max = 20) List<@NotNull @Valid Obstacle> obstacles,
     @NotNull @Size(max = 200) List<@NotNull @Valid Origin> origins,
-    @Valid AirTraverse traverse,
+    @Nullable @Valid AirTraverse traverse,
     @NotNull @Size(min = 1, max = 6) List<@NotNull @Valid Build> builds,
     @NotNull @Valid LinePlan linePlan,
     @NotNull @Size(max = 12) List<@NotNull @Valid Hose> hoses,

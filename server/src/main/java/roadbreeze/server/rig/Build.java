@@ -1,5 +1,6 @@
 package roadbreeze.server.rig;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -18,7 +19,7 @@ public record Build(
     @NotBlank @Size(max = 40) String name,
     @NotNull @Valid Condition condition,
     @NotNull @Valid SwitchPoints switching,
-    @Valid RadiatorPart radiator,
+    @Nullable @Valid RadiatorPart radiator,
     @NotNull OilOrder oilOrder,
     boolean parallel,
     @NotNull @Size(max = 3) List<@NotNull @Valid FittedCooler> coolers,

@@ -1,5 +1,6 @@
 package roadbreeze.server.rig;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Embedded;
 import jakarta.validation.Valid;
@@ -15,6 +16,7 @@ import roadbreeze.server.problem.Within;
  * @param coreGapMm between the truck's own cores
  * @param fanToCoreMm from the blades of the main fan to the radiator
  * @param tipGapMm from its blade tips to the shroud
+ * @param condenser null without air conditioning
  * @param chargeAirCooler null on an engine without boost
  * @param chargeAirFirst it stands in front of the condenser, not behind
  * @param fanFactor measured over catalogue fan pressure, from an air traverse; 1 without one
@@ -32,7 +34,7 @@ public record CoolingData(
     @Within(min = 0, max = 300, unit = "mm") double fanToCoreMm,
     @Within(min = 0, max = 200, unit = "mm") double tipGapMm,
     @NotNull @Valid @Embedded CoreSize radiator,
-    @Valid @Embedded CoreSize condenser,
-    @Valid @Embedded CoreSize chargeAirCooler,
+    @Nullable @Valid @Embedded CoreSize condenser,
+    @Nullable @Valid @Embedded CoreSize chargeAirCooler,
     boolean chargeAirFirst,
     @Within(min = 0.1, max = 3) double fanFactor) {}

@@ -1,5 +1,6 @@
 package roadbreeze.server.rig;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -32,9 +33,15 @@ public record FanPart(
     @Within(min = 100, max = 900, unit = "mm") double diameterMm,
     @Within(min = 0.02, max = 10, unit = "m³/s") double freeFlowM3s,
     @Within(min = 10, max = 3000, unit = "Pa") Double shutoffPa,
-    @Size(max = 20) @Within(min = 0, max = 10, unit = "m³/s") @JdbcTypeCode(SqlTypes.ARRAY)
+    @Nullable
+        @Size(max = 20)
+        @Within(min = 0, max = 10, unit = "m³/s")
+        @JdbcTypeCode(SqlTypes.ARRAY)
         List<Double> curveM3s,
-    @Size(max = 20) @Within(min = 0, max = 3000, unit = "Pa") @JdbcTypeCode(SqlTypes.ARRAY)
+    @Nullable
+        @Size(max = 20)
+        @Within(min = 0, max = 3000, unit = "Pa")
+        @JdbcTypeCode(SqlTypes.ARRAY)
         List<Double> curvePa,
     @Within(min = 6, max = 60, unit = "V") Double volts,
     @Within(min = 0.5, max = 200, unit = "A") Double amps,

@@ -1,6 +1,7 @@
 package roadbreeze.server.settle;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +28,7 @@ import roadbreeze.server.sizing.Assessor;
 final class AirDisputes {
   private static final double COLDER = 8;
   private static final double ROW = 20;
+  private static final double IDLE_RPM = 750;
 
   private final Trial trial;
   private final PartsService parts;
@@ -149,7 +151,7 @@ final class AirDisputes {
                     rig.stack(),
                     Air.at(trial.job().haul().ambientC(), trial.job().haul().altitudeM()),
                     0,
-                    idle(part),
+                    atIdle(rig, part),
                     1,
                     1)
                 .totalFlow(rig.stack());
@@ -187,14 +189,14 @@ final class AirDisputes {
             + " from home, the belt's simplicity does.");
   }
 
-  /** Speed share at idle of a fan on the engine, whole for an electric one. */
-  private static double[] idle(FanPart part) {
-    double idleRpm = 750;
-    return new double[] {
-      part.kind() == FanPart.Kind.ELECTRIC
-          ? 1
-          : 0.9 * part.pulleyRatio() * idleRpm / part.referenceRpm()
-    };
+  /** Speed share at idle of each fan of a rig whose main one is a part; electric ones run whole. */
+  private static double[] atIdle(Rig rig, FanPart main) {
+    double[] share = new double[rig.stack().fans().size()];
+    Arrays.fill(share, 1);
+    if (main.kind() != FanPart.Kind.ELECTRIC) {
+      share[0] = 0.9 * main.pulleyRatio() * IDLE_RPM / main.referenceRpm();
+    }
+    return share;
   }
 
   Dispute rows(Build build) {

@@ -1,5 +1,6 @@
 package roadbreeze.server.settle;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import roadbreeze.core.sizing.Standing;
 import roadbreeze.server.sizing.Assessment;
@@ -27,16 +28,17 @@ public record Dispute(
    * One way of doing it.
    *
    * @param problem why it has no steady state here, null where it has
-   * @param sureHeadroomK the least of the three limits in nine cases of ten, null without a state
+   * @param sureHeadroomK the least of the three limits in nine cases of ten, null without a state,
+   *     as the gauges are
    * @param effects what else it does, in words
    */
   public record School(
       String name,
-      String problem,
-      Standing standing,
-      Assessment.Gauge coolant,
-      Assessment.Gauge feed,
-      Assessment.Gauge pan,
+      @Nullable String problem,
+      @Nullable Standing standing,
+      @Nullable Assessment.Gauge coolant,
+      @Nullable Assessment.Gauge feed,
+      @Nullable Assessment.Gauge pan,
       Double sureHeadroomK,
       List<String> effects) {}
 }

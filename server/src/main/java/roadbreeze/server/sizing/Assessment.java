@@ -1,5 +1,6 @@
 package roadbreeze.server.sizing;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import roadbreeze.core.sizing.Standing;
 
@@ -19,14 +20,14 @@ public record Assessment(double boilingC, double freezingC, List<BuildState> bui
    */
   public record BuildState(
       String name,
-      String problem,
-      Standing standing,
-      Gauge coolant,
-      Gauge feed,
-      Gauge pan,
-      BalanceResult balance,
+      @Nullable String problem,
+      @Nullable Standing standing,
+      @Nullable Gauge coolant,
+      @Nullable Gauge feed,
+      @Nullable Gauge pan,
+      @Nullable BalanceResult balance,
       List<Lever> levers,
-      CoolerEffect coolerEffect,
+      @Nullable CoolerEffect coolerEffect,
       List<Distance> clearances,
       List<Assumed> measureNext,
       List<String> advice) {}

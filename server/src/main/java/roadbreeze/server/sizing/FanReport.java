@@ -1,5 +1,6 @@
 package roadbreeze.server.sizing;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 
 /**
@@ -7,7 +8,7 @@ import java.util.List;
  *
  * @param traverse null where no readings were taken
  */
-public record FanReport(List<FanState> fans, Traverse traverse) {
+public record FanReport(List<FanState> fans, @Nullable Traverse traverse) {
 
   /** A point of a curve, m³/s and Pa. */
   public record Point(double flow, double pressurePa) {}

@@ -1,13 +1,18 @@
 package roadbreeze.server.web;
 
+import com.fasterxml.jackson.databind.JavaType;
+import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
-import java.util.List;
+import java.util.Arrays;
 import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.util.ClassUtils;
 import roadbreeze.server.demo.DemoWorld;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -29,15 +34,50 @@ class ApiDocument {
           .getContent()
           .get("application/json")
           .setExample(mapper.convertValue(DemoWorld.workedCase(), Map.class));
-      api.getComponents().getSchemas().values().forEach(ApiDocument::requireAllButNullable);
+      api.getComponents().getSchemas().values().forEach(ApiDocument::requireAll);
     };
   }
 
   /** Records are sent whole: every property is there, though some may be null. */
-  private static void requireAllButNullable(Schema<?> schema) {
+  private static void requireAll(Schema<?> schema) {
     if (schema.getProperties() != null) {
-      List<String> names = new ArrayList<>(schema.getProperties().keySet());
-      schema.setRequired(names);
+      schema.setRequired(new ArrayList<>(schema.getProperties().keySet()));
     }
+  }
+
+  /** Boxed numbers may be null, and what is marked so. */
+  @Bean
+  PropertyCustomizer nullables() {
+    return (property, type) -> {
+      if (property.getItems() != null && property.getItems().getTypes() != null) {
+        property.getItems().getTypes().remove("null"); // lists box what they hold
+      }
+      return mayBeNull(type) ? orNull(property) : property;
+    };
+  }
+
+  private static boolean mayBeNull(AnnotatedType type) {
+    boolean marked =
+        type.getCtxAnnotations() != null
+            && Arrays.stream(type.getCtxAnnotations()).anyMatch(a -> a instanceof Nullable);
+    boolean boxed =
+        type.getType() instanceof JavaType java
+            && ClassUtils.isPrimitiveWrapper(java.getRawClass());
+    return marked || boxed;
+  }
+
+  private static Schema<?> orNull(Schema<?> property) {
+    if (property.get$ref() == null) {
+      property.addType("null");
+      return property;
+    }
+    Schema<?> nothing = new Schema<>();
+    nothing.addType("null");
+    Schema<?> reference = new Schema<>();
+    reference.set$ref(property.get$ref());
+    Schema<?> either = new Schema<>();
+    either.addOneOfItem(reference);
+    either.addOneOfItem(nothing);
+    return either;
   }
 }

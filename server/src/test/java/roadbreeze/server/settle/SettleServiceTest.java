@@ -64,8 +64,7 @@ class SettleServiceTest {
   void anOrderThatKeepsTheOilWarmForNothingIsTaken() {
     // With a thermal bypass and no tank the gearbox warms itself; the tank's coolant, with the
     // thermostat hardly open, has been chilled by the radiator and would cool it.
-    JobContent easy =
-        Jobs.with(Jobs.with(Jobs.HIVE, "haul.gradePercent", 3), "haul.ambientC", 20);
+    JobContent easy = Jobs.with(Jobs.with(Jobs.HIVE, "haul.gradePercent", 3), "haul.ambientC", 20);
     JobContent guarded =
         Jobs.with(
             Jobs.with(easy, "builds.2.coolers.0.part.bypassOpensC", 80),

@@ -1,0 +1,205 @@
+package roadbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** All screens of a job: in both unit worlds, by night, on a tablet and by keys alone. */
+class ScreensTest {
+  private static final Map<String, String> SCREENS = new LinkedHashMap<>();
+
+  static {
+    String[] names = {
+      "rig", "haul", "heat", "finder", "settle", "switching", "mounting", "lines", "sheet"
+    };
+    for (int i = 0; i < names.length; i++) {
+      SCREENS.put(String.valueOf(i + 1), names[i]);
+    }
+  }
+
+  /** A number with a metric unit; names of parts hold sizes without one. */
+  private static final Pattern METRIC =
+      Pattern.compile(
+          "\\d[\\s\\u00a0\\u202f]?(°C|km/h|kg|mm|kPa|kW|m³/s|m/s|L/min|L|N·m)(?![\\w/])");
+
+  private static Browser browser;
+  private BrowserContext window;
+  private Page page;
+
+  @BeforeAll
+  static void start() {
+    browser = new Browser("e2e_screens", "demo");
+  }
+
+  @AfterAll
+  static void stop() {
+    browser.close();
+  }
+
+  @AfterEach
+  void close() {
+    window.close();
+  }
+
+  private void open(int width, int height, String job) {
+    window = browser.window(width, height);
+    page = window.newPage();
+    page.navigate("/");
+    Browser.ready(page);
+    page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(job).setExact(true))
+        .click();
+    page.waitForURL("**/haul");
+    Browser.ready(page);
+  }
+
+  private void goTo(String key) {
+    page.keyboard().press(key);
+    page.waitForURL("**/" + SCREENS.get(key));
+    Browser.ready(page);
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+  }
+
+  @Test
+  void inTheOtherUnitWorldNothingStaysMetric() {
+    open(1280, 800, "Tilt-tray");
+    page.getByText("°C · km/h").click();
+    List<String> left = new ArrayList<>();
+    for (String key : SCREENS.keySet()) {
+      goTo(key);
+      left.addAll(metric(key));
+      if (key.equals("3")) {
+        for (String tab : List.of("Fans", "Radiator & front", "What limits", "Box rating")) {
+          page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(tab)).click();
+          page.waitForTimeout(400);
+          left.addAll(metric(tab));
+        }
+      }
+      if (key.equals("5")) {
+        for (Locator dispute : page.locator("nav.list button").all()) {
+          dispute.click();
+          left.addAll(metric("settle"));
+        }
+      }
+    }
+    assertThat(left).isEmpty();
+  }
+
+  private List<String> metric(String where) {
+    List<String> found = new ArrayList<>();
+    String text =
+        page.locator("main").innerText()
+            + " "
+            + page.locator("input")
+                .evaluateAll("all => all.map(i => i.value).join(' | ')")
+                .toString();
+    Matcher matcher = METRIC.matcher(text);
+    while (matcher.find()) {
+      int from = Math.max(0, matcher.start() - 40);
+      found.add(where + ": …" + text.substring(from, matcher.end()).replace('\n', ' '));
+    }
+    return found;
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1024, 768, Bucket truck", "800, 1180, Plough pickup", "1280, 800, Hive utility"})
+  void nothingSticksOutSideways(int width, int height, String job) {
+    open(width, height, job);
+    for (String key : SCREENS.keySet()) {
+      goTo(key);
+      String out =
+          page.evaluate(
+                  "() => {"
+                      + "const w = document.documentElement.clientWidth;"
+                      + "if (document.documentElement.scrollWidth > w + 1) return 'page ' + document.documentElement.scrollWidth;"
+                      + "const cut = [...document.querySelectorAll('main button, main label, main h1, main h2, main h3, main td, main th, main p')]"
+                      + ".filter(e => e.offsetParent && getComputedStyle(e).overflow !== 'auto' && e.scrollWidth > e.clientWidth + 2 && e.clientWidth > 0 && getComputedStyle(e).display !== 'inline')"
+                      + ".map(e => e.tagName + ' ' + e.innerText.slice(0, 40));"
+                      + "return cut.join('; ') }")
+              .toString();
+      assertThat(out).as("screen %s at %d×%d", SCREENS.get(key), width, height).isEmpty();
+    }
+  }
+
+  @Test
+  void theNightIsAsReadableAsTheDay() {
+    open(1280, 800, "Hive utility");
+    page.getByText("Night").click();
+    List<String> found = new ArrayList<>();
+    for (String key : SCREENS.keySet()) {
+      goTo(key);
+      new AxeBuilder(page)
+          .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
+          .analyze()
+          .getViolations()
+          .forEach(v -> v.getNodes().forEach(n -> found.add(key + " " + n.getFailureSummary())));
+    }
+    assertThat(found).isEmpty();
+    page.reload();
+    Browser.ready(page);
+    assertThat(page.locator("html")).hasClass(Pattern.compile("dark"));
+  }
+
+  @Test
+  void aJobIsWorkedByKeysAlone() {
+    window = browser.window();
+    page = window.newPage();
+    page.navigate("/");
+    Browser.ready(page);
+    // Tab to the first job of the yard and open it.
+    for (int i = 0; i < 30 && !focused().startsWith("/jobs/"); i++) {
+      page.keyboard().press("Tab");
+    }
+    page.keyboard().press("Enter");
+    page.waitForURL("**/haul");
+    Browser.ready(page);
+    for (int i = 0; i < 60 && !label().equals("Grade"); i++) {
+      page.keyboard().press("Tab");
+    }
+    String coolant = page.locator("[data-fluid=coolant]").innerText();
+    page.keyboard().press("ArrowUp");
+    page.keyboard().press("ArrowUp");
+    assertThat(page.locator("[data-fluid=coolant]")).not().hasText(coolant);
+    // A digit typed into a number is a digit, and a key again once the number is left.
+    page.keyboard().press("Control+a");
+    page.keyboard().type("3");
+    assertThat(page.url()).endsWith("/haul");
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(AriaRole.STATUS)).hasText("Saved");
+    page.keyboard().press("Escape");
+    page.keyboard().press("Control+z");
+    page.keyboard().press("Control+z");
+    page.keyboard().press("Control+z");
+    page.keyboard().press("3");
+    page.waitForURL("**/heat");
+    page.keyboard().press("?");
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+  }
+
+  private String focused() {
+    return page.evaluate("() => document.activeElement?.getAttribute('href') ?? ''").toString();
+  }
+
+  private String label() {
+    return page.evaluate("() => document.activeElement?.labels?.[0]?.innerText ?? ''").toString();
+  }
+}

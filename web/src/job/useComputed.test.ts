@@ -1,0 +1,84 @@
+import { beforeEach, expect, it, vi } from 'vitest'
+import { effectScope, nextTick, ref } from 'vue'
+import { useComputed } from './useComputed'
+
+interface Asked { body: unknown; answer: (status: number, body: unknown) => void; fail: () => void }
+let asked: Asked[] = []
+
+beforeEach(() => {
+  vi.useFakeTimers()
+  vi.stubGlobal('window', globalThis)
+  asked = []
+  vi.stubGlobal('fetch', (_: string, init: RequestInit) =>
+    new Promise((resolve, reject) =>
+      asked.push({
+        body: JSON.parse(String(init.body)),
+        answer: (status, body) => resolve({ ok: status < 400, status, text: () => Promise.resolve(JSON.stringify(body)) } as Response),
+        fail: () => reject(new TypeError('gone')),
+      }),
+    ),
+  )
+})
+
+function start(request: () => unknown) {
+  const scope = effectScope()
+  const computed = scope.run(() => useComputed<number>('/api/compute', request))!
+  return { ...computed, stop: () => scope.stop() }
+}
+const settle = () => vi.advanceTimersByTimeAsync(0)
+
+it('asks again when the question changes, and an old answer never wins', async () => {
+  const x = ref(1)
+  const { result } = start(() => ({ x: x.value }))
+  x.value = 2
+  await nextTick()
+  expect(asked.map((a) => a.body)).toEqual([{ x: 1 }, { x: 2 }])
+  asked[1].answer(200, 20)
+  await settle()
+  asked[0].answer(200, 10)
+  await settle()
+  expect(result.value).toBe(20)
+})
+
+it('does not ask while there is nothing to ask', async () => {
+  const ready = ref(false)
+  start(() => ready.value && { go: true })
+  expect(asked).toHaveLength(0)
+  ready.value = true
+  await nextTick()
+  expect(asked).toHaveLength(1)
+})
+
+it('keeps the last answer through a refusal and says which field it was', async () => {
+  const x = ref(1)
+  const { result, problem, refused } = start(() => ({ x: x.value }))
+  asked[0].answer(200, 10)
+  await settle()
+  x.value = -1
+  await nextTick()
+  asked[1].answer(400, { detail: 'no', errors: [{ field: 'x', value: -1, message: 'below 0' }] })
+  await settle()
+  expect(result.value).toBe(10)
+  expect(problem.value).toBe('no')
+  expect(refused.value).toEqual({ x: 'below 0' })
+  x.value = 3
+  await nextTick()
+  asked[2].answer(200, 30)
+  await settle()
+  expect([result.value, problem.value, refused.value]).toEqual([30, '', {}])
+})
+
+it('asks silence again, until it is not wanted any more', async () => {
+  const { result, problem, stop } = start(() => ({ x: 1 }))
+  asked[0].fail()
+  await settle()
+  expect(problem.value).toBe('The server does not answer.')
+  await vi.advanceTimersByTimeAsync(2100)
+  expect(asked).toHaveLength(2)
+  asked[1].answer(200, 10)
+  await settle()
+  expect([result.value, problem.value]).toEqual([10, ''])
+  stop()
+  await vi.advanceTimersByTimeAsync(9000)
+  expect(asked).toHaveLength(2)
+})

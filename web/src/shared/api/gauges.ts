@@ -1,0 +1,11 @@
+import type { Gauge, Quantity } from './types'
+
+export const FLUIDS: [Quantity, string][] = [['coolant', 'Coolant'], ['feed', 'Oil feed'], ['pan', 'Oil pan']]
+
+/** The three gauges of a build, none where it has no steady state. */
+export function gauges(state: Record<Quantity, Gauge | null> | null | undefined): { key: Quantity; label: string; gauge: Gauge }[] {
+  return FLUIDS.flatMap(([key, label]) => {
+    const gauge = state?.[key]
+    return gauge ? [{ key, label, gauge }] : []
+  })
+}
