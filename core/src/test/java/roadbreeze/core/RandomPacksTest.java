@@ -34,15 +34,17 @@ class RandomPacksTest {
   private static Case random(Random random) {
     List<Layer> layers = new ArrayList<>();
     List<OilStage> stages = new ArrayList<>();
-    int coolers = random.nextInt(3);
+    int coolers = random.nextInt(4);
     if (coolers == 0 || random.nextBoolean()) {
       stages.add(OilStage.of(new OilElement.InTank(150 + random.nextInt(300))));
     }
     for (int k = 0; k < coolers; k++) {
       String name = "cooler " + k;
-      layers.add(
+      Layer cooler =
           WorkedCase.cooler(
-              name, 0.6 * random.nextDouble() - 0.05, 0.4 * random.nextDouble() - 0.05));
+              name, 0.6 * random.nextDouble() - 0.05, 0.4 * random.nextDouble() - 0.05);
+      double openGap = random.nextBoolean() ? 0 : 0.03 * random.nextDouble();
+      layers.add(new Layer(name, cooler.outline(), cooler.fin(), 0, cooler.role(), openGap));
       stages.add(
           random.nextInt(stages.size() + 1),
           OilStage.of(
@@ -80,7 +82,7 @@ class RandomPacksTest {
         rig,
         new OperatingPoint(
             0.10 * random.nextDouble() - 0.02,
-            (20 + random.nextInt(80)) / 3.6,
+            (8 + random.nextInt(90)) / 3.6,
             random.nextInt(50) - 10,
             random.nextInt(2000),
             random.nextBoolean()));

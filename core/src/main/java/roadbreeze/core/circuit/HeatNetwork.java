@@ -27,6 +27,7 @@ final class HeatNetwork {
   private static final double COOLANT_STEP = 1.0;
   private static final double OIL_STEP = 0.5;
   private static final int MAX_EVALUATIONS = 300;
+  private static final int MAX_SWEEPS = 200;
 
   private final Rig rig;
   private final Factors factors;
@@ -73,13 +74,22 @@ final class HeatNetwork {
   private final double converterHeat;
   private final double chargeHeat;
   private final double condenserHeat;
-  private final boolean oneCooler;
+
+  /** True where some air passes more than one oil cooler. */
+  private final boolean sharedAir;
 
   /** True where an oil cooler stands behind the radiator and takes its warmed air. */
   private final boolean behindRadiator;
 
   private final int[][] stageLayer;
   private final double[] coolerHeat;
+
+  /** Share of the way to its new heat that each cooler goes in a sweep. */
+  private double step = 1;
+
+  /** How far the coolers' heats were from settled in the last sweep, W. */
+  private double unsettled;
+
   private double oilCapacity;
   private double tankHeat;
   private double caseHeat;
@@ -125,6 +135,8 @@ final class HeatNetwork {
     coolerHeat = new double[layerCount];
     double[] layerCapacity = new double[layerCount];
     double capacitySum = 0;
+    boolean shared = false;
+    boolean behind = false;
     for (int p = 0; p < pathCount; p++) {
       int[] through = stack.layersOf(p);
       double area = stack.paths().get(p).area();
@@ -137,13 +149,21 @@ final class HeatNetwork {
       capacitySum += apart[p] ? 0 : capacity[p];
       temperature[p] = new double[through.length + 1];
       given[p] = new double[through.length];
+      boolean met = false;
       for (int i = 0; i < through.length; i++) {
         int layerIndex = through[i];
         wetted[layerIndex] += area;
         layerCapacity[layerIndex] += capacity[p];
+        if (stack.layers().get(layerIndex).role() instanceof LayerRole.OilCooler) {
+          shared |= met;
+          met = true;
+          behind |= layerIndex > radiator;
+        }
       }
     }
     totalCapacity = capacitySum;
+    sharedAir = shared;
+    behindRadiator = behind;
     fuelPower =
         rig.powertrain().engine().fuelPower(driveline.brakePower(), driveline.engineSpeed());
     engineHeat =
@@ -165,22 +185,14 @@ final class HeatNetwork {
     }
     List<OilStage> stages = rig.oilLoop().stages();
     stageLayer = new int[stages.size()][];
-    int coolers = 0;
     for (int s = 0; s < stages.size(); s++) {
       stageLayer[s] = new int[stages.get(s).branches().size()];
       for (int b = 0; b < stageLayer[s].length; b++) {
         OilElement element = stages.get(s).branches().get(b).element();
         stageLayer[s][b] =
             element instanceof OilElement.PackCooler cooler ? indexOf(cooler.layer()) : -1;
-        coolers += stageLayer[s][b] >= 0 ? 1 : 0;
       }
     }
-    oneCooler = coolers <= 1;
-    boolean behind = false;
-    for (int k = stack.radiator() + 1; k < layerCount; k++) {
-      behind |= stack.layers().get(k).role() instanceof LayerRole.OilCooler;
-    }
-    behindRadiator = behind;
   }
 
   private int indexOf(String layerName) {
@@ -287,20 +299,35 @@ final class HeatNetwork {
     rise = inletRise(coolant, oilInput);
     alongAir(coolant, behindRadiator);
     double removed = passStages(coolant);
-    if (!oneCooler) {
-      // Coolers that share air also share its warmth: repeat until the air settles.
-      double before;
-      int sweeps = 0;
-      do {
-        before = removed;
-        alongAir(coolant, behindRadiator);
-        removed = passStages(coolant);
-        if (++sweeps > 200) {
-          throw new NotConvergedException("the oil coolers' shared air does not settle");
-        }
-      } while (Math.abs(removed - before) > 1e-9 * oilInput);
+    if (sharedAir) {
+      removed = settleSharedAir(coolant, removed, oilInput);
     }
     return (oilInput - removed - caseHeat) / oilInput;
+  }
+
+  /**
+   * Coolers one behind the other also share the air's warmth: the oil is sent round until that
+   * settles. Each warms the other's air and cools the other's oil, so the heats can swing; where a
+   * sweep leaves more unsettled than the one before, shorter steps are taken.
+   *
+   * @return heat the stages take from the oil, W
+   */
+  private double settleSharedAir(double coolant, double removed, double oilInput) {
+    double before = Double.POSITIVE_INFINITY;
+    double result = removed;
+    for (int sweep = 0; sweep < MAX_SWEEPS; sweep++) {
+      alongAir(coolant, behindRadiator);
+      result = passStages(coolant);
+      if (unsettled <= OIL_TOLERANCE * oilInput) {
+        step = 1;
+        return result;
+      }
+      if (!(unsettled < before)) {
+        step /= 2;
+      }
+      before = unsettled;
+    }
+    throw new NotConvergedException("the oil coolers' shared air does not settle");
   }
 
   /**
@@ -372,6 +399,7 @@ final class HeatNetwork {
     double oil = feed;
     double removed = 0;
     tankHeat = 0;
+    unsettled = 0;
     Arrays.fill(coolerHeat, 0);
     for (int s = 0; s < stages.size(); s++) {
       List<OilStage.Branch> branches = stages.get(s).branches();
@@ -450,8 +478,16 @@ final class HeatNetwork {
                 airThrough(p, place),
                 stream,
                 oil - temperature[p][place]);
-        given[p][place] = q;
-        heat += q;
+        double change = q - given[p][place];
+        unsettled += Math.abs(change);
+        given[p][place] += step * change;
+        heat += given[p][place];
+        if (sharedAir && capacity[p] > 0) {
+          // What stands behind it gets this warmth at once, not a sweep later.
+          for (int i = place + 1; i < temperature[p].length; i++) {
+            temperature[p][i] += step * change / capacity[p];
+          }
+        }
       }
     }
     coolerHeat[k] = heat;

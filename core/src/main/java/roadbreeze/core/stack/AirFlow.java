@@ -219,42 +219,62 @@ public record AirFlow(
       if (leak == 0 || velocity == 0) {
         return velocity;
       }
-      double low = 0;
-      double high = velocity;
-      for (int i = 0; i < 60; i++) {
-        double u = (low + high) / 2;
-        if (u + leak * Math.sqrt(frontDrop(u)) > velocity) {
-          high = u;
-        } else {
-          low = u;
-        }
-      }
-      return (low + high) / 2;
-    }
-
-    private double frontDrop(double u) {
-      return frontFriction * Math.pow(u, LouvredFin.FRICTION_EXPONENT) + frontInertia * u * u;
+      return frontWhere(velocity, velocity, false);
     }
 
     /** Velocity through the front core at which the whole path takes up the drive. */
     private double frontFor(double drive) {
+      double unleaked = velocityFor(drive, friction + frontFriction, inertia + frontInertia);
+      return frontWhere(drive, unleaked, true);
+    }
+
+    /**
+     * Velocity through the front core at which the path's pressure drop, or else its velocity, has
+     * a value; both rise with it. Newton's method, halved into its bracket where it leaves that.
+     */
+    private double frontWhere(double wanted, double highest, boolean drop) {
       double low = 0;
-      double high = velocityFor(drive, friction + frontFriction, inertia + frontInertia);
+      double high = highest;
+      double u = highest;
       for (int i = 0; i < 60; i++) {
-        double u = (low + high) / 2;
-        double drop = frontDrop(u);
-        double behind = u + leak * Math.sqrt(drop);
-        double total =
-            drop
-                + friction * Math.pow(behind, LouvredFin.FRICTION_EXPONENT)
-                + inertia * behind * behind;
-        if (total > drive) {
+        double power = frontFriction * Math.pow(u, LouvredFin.FRICTION_EXPONENT);
+        double square = frontInertia * u * u;
+        double frontDrop = power + square;
+        double frontSlope = (LouvredFin.FRICTION_EXPONENT * power + 2 * square) / u;
+        double leaking = leak * Math.sqrt(frontDrop);
+        double behind = u + leaking;
+        double behindSlope = 1 + leaking * frontSlope / (2 * frontDrop);
+        double value = behind;
+        double slope = behindSlope;
+        if (drop) {
+          double behindPower = friction * Math.pow(behind, LouvredFin.FRICTION_EXPONENT);
+          double behindSquare = inertia * behind * behind;
+          value = frontDrop + behindPower + behindSquare;
+          slope =
+              frontSlope
+                  + (LouvredFin.FRICTION_EXPONENT * behindPower + 2 * behindSquare)
+                      / behind
+                      * behindSlope;
+        }
+        if (value > wanted) {
           high = u;
         } else {
           low = u;
         }
+        double next = u - (value - wanted) / slope;
+        if (!(next > low && next < high)) {
+          next = (low + high) / 2;
+        }
+        if (Math.abs(next - u) <= 1e-13 * u) {
+          return next;
+        }
+        u = next;
       }
-      return (low + high) / 2;
+      return u;
+    }
+
+    private double frontDrop(double u) {
+      return frontFriction * Math.pow(u, LouvredFin.FRICTION_EXPONENT) + frontInertia * u * u;
     }
   }
 

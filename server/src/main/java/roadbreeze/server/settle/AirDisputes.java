@@ -14,7 +14,6 @@ import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.stack.AirFlow;
 import roadbreeze.core.stack.LayerRole;
-import roadbreeze.server.parts.PartsService;
 import roadbreeze.server.rig.Build;
 import roadbreeze.server.rig.Condition;
 import roadbreeze.server.rig.CoreSize;
@@ -31,11 +30,11 @@ final class AirDisputes {
   private static final double IDLE_RPM = 750;
 
   private final Trial trial;
-  private final PartsService parts;
+  private final List<FanPart> catalogue;
 
-  AirDisputes(Trial trial, PartsService parts) {
+  AirDisputes(Trial trial, List<FanPart> catalogue) {
     this.trial = trial;
-    this.parts = parts;
+    this.catalogue = catalogue;
   }
 
   Dispute pusher(Build build) {
@@ -84,7 +83,7 @@ final class AirDisputes {
   /** The fan of a kind with the most free-air flow that the core has room for. */
   private FanPart largest(Build build, FanPart.Kind kind) {
     CoreSize r = RigFactory.radiator(trial.job().vehicle().cooling(), build);
-    return parts.fans().stream()
+    return catalogue.stream()
         .filter(p -> p.kind() == kind)
         .filter(
             p -> p.diameterMm() <= r.heightMm() + 40 && p.diameterMm() * p.count() <= r.widthMm())

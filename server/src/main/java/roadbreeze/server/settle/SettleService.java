@@ -2,6 +2,7 @@ package roadbreeze.server.settle;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.server.job.JobContent;
@@ -33,17 +34,19 @@ public class SettleService {
     Build cooled = build.coolers().isEmpty() ? withUsualCooler(job, build) : build;
     Trial trial = new Trial(assessor, job);
     OilDisputes oil = new OilDisputes(trial);
-    AirDisputes air = new AirDisputes(trial, parts);
-    return List.of(
-        oil.inTank(cooled),
-        oil.placement(cooled),
-        air.pusher(build),
-        air.thermostat(build),
-        air.mainFan(build),
-        air.rows(build),
-        air.metal(build),
-        oil.coreType(cooled),
-        oil.filter(cooled));
+    AirDisputes air = new AirDisputes(trial, parts.fans());
+    List<Supplier<Dispute>> questions =
+        List.of(
+            () -> oil.inTank(cooled),
+            () -> oil.placement(cooled),
+            () -> air.pusher(build),
+            () -> air.thermostat(build),
+            () -> air.mainFan(build),
+            () -> air.rows(build),
+            () -> air.metal(build),
+            () -> oil.coreType(cooled),
+            () -> oil.filter(cooled));
+    return questions.parallelStream().map(Supplier::get).toList();
   }
 
   /** Where no cooler is fitted the disputes about one are run with a middling one. */
