@@ -12,12 +12,14 @@ const lit = (path: string) => props.focus.startsWith(path)
 const mm = (v: number) => format(v, 'size', unitWorld.value)
 const kg = (v: number) => format(v, 'mass', unitWorld.value)
 const S = 0.3
+/** A size drawn; what cannot be is refused at its field and drawn as nothing. */
+const size = (v: number, scale = S) => Math.max(0, v) * scale
 const left = 60
 const base = 196
-const radiator = computed(() => ({ x: left + 30, y: base - c.value.radiator.heightMm * S, w: c.value.radiator.widthMm * S, h: c.value.radiator.heightMm * S }))
+const radiator = computed(() => ({ x: left + 30, y: base - size(c.value.radiator.heightMm), w: size(c.value.radiator.widthMm), h: size(c.value.radiator.heightMm) }))
 const opening = computed(() => {
-  const w = c.value.openingWidthMm * S
-  const h = c.value.openingHeightMm * S
+  const w = size(c.value.openingWidthMm)
+  const h = size(c.value.openingHeightMm)
   const r = radiator.value
   return { x: r.x + (r.w - w) / 2, y: r.y + (r.h - h) / 2, w, h }
 })
@@ -28,11 +30,11 @@ const section = computed(() => {
   const grille = x
   x += c.value.openingDepthMm * D
   if (c.value.condenser) {
-    list.push({ name: 'condenser', path: 'vehicle.cooling.condenser', x, w: c.value.condenser.depthMm * D, h: c.value.condenser.heightMm * S })
+    list.push({ name: 'condenser', path: 'vehicle.cooling.condenser', x, w: size(c.value.condenser.depthMm, D), h: size(c.value.condenser.heightMm) })
     x += c.value.condenser.depthMm * D + c.value.coreGapMm * D
   }
   const core = x
-  list.push({ name: 'radiator', path: 'vehicle.cooling.radiator', x, w: c.value.radiator.depthMm * D, h: c.value.radiator.heightMm * S })
+  list.push({ name: 'radiator', path: 'vehicle.cooling.radiator', x, w: size(c.value.radiator.depthMm, D), h: size(c.value.radiator.heightMm) })
   x += c.value.radiator.depthMm * D
   return { list, grille, front: grille + c.value.openingDepthMm * D, core, back: x, fan: x + c.value.fanToCoreMm * D }
 })
@@ -51,7 +53,7 @@ const section = computed(() => {
     <g v-else>
       <g :class="{ lit: lit('vehicle.cooling.opening') }"><rect :x="opening.x" :y="opening.y" :width="opening.w" :height="opening.h" class="dash" /><text v-if="stage === 3" :x="opening.x + opening.w / 2" :y="opening.y - 6" text-anchor="middle" class="note">{{ mm(c.openingWidthMm) }} × {{ mm(c.openingHeightMm) }}</text></g>
       <g :class="{ lit: lit('vehicle.cooling.radiator') }"><rect :x="radiator.x" :y="radiator.y" :width="radiator.w" :height="radiator.h" class="shape" /><text :x="radiator.x + radiator.w / 2" :y="radiator.y + radiator.h - 10" text-anchor="middle" class="head big">{{ mm(c.radiator.widthMm) }} × {{ mm(c.radiator.heightMm) }}</text></g>
-      <g v-if="c.condenser" :class="{ lit: lit('vehicle.cooling.condenser') }"><rect :x="radiator.x + c.condenser.leftMm * S" :y="base - (c.condenser.bottomMm + c.condenser.heightMm) * S" :width="c.condenser.widthMm * S" :height="c.condenser.heightMm * S" class="dots" /></g>
+      <g v-if="c.condenser" :class="{ lit: lit('vehicle.cooling.condenser') }"><rect :x="radiator.x + c.condenser.leftMm * S" :y="base - (c.condenser.bottomMm + c.condenser.heightMm) * S" :width="size(c.condenser.widthMm)" :height="size(c.condenser.heightMm)" class="dots" /></g>
       <g v-for="s in section.list" :key="s.name" :class="{ lit: lit(s.path) }"><rect :x="s.x" :y="base - s.h" :width="s.w" :height="s.h" class="solid" /></g>
       <path :d="`M${section.grille} ${base - 130}V${base}`" class="dash" />
       <g :class="{ lit: lit('vehicle.cooling.openingDepth') }"><path :d="`M${section.grille} ${base + 12}H${section.front}m0-6v12M${section.grille} ${base + 6}v12`" class="dim" /><text :x="(section.grille + section.front) / 2" :y="base + 30" text-anchor="middle" class="note">{{ mm(c.openingDepthMm) }}</text></g>

@@ -12,7 +12,8 @@ const low = 75
 const high = 135
 const H = 500
 const W = 270
-const y = (t: number) => 14 + ((high - t) / (high - low)) * (H - 28)
+/** Past its ends the scale stops; what is set there is refused at its field. */
+const y = (t: number) => 14 + ((high - Math.max(low, Math.min(high, t))) / (high - low)) * (H - 28)
 const ticks = computed(() => roundValues(low, high, 'temperature', unitWorld.value, 6))
 const columns = computed(() => job.content!.builds.map((b, i) => ({ b, i, x: 66 + i * Math.min(62, 190 / job.content!.builds.length), letter: flag(b, job.content!.builds) })))
 </script>
@@ -27,7 +28,7 @@ const columns = computed(() => job.content!.builds.map((b, i) => ({ b, i, x: 66 
     <g v-if="props.limit"><path :d="`M50 ${y(props.limit)}H${W - 6}`" stroke="var(--over)" stroke-width="4" /><text :x="W - 8" :y="y(props.limit) - 6" text-anchor="end" class="tick">limit</text></g>
     <g v-if="props.boiling && props.boiling < high"><path :d="`M50 ${y(props.boiling)}H${W - 6}`" stroke="var(--over)" stroke-width="2" stroke-dasharray="3 4" /><text :x="W - 8" :y="y(props.boiling) - 5" text-anchor="end" class="tick">boils</text></g>
     <g v-for="c in columns" :key="c.i" :opacity="c.i === job.selected ? 1 : 0.62">
-      <rect :x="c.x" :y="y(c.b.switching.thermostatFullC)" width="20" :height="y(c.b.switching.thermostatStartC) - y(c.b.switching.thermostatFullC)" fill="var(--accent)" />
+      <rect :x="c.x" :y="y(c.b.switching.thermostatFullC)" width="20" :height="Math.max(0, y(c.b.switching.thermostatStartC) - y(c.b.switching.thermostatFullC))" fill="var(--accent)" />
       <path :d="`M${c.x + 34} ${y(c.b.switching.fanOffC)}V${y(c.b.switching.fanOnC)}m-8 0h16M${c.x + 26} ${y(c.b.switching.fanOffC)}h16`" stroke="var(--ink)" stroke-width="4" fill="none" />
       <text :x="c.x + 20" :y="H + 16" text-anchor="middle" class="head letter">{{ c.letter }}</text>
       <path v-if="c.i === job.selected" :d="`M${c.x} ${H + 21}h40`" stroke="var(--accent)" stroke-width="4" />

@@ -79,7 +79,7 @@ const fill = (s: Slab) => (s.cooler != null ? 'var(--accent)' : s.name === 'radi
       @pointercancel="letGo"
       @keydown="nudge($event, s)"
     >
-      <rect :x="X(s.front)" :y="Y(s.bottom + s.height)" :width="s.depth * SCALE" :height="s.height" :fill="fill(s)" />
+      <rect :x="X(s.front)" :y="Y(s.bottom + s.height)" :width="Math.max(0, s.depth) * SCALE" :height="Math.max(0, s.height)" :fill="fill(s)" />
       <text :transform="`translate(${inside(s) ? X(s.front) + (s.depth * SCALE) / 2 + 10 : X(s.front) - 8} ${Y(s.bottom) - 12}) rotate(-90)`" class="name" :class="{ inside: inside(s) }">{{ s.name }}</text>
     </g>
     <g v-if="gapOf">

@@ -10,7 +10,8 @@ export const METAL_GAP = 10
 interface Placed { leftMm: number; bottomMm: number; widthMm: number; heightMm: number }
 type Cooling = JobContent['vehicle']['cooling']
 
-export const boxOf = (c: Placed): Box => ({ left: c.leftMm, bottom: c.bottomMm, width: c.widthMm, height: c.heightMm })
+/** A size below nothing is refused at its field and drawn as nothing. */
+export const boxOf = (c: Placed): Box => ({ left: c.leftMm, bottom: c.bottomMm, width: Math.max(0, c.widthMm), height: Math.max(0, c.heightMm) })
 
 /** The radiator of a build: its own part stands on the middle of the truck's. */
 export function radiatorBox(cooling: Cooling, build: Build): Box {
@@ -24,19 +25,19 @@ export function radiatorBox(cooling: Cooling, build: Build): Box {
 /** The front opening, on the middle of the truck's radiator. */
 export function openingBox(cooling: Cooling): Box {
   const { radiator, openingWidthMm, openingHeightMm } = cooling
-  return {
-    left: radiator.leftMm + (radiator.widthMm - openingWidthMm) / 2,
-    bottom: radiator.bottomMm + (radiator.heightMm - openingHeightMm) / 2,
-    width: openingWidthMm,
-    height: openingHeightMm,
-  }
+  return boxOf({
+    leftMm: radiator.leftMm + (radiator.widthMm - openingWidthMm) / 2,
+    bottomMm: radiator.bottomMm + (radiator.heightMm - openingHeightMm) / 2,
+    widthMm: openingWidthMm,
+    heightMm: openingHeightMm,
+  })
 }
 
 /** Where a piece stands; null where the job has no such piece. */
 export function boxOfPiece(content: JobContent, build: Build, piece: Piece): Box | null {
   if (piece.kind === 'coolers') {
     const c = build.coolers[piece.index]
-    return c ? { left: c.leftMm, bottom: c.bottomMm, width: c.part.widthMm, height: c.part.heightMm } : null
+    return c ? boxOf({ leftMm: c.leftMm, bottomMm: c.bottomMm, widthMm: c.part.widthMm, heightMm: c.part.heightMm }) : null
   }
   const placed: Placed | null | undefined =
     piece.kind === 'fans' ? build.fans[piece.index] : piece.kind === 'obstacles' ? content.obstacles[piece.index] : content.vehicle.cooling[piece.kind]
