@@ -175,9 +175,9 @@ const spoken: Record<string, QuantityName> = {
 }
 const spokenNumber = /([+−-]?\d+(?:\.\d+)?)(?:( (?:to|of) )([−-]?\d+(?:\.\d+)?))?[ \u00a0](K|°C|km\/h|kg|kW|mm|m³\/s|m\/s|m|L\/min|L|kPa)(?![\w/²³·])/g
 
-/** A sentence of the server with its numbers in the reader's world and a true minus sign. */
+/** A sentence of the server with its numbers in the reader's world, a true minus sign, and units kept on the line of their number. */
 export function restate(text: string, world: UnitWorld): string {
-  if (world === 'metric') return text.replace(/(^|[\s(])-(?=\d)/g, '$1−')
+  if (world === 'metric') return text.replace(/(^|[\s(])-(?=\d)/g, '$1−').replace(spokenNumber, (said) => said.replace(/ (?=[^ ]+$)/, '\u00a0'))
   return text.replace(spokenNumber, (_, first: string, joint: string | undefined, second: string | undefined, unit: string) => {
     const say = (number: string) => (number.startsWith('+') ? '+' : '') + format(Number(number.replace('−', '-')), spoken[unit], world)
     return joint ? `${say(first)}${joint}${say(second!)}` : say(first)

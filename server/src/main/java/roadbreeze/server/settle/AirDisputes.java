@@ -216,6 +216,7 @@ final class AirDisputes {
     deeper.effect("heavier, and %.0f mm nearer to the fan", ROW);
     List<Side> sides = List.of(asIs, deeper, own);
     Side best = Side.best(List.of(deeper, own), Side::sureCoolant);
+    double rowGain = deeper.sureCoolant() - asIs.sureCoolant();
     boolean worth = best.sureCoolant() > asIs.sureCoolant() + Side.A_DIFFERENCE;
     return Dispute.of(
         "Radiator: more rows, or the air it was meant for",
@@ -223,8 +224,10 @@ final class AirDisputes {
         worth ? best : asIs,
         worth
             ? text(
-                "More rows are worth %.1f K here, more air %.1f K.",
-                deeper.sureCoolant() - asIs.sureCoolant(), own.sureCoolant() - asIs.sureCoolant())
+                "More rows %s %.1f K here, more air is worth %.1f K.",
+                rowGain < 0 ? "cost" : "are worth",
+                Math.abs(rowGain),
+                own.sureCoolant() - asIs.sureCoolant())
             : text(
                 "Neither is worth more than %.1f K here.",
                 Math.max(0, best.sureCoolant() - asIs.sureCoolant())),

@@ -48,15 +48,24 @@ final class OilDisputes {
             Trial.COLD_MORNING,
             morning.pan(),
             morning.pan() < least ? ": too cold for the gearbox" : "");
+        if (order != Build.OilOrder.TANK_BYPASSED) {
+          side.effect(
+              "the tank stands in coolant of %.0f °C then: the thermostat is %.0f %% open and the"
+                  + " radiator chills the little that passes",
+              morning.state.balance().coolantReturnC(),
+              morning.state.balance().thermostatOpening() * 100);
+        }
       }
       side.effect(
           order == Build.OilOrder.TANK_BYPASSED
               ? "a leak in the tank cannot mix coolant and oil"
               : "a leak in the tank mixes coolant and oil and ends the gearbox");
-      if (side.stands()) {
+      if (side.stands() && order != Build.OilOrder.TANK_BYPASSED) {
         double tank = side.state.balance().heat().tank();
         side.effect(
-            tank >= 0 ? "the tank takes %.1f kW from the oil" : "the tank heats the oil by %.1f kW",
+            tank >= 0
+                ? "on the climb the tank takes %.1f kW from the oil"
+                : "on the climb the tank heats the oil by %.1f kW",
             Math.abs(tank));
       }
       sides.add(side);
