@@ -81,12 +81,14 @@ describe('several numbers in one field', () => {
     expect(parseList('390 490  530', 'torque', 'metric')).toEqual({ ok: true, values: [390, 490, 530] })
     const feet = parseList('100 200 lb·ft', 'torque', 'metric')
     expect(feet.ok && feet.values.map((v) => Math.round(v))).toEqual([136, 271])
-    expect(parseList('0 0.5; 1 in. wc'.replace('. ', ' '), 'fanPressure', 'metric')).toEqual({ ok: true, values: [0, 124.544455, 249.08891] })
+    expect(parseList('0 0.5; 1 inwc', 'fanPressure', 'metric')).toEqual({ ok: true, values: [0, 124.544455, 249.08891] })
     expect(parseList('1,5 2', 'ratio', 'metric')).toEqual({ ok: true, values: [1.5, 2] })
+    expect(parseList('390; 490Nm', 'torque', 'imperial')).toEqual({ ok: true, values: [390, 490] })
   })
 
   it('are refused by the one that is none', () => {
-    expect(parseList('390 big 530', 'torque', 'metric')).toMatchObject({ ok: false })
+    expect(parseList('390 big 530', 'torque', 'metric')).toEqual({ ok: false, why: '“big” is not a number.' })
+    expect(parseList('390 4OO', 'torque', 'metric')).toMatchObject({ ok: false, why: expect.stringContaining('“OO” is not a unit here') })
     expect(parseList('390 490 furlongs', 'torque', 'metric')).toMatchObject({ ok: false, why: expect.stringContaining('is not a unit here') })
     expect(parseList('  ', 'torque', 'metric')).toEqual({ ok: false, why: 'Enter at least one number.' })
   })

@@ -220,13 +220,16 @@ export function parse(text: string, quantity: QuantityName, world: UnitWorld): P
 
 /** Numbers with blanks or semicolons between; a unit after the last one is that of them all. */
 export function parseList(text: string, quantity: QuantityName, world: UnitWorld): { ok: true; values: number[] } | { ok: false; why: string } {
-  const [, list, unit] = /^(.*?\d[.,]?)\s*([^\d\s.,;+−-][^;]*)?$/.exec(text.trim()) ?? [null, text.trim(), '']
-  const parts = list.split(/[\s;]+/).filter(Boolean)
+  const parts = text.split(/[\s;]+/).filter(Boolean)
+  const last = parts.pop() ?? ''
+  const [, number, unit] = /^([\d.,+−-]*)(.*)$/.exec(last)!
+  if (number) parts.push(number)
   if (!parts.length) return { ok: false, why: 'Enter at least one number.' }
   const values: number[] = []
   for (const part of parts) {
-    const parsed = parse(`${part} ${unit ?? ''}`, quantity, world)
-    if (!parsed.ok) return { ok: false, why: parsed.why.replace(`“${part} ${unit ?? ''}”`, `“${part}”`) }
+    const bare = parse(part, quantity, world)
+    const parsed = bare.ok ? parse(`${part} ${unit}`, quantity, world) : bare
+    if (!parsed.ok) return parsed
     values.push(parsed.value)
   }
   return { ok: true, values }

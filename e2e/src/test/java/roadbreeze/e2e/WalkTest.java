@@ -406,9 +406,11 @@ class WalkTest {
         .hasValue("271.1636  474.5363  515.2108  474.5363  420.3036  325.3963");
     page.getByText("Undo", new Page.GetByTextOptions().setExact(true)).click();
     type("Gear ratios, first to top", "4.1 2.4 x");
-    assertThat(page.getByText("“x” is not a number.")).isVisible();
+    assertThat(page.getByText("“x” is not a unit here. Use a plain number.")).isVisible();
+    type("Gear ratios, first to top", "4.1 y 2.4");
+    assertThat(page.getByText("is not a number.")).isVisible();
     type("Gear ratios, first to top", "4.1 2.4 1.5 1.1 0.86");
-    assertThat(page.locator("body")).not().containsText("is not a number");
+    assertThat(page.locator("body")).not().containsText("is not a");
     page.getByText("Undo", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(field("Gear ratios, first to top")).hasValue("4.1  2.4  1.55  1.15  0.86  0.69");
   }
