@@ -101,6 +101,20 @@ it('keeps edits and tries again while nobody answers', async () => {
   expect(saves.at(-1)!.content.haul.gradePercent).toBe(8)
 })
 
+it('sees its own save in a conflict when only the answer was lost', async () => {
+  const job = useJob()
+  job.take(saved)
+  job.edit('haul.gradePercent', 7)
+  refuse = { status: 409, body: { detail: 'late', current: { ...saved, version: 2, content: { ...content, haul: { gradePercent: 7 } } } } }
+  await vi.advanceTimersByTimeAsync(300)
+  expect(job.saveState).toBe('saved')
+  expect(job.conflict).toBeNull()
+  refuse = null
+  job.edit('haul.gradePercent', 8)
+  await vi.advanceTimersByTimeAsync(300)
+  expect(saves.at(-1)!.version).toBe(2)
+})
+
 it('names the field a server refuses, and shows the winner of a race', async () => {
   const job = useJob()
   job.take(saved)

@@ -204,24 +204,34 @@ export const useJob = defineStore('job', () => {
     await saving
   }
 
+  /** The server has what was sent; what was edited since goes next. */
+  function confirmed(job: Job, sent: JobContent) {
+    saved.value = { ...job, content: sent }
+    if (content.value === sent) {
+      saveState.value = 'saved'
+      message.value = ''
+    } else {
+      saveTimer = window.setTimeout(save, SAVE_AFTER_MS)
+    }
+  }
+
   async function send() {
     const sent = content.value!
     const base = saved.value!
     try {
       const job = await api.put<Job>(`/api/jobs/${base.id}`, { version: base.version, content: sent })
-      if (saved.value?.id !== job.id) return
-      saved.value = { ...job, content: sent }
-      if (content.value === sent) {
-        saveState.value = 'saved'
-        message.value = ''
-      } else {
-        saveTimer = window.setTimeout(save, SAVE_AFTER_MS)
-      }
+      if (saved.value?.id === job.id) confirmed(job, sent)
     } catch (e) {
       const problem = e as ApiProblem
       if (problem.status === 409) {
-        saveState.value = 'conflict'
-        conflict.value = (problem.current as Job | undefined) ?? (await api.get<Job>(`/api/jobs/${base.id}`))
+        const theirs = (problem.current as Job | undefined) ?? (await api.get<Job>(`/api/jobs/${base.id}`))
+        if (changes(theirs.content, sent).length === 0) {
+          // An earlier try of this very save went through and only its answer was lost.
+          confirmed(theirs, sent)
+        } else {
+          saveState.value = 'conflict'
+          conflict.value = theirs
+        }
       } else if (problem.passing) {
         saveState.value = 'waiting'
         message.value = problem.message

@@ -102,7 +102,7 @@ const plot = computed(() => {
   const x = (c: number) => box.left + (c / most) * (box.right - box.left)
   const y = (r: number) => box.bottom - ((r - low) / (high - low)) * (box.bottom - box.top)
   const path = [...picks].sort((a, b) => a.cost - b.cost)
-  return { x, y, ticks: roundValues(low, high, 'difference', unitWorld.value, 6), costTicks: roundValues(0, most, 'count', unitWorld.value, 5), zero: y(0), line: 'M' + path.map((p) => `${x(p.cost).toFixed(1)} ${y(p.headroomK).toFixed(1)}`).join('L'), picks }
+  return { x, y, ticks: roundValues(low, high, 'difference', unitWorld.value, 4), costTicks: roundValues(0, most, 'count', unitWorld.value, 5), zero: y(0), line: 'M' + path.map((p) => `${x(p.cost).toFixed(1)} ${y(p.headroomK).toFixed(1)}`).join('L'), picks }
 })
 const hover = ref<number | null>(null)
 </script>

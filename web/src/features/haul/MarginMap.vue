@@ -79,7 +79,7 @@ const target = computed(() => {
 })
 const marks = computed(() => {
   const m = map.value
-  const of = (axis: number[], kind: QuantityName) => roundValues(axis[0], axis[STEPS - 1], kind, unitWorld.value, 6)
+  const of = (axis: number[], kind: QuantityName) => roundValues(axis[0], axis[STEPS - 1], kind, unitWorld.value, 5)
   return {
     across: m ? of(m.across, acrossKind.value).map((v) => ({ v, x: x(along(v, m.across)) })) : [],
     up: m ? of(m.upwards, upKind.value).map((v) => ({ v, y: y(along(v, m.upwards)) })) : [],

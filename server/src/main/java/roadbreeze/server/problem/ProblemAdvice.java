@@ -2,13 +2,13 @@ package roadbreeze.server.problem;
 
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.ConstraintViolationException;
+import java.sql.SQLException;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -16,7 +16,6 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
-import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -166,27 +165,35 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         .body(ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage()));
   }
 
-  @ExceptionHandler({
-    CannotCreateTransactionException.class,
-    DataAccessResourceFailureException.class
-  })
-  ResponseEntity<ProblemDetail> databaseGone(RuntimeException e) {
-    LOG.warn("the database does not answer: {}", e.getMessage());
-    ProblemDetail detail =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.SERVICE_UNAVAILABLE,
-            "The database does not answer. Edits are kept in this window and saved when it does.");
-    detail.setTitle("Database not reachable");
-    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(detail);
-  }
-
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unexpected(Exception e) {
+    if (connectionLost(e)) {
+      LOG.warn("the database does not answer: {}", e.getMessage());
+      ProblemDetail detail =
+          ProblemDetail.forStatusAndDetail(
+              HttpStatus.SERVICE_UNAVAILABLE,
+              "The database does not answer. Edits are kept in this window and saved when it does.");
+      detail.setTitle("Database not reachable");
+      return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(detail);
+    }
     LOG.error("unexpected", e);
     ProblemDetail detail =
         ProblemDetail.forStatusAndDetail(
             HttpStatus.INTERNAL_SERVER_ERROR,
             "Something went wrong on our side; it is written in the server's log.");
     return ResponseEntity.internalServerError().body(detail);
+  }
+
+  /**
+   * Each layer wraps a lost connection in its own way. Beneath is an SQL state of class 08, or none
+   * where it is the pool that speaks: of a closed connection, or of none to be had.
+   */
+  private static boolean connectionLost(Throwable e) {
+    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+      if (cause instanceof SQLException sql) {
+        return sql.getSQLState() == null || sql.getSQLState().startsWith("08");
+      }
+    }
+    return false;
   }
 }

@@ -1,0 +1,96 @@
+package roadbreeze.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A server whose database goes away says so, and goes on by itself when it is back. */
+class DatabaseGoneTest {
+  private static final JsonMapper MAPPER = JsonMapper.builder().build();
+  private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+  private static Forwarder cable;
+  private static ConfigurableApplicationContext server;
+
+  @BeforeAll
+  static void start() {
+    String url = TestDatabase.create("database_gone_test");
+    cable = new Forwarder(url);
+    server =
+        new SpringApplicationBuilder(RoadBreeze.class)
+            .profiles("demo")
+            .run(
+                "--server.port=0",
+                "--spring.datasource.url=" + cable.url(url),
+                "--spring.datasource.username=" + TestDatabase.USER,
+                "--spring.datasource.password=");
+  }
+
+  @AfterAll
+  static void stop() {
+    server.close();
+    cable.close();
+  }
+
+  private static HttpResponse<String> send(String method, String path, Object body)
+      throws Exception {
+    String port = server.getEnvironment().getProperty("local.server.port");
+    return HTTP.send(
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+            .header("Content-Type", "application/json")
+            .method(
+                method,
+                body == null
+                    ? HttpRequest.BodyPublishers.noBody()
+                    : HttpRequest.BodyPublishers.ofString(MAPPER.writeValueAsString(body)))
+            .build(),
+        HttpResponse.BodyHandlers.ofString());
+  }
+
+  @Test
+  void isSaidWithinSecondsAndRecoversByItself() throws Exception {
+    JsonNode jobs = MAPPER.readTree(send("GET", "/api/jobs", null).body());
+    assertThat(jobs).hasSize(4);
+    JsonNode job = jobs.get(0);
+    String path = "/api/jobs/" + job.get("id").asString();
+    cable.cut();
+    for (HttpResponse<String> answer :
+        List.of(
+            send("GET", "/api/jobs", null),
+            send("PUT", path, save(job)),
+            send("GET", "/api/parts", null))) {
+      assertThat(answer.statusCode()).isEqualTo(503);
+      JsonNode problem = MAPPER.readTree(answer.body());
+      assertThat(problem.get("title").asString()).isEqualTo("Database not reachable");
+      assertThat(problem.get("detail").asString()).contains("Edits are kept");
+    }
+    // What needs no data goes on: the strip still answers.
+    assertThat(send("POST", "/api/compute/assessment", job.get("content")).statusCode())
+        .isEqualTo(200);
+    assertThat(send("GET", "/actuator/health", null).statusCode()).isEqualTo(503);
+    cable.mend();
+    assertThat(send("PUT", path, save(job)).statusCode()).isEqualTo(200);
+    assertThat(MAPPER.readTree(send("GET", path, null).body()).get("version").asLong())
+        .isGreaterThan(job.get("version").asLong());
+    assertThat(send("GET", "/actuator/health", null).statusCode()).isEqualTo(200);
+  }
+
+  private static JsonNode save(JsonNode job) {
+    ObjectNode save = MAPPER.createObjectNode();
+    ObjectNode content = (ObjectNode) job.get("content").deepCopy();
+    content.put("complaint", "saved when it came back");
+    return save.put("version", job.get("version").asLong()).set("content", content);
+  }
+}
