@@ -13,7 +13,7 @@ import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.problem.BadInputException;
 
 /**
- * Shared check values of air, transmission fluid and coolant; tolerances are the printed digits.
+ * Published check values of air, transmission fluid and coolant; tolerances are the printed digits.
  */
 class PropertiesCheckValuesTest {
   @ParameterizedTest

@@ -32,7 +32,7 @@ import roadbreeze.core.vehicle.Engine;
 import roadbreeze.core.vehicle.Powertrain;
 import roadbreeze.core.vehicle.RoadLoad;
 
-/** The petrol utility of the shared worked case: the fixture of every test and of the bench. */
+/** The petrol utility of the published worked case: the fixture of every test and of the bench. */
 public final class WorkedCase {
   private WorkedCase() {}
 

@@ -14,13 +14,13 @@ class StripTest {
   private static final StripStock STOCK = new StripStock(3.2e-3, 3.2e-3, 0.42);
 
   @Test
-  void bendAllowanceAsShared() {
+  void bendAllowanceAsPublished() {
     assertThat(STOCK.bendAllowance(Math.PI / 2) * 1000).isCloseTo(7.138, within(6e-4));
   }
 
   @ParameterizedTest
   @CsvSource({"20, 45, 24.308, 31.446, 23.976", "12, 30, 21.428, 26.186, 23.357"})
-  void joggleAsShared(double offset, double degrees, double straight, double flat, double run) {
+  void joggleAsPublished(double offset, double degrees, double straight, double flat, double run) {
     Joggle joggle = Joggle.of(STOCK, offset / 1000, Math.toRadians(degrees));
     assertThat(joggle.straight() * 1000).isCloseTo(straight, within(6e-4));
     assertThat(joggle.flat() * 1000).isCloseTo(flat, within(6e-4));

@@ -24,7 +24,7 @@ class SteadyBalanceTest {
   }
 
   @Test
-  void worksOutTheClimbAsShared() {
+  void worksOutTheClimbAsPublished() {
     Balance bare = solve(WorkedCase.rig(false), WorkedCase.CLIMB);
     assertThat(bare.driveline().gear()).isEqualTo(3);
     assertThat(bare.driveline().locked()).isTrue();
@@ -43,7 +43,7 @@ class SteadyBalanceTest {
   }
 
   @Test
-  void worksOutTheSlippingClimbAsShared() {
+  void worksOutTheSlippingClimbAsPublished() {
     Balance balance = solve(WorkedCase.rig(true), WorkedCase.SLIPPING);
     assertThat(balance.driveline().speedRatio()).isCloseTo(0.63, within(0.005));
     assertThat(balance.heat().converter()).isCloseTo(15.8e3, within(50.0));

@@ -69,7 +69,7 @@ class WarningsTest {
     OperatingPoint crawl = new OperatingPoint(0, 5 / 3.6, -20, 0, false);
     assertThat(detail(warnings(rig, crawl), Warning.Kind.EXTRAPOLATED))
         .contains("air through the radiator is outside the fin correlation's range");
-    // Strips at 10 L/min run below their correlation, which the shared file says too.
+    // Strips at 10 L/min run below their correlation.
     assertThat(detail(warnings(WorkedCase.rig(true), WorkedCase.CLIMB), Warning.Kind.EXTRAPOLATED))
         .contains("oil in the oil cooler runs below the strip correlation's range");
     OperatingPoint arctic = new OperatingPoint(0, 60 / 3.6, -45, 0, false);

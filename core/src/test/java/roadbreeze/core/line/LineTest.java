@@ -16,14 +16,14 @@ class LineTest {
 
   @ParameterizedTest
   @CsvSource({"90, 8.45, 0.006", "40, 24.1, 0.06", "0, 157, 0.6", "-20, 650, 0.6"})
-  void dropPerMetreAsShared(double temperature, double kilopascal, double tolerance) {
+  void dropPerMetreAsPublished(double temperature, double kilopascal, double tolerance) {
     assertThat(new Line(1, 9.5e-3, 0).pressureDrop(TEN, OIL, temperature) / 1000)
         .isCloseTo(kilopascal, within(tolerance));
   }
 
   @ParameterizedTest
   @CsvSource({"90, 5.757, 13.42, 0.006", "0, 5.704, 272.5, 0.06"})
-  void parallelLinesAsShared(double temperature, double first, double drop, double tolerance) {
+  void parallelLinesAsPublished(double temperature, double first, double drop, double tolerance) {
     Line.Split split =
         Line.parallel(new Line(3, 9.5e-3, 4), new Line(2, 8.0e-3, 4), TEN, OIL, temperature);
     assertThat(split.first() * 60e3).isCloseTo(first, within(6e-4));

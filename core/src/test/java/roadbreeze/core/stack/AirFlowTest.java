@@ -27,7 +27,7 @@ class AirFlowTest {
   }
 
   @Test
-  void sixKindsOfCellRunAtTheSharedVelocities() {
+  void sixKindsOfCellRunAtThePublishedVelocities() {
     AirFlow flow = solve(stack, SPEED, 1);
     assertThat(stack.paths()).hasSize(6);
     assertThat(velocity(flow, 1, true)).isCloseTo(6.17, within(0.006));

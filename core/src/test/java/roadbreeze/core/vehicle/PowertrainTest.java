@@ -19,15 +19,15 @@ class PowertrainTest {
   }
 
   @Test
-  void roadLoadAsShared() {
-    // The shared figures use g = 9.81 or 9.80665 m/s²: they differ by 0.03 %.
+  void roadLoadAsPublished() {
+    // The published figures use g = 9.81 or 9.80665 m/s²: they differ by 0.03 %.
     assertThat(load.force(0.06, 75 / 3.6, DENSITY, 1)).isCloseTo(4867.9, within(2.0));
     assertThat(load.force(0.06, 75 / 3.6, DENSITY, 1) * 75 / 3.6).isCloseTo(101.41e3, within(50.0));
     assertThat(load.force(0, 90 / 3.6, DENSITY, 1)).isCloseTo(1766.6, within(0.5));
   }
 
   @Test
-  void converterSlipAsShared() {
+  void converterSlipAsPublished() {
     Converter.Slip slip = new Converter(490, 2300, 2.0).slip(150, 300);
     assertThat(slip.speedRatio()).isCloseTo(0.72655, within(6e-6));
     assertThat(slip.engineSpeed()).isCloseTo(206.45, within(0.006));
