@@ -180,7 +180,7 @@ class WalkTest {
     assertThat(page.getByText("must be from 0.0 to 20000.0 kg").first()).isVisible();
     type("Trailer mass", "3100 kg");
     type("Grade", "60 %");
-    assertThat(page.getByText("must be from -15.0 to 30.0 %").first()).isVisible();
+    assertThat(page.getByText("must be from −15.0 to 30.0 %").first()).isVisible();
     assertThat(gauge("coolant")).isVisible();
     type("Grade", "6");
     assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
