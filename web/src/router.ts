@@ -28,3 +28,12 @@ export const router = createRouter({
     { path: '/:rest(.*)*', redirect: '/' },
   ],
 })
+
+// Once the first screen stands, the others are fetched while nothing else is asked for: a digit then
+// opens its screen at once, also while the server is busy. One that fails is fetched when opened.
+const stop = router.afterEach(() => {
+  stop()
+  setTimeout(async () => {
+    for (const screen of screens) await screen.load().catch(() => undefined)
+  }, 3000)
+})

@@ -166,10 +166,14 @@ export const useJob = defineStore('job', () => {
     apply(next)
   }
 
+  let assessing = new AbortController()
+
   async function assess() {
     const mine = ++run
+    assessing.abort()
+    assessing = new AbortController()
     try {
-      const result = await api.post<Assessment>('/api/compute/assessment', content.value)
+      const result = await api.post<Assessment>('/api/compute/assessment', content.value, assessing.signal)
       if (mine !== run) return
       assessment.value = result
       stale.value = false

@@ -2,7 +2,7 @@ import { beforeEach, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, ref } from 'vue'
 import { useComputed } from './useComputed'
 
-interface Asked { body: unknown; answer: (status: number, body: unknown) => void; fail: () => void }
+interface Asked { body: unknown; signal?: AbortSignal | null; answer: (status: number, body: unknown) => void; fail: () => void }
 let asked: Asked[] = []
 
 beforeEach(() => {
@@ -13,6 +13,7 @@ beforeEach(() => {
     new Promise((resolve, reject) =>
       asked.push({
         body: JSON.parse(String(init.body)),
+        signal: init.signal,
         answer: (status, body) => resolve({ ok: status < 400, status, text: () => Promise.resolve(JSON.stringify(body)) } as Response),
         fail: () => reject(new TypeError('gone')),
       }),
@@ -33,6 +34,7 @@ it('asks again when the question changes, and an old answer never wins', async (
   x.value = 2
   await nextTick()
   expect(asked.map((a) => a.body)).toEqual([{ x: 1 }, { x: 2 }])
+  expect(asked.map((a) => a.signal?.aborted)).toEqual([true, false])
   asked[1].answer(200, 20)
   await settle()
   asked[0].answer(200, 10)

@@ -17,15 +17,19 @@ export function useComputed<T>(path: string, request: () => unknown): UseCompute
   const problem = ref('')
   const refused = ref<Record<string, string>>({})
   let run = 0
+  let asking = new AbortController()
   let retry = 0
 
   async function ask() {
     const mine = ++run
     clearTimeout(retry)
+    // Nobody waits for the earlier answer any more: its connection is free for other questions.
+    asking.abort()
+    asking = new AbortController()
     const body = request()
     if (!body) return
     try {
-      const answer = await api.post<T>(path, body)
+      const answer = await api.post<T>(path, body, asking.signal)
       if (mine !== run) return
       result.value = answer
       problem.value = ''
@@ -42,6 +46,7 @@ export function useComputed<T>(path: string, request: () => unknown): UseCompute
   onScopeDispose(() => {
     run++
     clearTimeout(retry)
+    asking.abort()
   })
   return { result, problem, refused }
 }

@@ -164,9 +164,11 @@ class ScreensTest {
     page.navigate("/");
     Browser.ready(page);
     // Tab to the first job of the yard and open it.
+    page.waitForSelector("article a[href^='/jobs/'] table");
     for (int i = 0; i < 30 && !focused().startsWith("/jobs/"); i++) {
       page.keyboard().press("Tab");
     }
+    assertThat(focused()).startsWith("/jobs/");
     page.keyboard().press("Enter");
     page.waitForURL("**/haul");
     Browser.ready(page);

@@ -33,7 +33,10 @@ public final class SteadyBalance {
 
   public static final double COOLANT_BEYOND = 180;
 
-  private static final double ENGAGEMENT_TOLERANCE = 1e-9;
+  /** Moves no temperature by more than a ten-thousandth of a kelvin. */
+  private static final double ENGAGEMENT_TOLERANCE = 1e-7;
+
+  private static final double ENGAGEMENT_STEP = 0.05;
 
   private static final int MAX_EVALUATIONS = 300;
 
@@ -47,6 +50,9 @@ public final class SteadyBalance {
   private OperatingPoint drivenPoint;
   private double drivenEngagement = Double.NaN;
   private Powertrain.State drivelineState;
+  private Balance settled;
+  private double restedAt = Double.NaN;
+  private final Guess engagementGuess;
   private final Guess coolantGuess;
   private final Guess sumpGuess;
   private boolean quiet;
@@ -61,6 +67,8 @@ public final class SteadyBalance {
       }
     }
     clutchedFan = found;
+    engagementGuess =
+        new Guess(found < 0 ? 1 : (clutch().belt().released() + clutch().belt().full()) / 2);
     // A hard climb ends a little past the open thermostat: the first guess of both loops.
     coolantGuess = new Guess(rig.coolantLoop().thermostat().fullOpen() + 5);
     sumpGuess = new Guess(rig.coolantLoop().thermostat().fullOpen() + 5);
@@ -86,6 +94,10 @@ public final class SteadyBalance {
     other.altitude = altitude;
     other.coolantGuess.take(coolantGuess);
     other.sumpGuess.take(sumpGuess);
+    if (clutchedFan >= 0 && other.clutchedFan >= 0) {
+      other.engagementGuess.take(engagementGuess);
+      other.restedAt = restedAt;
+    }
     other.quiet = quiet;
     if (next.load().equals(rig.load())
         && next.powertrain() == rig.powertrain()
@@ -111,37 +123,52 @@ public final class SteadyBalance {
       altitude = point.altitude();
       drivenPoint = null;
     }
-    Balance balance = settle(point, engagement(point));
+    Balance balance = clutchedFan < 0 ? settle(point, 1) : withClutchAtRest(point);
     return quiet ? balance : balance.withWarnings(Warnings.of(rig, point, balance));
   }
 
-  /** Share of its full grip at which the clutched fan, if there is one, comes to rest. */
-  private double engagement(OperatingPoint point) {
-    if (clutchedFan < 0) {
-      return 1;
+  /**
+   * The balance in which the clutched fan grips as its own temperatures ask. A grip that cools what
+   * it senses: wanted minus actual engagement falls steadily, so it rests at one place, or at an
+   * end.
+   */
+  private Balance withClutchAtRest(OperatingPoint point) {
+    double released = clutch().belt().released();
+    double full = clutch().belt().full();
+    // Where it last came to rest is the likeliest place again.
+    if (restedAt == full && surplus(point, full) >= 0
+        || restedAt == released && surplus(point, released) <= 0) {
+      return settled;
     }
-    FanDrive.Clutched clutch = clutch();
-    double released = clutch.belt().released();
-    double full = clutch.belt().full();
-    // A grip that cools what it senses: wanted minus actual engagement falls steadily.
-    if (surplus(point, clutch, released) <= 0) {
-      return released;
+    double near =
+        engagementGuess.refined(
+            e -> surplus(point, e), ENGAGEMENT_STEP, ENGAGEMENT_TOLERANCE, released, full);
+    if (!Double.isNaN(near)) {
+      restedAt = near;
+    } else if (surplus(point, released) <= 0) {
+      restedAt = released;
+    } else if (surplus(point, full) >= 0) {
+      restedAt = full;
+    } else {
+      restedAt =
+          new BracketingNthOrderBrentSolver(1e-12, ENGAGEMENT_TOLERANCE, 1e-9, 5)
+              .solve(MAX_EVALUATIONS, e -> surplus(point, e), released, full);
+      engagementGuess.moveTo(restedAt);
+      surplus(point, restedAt);
     }
-    if (surplus(point, clutch, full) >= 0) {
-      return full;
-    }
-    return new BracketingNthOrderBrentSolver(1e-12, ENGAGEMENT_TOLERANCE, 1e-9, 5)
-        .solve(MAX_EVALUATIONS, e -> surplus(point, clutch, e), released, full);
+    return settled;
   }
 
   private FanDrive.Clutched clutch() {
     return (FanDrive.Clutched) rig.fanSettings().get(clutchedFan).drive();
   }
 
-  private double surplus(OperatingPoint point, FanDrive.Clutched clutch, double engagement) {
-    Balance balance = settle(point, engagement);
-    double behind = airBehindRadiator(balance);
-    return clutch.engagement(behind, balance.coolant(), point.airConditioning()) - engagement;
+  /** Engagement wanted over a trial one; leaves its balance settled. */
+  private double surplus(OperatingPoint point, double engagement) {
+    settled = settle(point, engagement);
+    return clutch()
+            .engagement(airBehindRadiator(settled), settled.coolant(), point.airConditioning())
+        - engagement;
   }
 
   /** Mixed air temperature behind the radiator, where a bimetal clutch feels it, °C. */
