@@ -210,6 +210,7 @@ export const useJob = defineStore('job', () => {
 
   /** The server has what was sent; what was edited since goes next. */
   function confirmed(job: Job, sent: JobContent) {
+    if (saved.value?.id !== job.id) return // another job has been opened meanwhile
     saved.value = { ...job, content: sent }
     if (content.value === sent) {
       saveState.value = 'saved'
@@ -224,7 +225,7 @@ export const useJob = defineStore('job', () => {
     const base = saved.value!
     try {
       const job = await api.put<Job>(`/api/jobs/${base.id}`, { version: base.version, content: sent })
-      if (saved.value?.id === job.id) confirmed(job, sent)
+      confirmed(job, sent)
     } catch (e) {
       const problem = e as ApiProblem
       if (problem.status === 409) {

@@ -3,8 +3,6 @@ package roadbreeze.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.AxeResults;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -585,38 +583,5 @@ class WalkTest {
     page.reload();
     Browser.ready(page);
     assertThat(field("Trailer mass")).hasValue("2750 kg");
-  }
-
-  @Test
-  void everyScreenIsUsableWithoutSight() {
-    openCopyOf("Hive utility");
-    List<String> found = new ArrayList<>();
-    for (String key : List.of("1", "2", "3", "4", "5", "6", "7", "8", "9", "0")) {
-      page.keyboard().press(key);
-      page.waitForTimeout(600);
-      AxeResults results =
-          new AxeBuilder(page)
-              .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
-              .analyze();
-      results
-          .getViolations()
-          .forEach(
-              v ->
-                  v.getNodes()
-                      .forEach(
-                          n ->
-                              found.add(
-                                  key
-                                      + " "
-                                      + v.getId()
-                                      + " "
-                                      + n.getTarget()
-                                      + " "
-                                      + n.getFailureSummary())));
-    }
-    assertThat(found).isEmpty();
-    page.keyboard().press("?");
-    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Switch points");
-    page.keyboard().press("Escape");
   }
 }

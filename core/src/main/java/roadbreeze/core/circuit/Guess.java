@@ -37,7 +37,7 @@ final class Guess {
     if (Math.abs(f0) <= tolerance) {
       return x0;
     }
-    // Residuals fall: heat left over means hotter. A slope known from before saves a first try.
+    // Residuals fall: one left over means further up. A slope known from before saves a first try.
     double x1 = slope < 0 ? x0 - f0 / slope : x0 + Math.copySign(step, f0);
     for (int i = 0; i < MAX_SECANTS && x1 > low && x1 < high; i++) {
       double f1 = residual.applyAsDouble(x1);

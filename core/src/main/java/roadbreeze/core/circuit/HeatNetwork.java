@@ -289,8 +289,7 @@ final class HeatNetwork {
   private double oilResidual(double coolant, double trialSump) {
     OilLoop loop = rig.oilLoop();
     TransmissionFluid fluid = loop.fluid();
-    // Past SteadyBalance.OIL_BEYOND nothing is oil any more; frozen properties keep the residual
-    // falling.
+    // Past that nothing is oil any more; frozen properties keep the residual falling.
     double known = Math.min(trialSump, SteadyBalance.OIL_BEYOND);
     oilCapacity = loop.flow() * fluid.density(known) * fluid.specificHeat(known);
     feed = trialSump + converterHeat / oilCapacity;
@@ -451,6 +450,7 @@ final class HeatNetwork {
       for (int p = 0; p < pathCount; p++) {
         int place = placeOf(p, k);
         if (place >= 0) {
+          unsettled += Math.abs(given[p][place]);
           given[p][place] = 0;
         }
       }

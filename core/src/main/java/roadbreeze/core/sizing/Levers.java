@@ -80,9 +80,7 @@ public final class Levers {
   }
 
   private static Rig withMass(Rig rig, double factor) {
-    RoadLoad load = rig.load();
-    double mass = Math.max(RoadLoad.MASS.low(), load.mass() * factor);
-    return rig.withLoad(new RoadLoad(mass, load.rollingCoefficient(), load.dragArea()));
+    return rig.withMass(Math.max(RoadLoad.MASS.low(), rig.load().mass() * factor));
   }
 
   private static OperatingPoint slower(OperatingPoint point, Balance now) {

@@ -219,6 +219,28 @@ class SteadyBalanceTest {
   }
 
   @Test
+  void aClutchThatRestsNearItsLastPlaceRestsWhereAFreshOneDoes() {
+    FanDrive.Belt belt = new FanDrive.Belt(1.1, 2600, 2600, 6000, 0.25, 0.9);
+    FanSetting viscous = new FanSetting(new FanDrive.Viscous(belt, 60, 90), 1);
+    Thermostat thermostat = new Thermostat(90, 99);
+    Rig bare =
+        WorkedCase.rig(WorkedCase.stack(false), WorkedCase.stages(false), viscous, thermostat);
+    Rig cooled =
+        WorkedCase.rig(WorkedCase.stack(true), WorkedCase.stages(true), viscous, thermostat);
+    SteadyBalance solver = new SteadyBalance(bare);
+    // From resting at one end over every place between to the other, and back.
+    for (double ambient : new double[] {-40, -10, 10, 25, 40, 55, 20, -30}) {
+      OperatingPoint point = WorkedCase.CLIMB.withAmbient(ambient);
+      Balance kept = solver.solve(point);
+      Balance fresh = solve(bare, point);
+      assertThat(kept.fanEngagement()).isCloseTo(fresh.fanEngagement(), within(1e-5));
+      assertThat(kept.coolant()).isCloseTo(fresh.coolant(), within(1e-3));
+      Balance next = solver.continuedWith(cooled).solve(point);
+      assertThat(next.sump()).isCloseTo(solve(cooled, point).sump(), within(1e-3));
+    }
+  }
+
+  @Test
   void aBypassKeepsColdOilOutOfTheCore() {
     OilElement guarded = new OilElement.PackCooler("oil cooler", new Bypass(70, 80));
     OperatingPoint winter = new OperatingPoint(0, 60 / 3.6, -20, 0, false);

@@ -14,13 +14,23 @@ import roadbreeze.server.sizing.Assessment;
 public record Dispute(
     String question, List<School> schools, int recommended, String reason, String otherwise) {
 
+  /** Where a school finds no steady state that decides, and no difference can be told. */
   static Dispute of(
       String question, List<Side> sides, Side recommended, String reason, String otherwise) {
+    List<String> standing = sides.stream().filter(Side::stands).map(s -> s.name).toList();
+    String why =
+        standing.size() == sides.size()
+            ? reason
+            : standing.isEmpty()
+                ? "None of them finds a steady state here: less load or speed comes first."
+                : "Of these only what is named here finds a steady state: "
+                    + String.join("; ", standing)
+                    + ".";
     return new Dispute(
         question,
         sides.stream().map(Side::school).toList(),
         sides.indexOf(recommended),
-        reason,
+        why,
         otherwise);
   }
 

@@ -146,20 +146,18 @@ final class OilDisputes {
       }
     }
     Side best = Side.best(sides, Side::sure);
-    boolean apart = Side.lead(sides, best, Side::sure) > Side.A_DIFFERENCE;
-    Side chosen = apart ? best : tight;
+    double gain = best.sure() - tight.sure();
+    boolean apart = gain > Side.A_DIFFERENCE;
     return Dispute.of(
         "Against the condenser or apart",
         sides,
-        chosen,
+        apart ? best : tight,
         apart
-            ? text(
-                "It has %.1f K more headroom than the next on this road.",
-                Side.lead(sides, best, Side::sure))
+            ? text("It has %.1f K more headroom than tight on this road.", gain)
             : text(
                 "Within %.1f K they are alike here, and tight is the simplest that does not chafe: stood off"
                     + " on brackets, foam round the rim, never strapped to the fins.",
-                Math.max(0, best.sure() - tight.sure())),
+                gain),
         "Where the radiator is starved of air, an open gap or another place is right; where the oil is,"
             + " tight is.");
   }

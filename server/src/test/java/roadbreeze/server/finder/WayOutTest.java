@@ -64,13 +64,10 @@ class WayOutTest {
     Balance now = solve(night);
     assertThat(now.driveline().locked()).isFalse();
     List<String> ways = ways(night);
-    assertThat(ways).isNotEmpty();
-    // What is named with a gear really is in that gear.
-    for (String way : ways) {
-      if (way.contains("held in gear")) {
-        int gear = Integer.parseInt(way.replaceAll(".*held in gear (\\d).*", "$1"));
-        assertThat(gear).isBetween(1, now.driveline().gear());
-      }
+    assertThat(ways).anyMatch(way -> way.contains("gear"));
+    for (String way : ways.stream().filter(w -> w.contains("held in gear")).toList()) {
+      int gear = Integer.parseInt(way.replaceAll(".*held in gear (\\d).*", "$1"));
+      assertThat(gear).isBetween(1, now.driveline().gear());
     }
   }
 

@@ -1,4 +1,4 @@
-package roadbreeze.server.demo;
+package roadbreeze.server.rig;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -17,15 +17,7 @@ import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.LayerRole;
-import roadbreeze.server.rig.Build;
-import roadbreeze.server.rig.Condition;
-import roadbreeze.server.rig.CoreSize;
-import roadbreeze.server.rig.FanPart;
-import roadbreeze.server.rig.FittedCooler;
-import roadbreeze.server.rig.FittedFan;
-import roadbreeze.server.rig.Obstacle;
-import roadbreeze.server.rig.RadiatorPart;
-import roadbreeze.server.rig.RigFactory;
+import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.sizing.BalanceRequest;
 
 /** What people enter becomes the rig they mean: places, orders, fans, fronts. */
