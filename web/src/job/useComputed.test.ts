@@ -2,6 +2,8 @@ import { beforeEach, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, ref } from 'vue'
 import { useComputed } from './useComputed'
 
+vi.mock('@/shared/ui/preferences', async () => ({ unitWorld: (await import('vue')).ref('metric') }))
+
 interface Asked { body: unknown; signal?: AbortSignal | null; answer: (status: number, body: unknown) => void; fail: () => void }
 let asked: Asked[] = []
 
@@ -53,16 +55,17 @@ it('does not ask while there is nothing to ask', async () => {
 
 it('keeps the last answer through a refusal and says which field it was', async () => {
   const x = ref(1)
-  const { result, problem, refused } = start(() => ({ x: x.value }))
+  const { result, problem, older, refused } = start(() => ({ x: x.value }))
   asked[0].answer(200, 10)
   await settle()
   x.value = -1
   await nextTick()
-  asked[1].answer(400, { detail: 'no', errors: [{ field: 'x', value: -1, message: 'below 0' }] })
+  asked[1].answer(400, { said: [{ code: 'fault.notReadable', values: {} }], errors: [{ field: 'x', said: { code: 'fault.lastBuild', values: {} } }] })
   await settle()
   expect(result.value).toBe(10)
-  expect(problem.value).toBe('no')
-  expect(refused.value).toEqual({ x: 'below 0' })
+  expect(older.value).toBe(true)
+  expect(problem.value).toBe('the request is not well formed')
+  expect(refused.value).toEqual({ x: 'the last build of a job stays' })
   x.value = 3
   await nextTick()
   asked[2].answer(200, 30)

@@ -1,11 +1,17 @@
-import { onScopeDispose, ref, shallowRef, watch, type Ref, type ShallowRef } from 'vue'
-import { api, ApiProblem } from '@/shared/api/client'
+import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue'
+import { api, type ApiProblem } from '@/shared/api/client'
+import type { Said } from '@/shared/api/types'
+import { say } from '@/shared/message/say'
+import { unitWorld } from '@/shared/ui/preferences'
 
 export interface UseComputedReturn<T> {
   result: ShallowRef<T | null>
-  problem: Ref<string>
+  /** Why there is no newer answer, in words; empty where there is one. */
+  problem: ComputedRef<string>
+  /** The answer in hand is to an earlier question. */
+  older: Ref<boolean>
   /** What is wrong with single fields of the question. */
-  refused: Ref<Record<string, string>>
+  refused: ComputedRef<Record<string, string>>
 }
 
 /**
@@ -14,8 +20,11 @@ export interface UseComputedReturn<T> {
  */
 export function useComputed<T>(path: string, request: () => unknown): UseComputedReturn<T> {
   const result = shallowRef<T | null>(null)
-  const problem = ref('')
-  const refused = ref<Record<string, string>>({})
+  const said = shallowRef<Said[]>([])
+  const fields = shallowRef<Record<string, Said>>({})
+  const older = ref(false)
+  const problem = computed(() => said.value.map((s) => say(s, unitWorld.value)).join('; '))
+  const refused = computed(() => Object.fromEntries(Object.entries(fields.value).map(([field, s]) => [field, say(s, unitWorld.value)])))
   let run = 0
   let asking = new AbortController()
   let retry = 0
@@ -28,16 +37,18 @@ export function useComputed<T>(path: string, request: () => unknown): UseCompute
     asking = new AbortController()
     const body = request()
     if (!body) return
+    older.value = result.value !== null
     try {
       const answer = await api.post<T>(path, body, asking.signal)
       if (mine !== run) return
       result.value = answer
-      problem.value = ''
-      refused.value = {}
+      older.value = false
+      said.value = []
+      fields.value = {}
     } catch (e) {
       if (mine !== run) return
-      problem.value = (e as ApiProblem).message
-      refused.value = (e as ApiProblem).fields
+      said.value = (e as ApiProblem).said
+      fields.value = (e as ApiProblem).fields(body)
       if ((e as ApiProblem).passing) retry = window.setTimeout(ask, 2000)
     }
   }
@@ -48,5 +59,5 @@ export function useComputed<T>(path: string, request: () => unknown): UseCompute
     clearTimeout(retry)
     asking.abort()
   })
-  return { result, problem, refused }
+  return { result, problem, older, refused }
 }

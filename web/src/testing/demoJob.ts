@@ -5,8 +5,9 @@ import type { JobContent } from '@/shared/api/types'
 export function shipped(name: string): JobContent {
   const file = new URL(`../../../server/src/main/resources/${name}.json`, import.meta.url)
   const job = JSON.parse(readFileSync(file, 'utf8')).job as JobContent
-  job.vehicle.cooling.condenser ??= null
-  job.vehicle.cooling.chargeAirCooler ??= null
+  const { cooling } = job.rig.vehicle
+  cooling.condenser ??= null
+  cooling.chargeAirCooler ??= null
   for (const build of job.builds) build.radiator ??= null
   return job
 }

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useJob } from '@/job/store'
-import { api, ApiProblem } from '@/shared/api/client'
-import type { FinderPick, FinderState } from '@/shared/api/types'
+import { useJob } from '@/job/useJob'
+import { api, type ApiProblem } from '@/shared/api/client'
+import type { FinderPick, FinderState, Said } from '@/shared/api/types'
+import { say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, restate, roundValues } from '@/shared/units/units'
+import { format, roundValues } from '@/shared/units/units'
 import { standingWord } from '@/shared/ui/words'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
@@ -15,16 +16,17 @@ const job = useJob()
 const router = useRouter()
 const within = ref<Record<'budget' | 'hours' | 'amps', number | null>>({ budget: 600, hours: 12, amps: 60 })
 const unread = ref({ budget: false, hours: false, amps: false })
-const refused = ref<Record<string, string>>({})
+const refused = shallowRef<Record<string, Said>>({})
+const atField = (name: string) => refused.value[name] && say(refused.value[name], unitWorld.value)
 const what = ref({ fans: true, radiators: true, thermostats: false })
-const from = ref(Math.max(0, job.content!.builds.findIndex((b) => b.kind === 'RESTORED')))
+const from = ref((job.content.builds.find((b) => b.kind === 'RESTORED') ?? job.build).id)
 const state = shallowRef<FinderState | null>(null)
-const problem = ref('')
+const problem = shallowRef<Said[]>([])
 let timer = 0
 onScopeDispose(() => clearTimeout(timer))
 
 /** A search goes on without this window: coming back to the job finds it again. */
-const memory = computed(() => `rb-search-${job.saved?.id}`)
+const memory = computed(() => `rb-search-${job.id}`)
 watch(memory, (key) => {
   const id = sessionStorage.getItem(key)
   if (id) void watchSearch(id)
@@ -32,7 +34,7 @@ watch(memory, (key) => {
 
 async function start() {
   clearTimeout(timer)
-  problem.value = ''
+  problem.value = []
   refused.value = {}
   state.value = null
   try {
@@ -41,16 +43,16 @@ async function start() {
     sessionStorage.setItem(memory.value, begun.id)
     timer = window.setTimeout(() => watchSearch(begun.id), 300)
   } catch (e) {
-    refused.value = (e as ApiProblem).fields
-    if (!('budget' in refused.value || 'hours' in refused.value || 'amps' in refused.value)) problem.value = (e as ApiProblem).message
+    refused.value = (e as ApiProblem).fields(null)
+    if (!('budget' in refused.value || 'hours' in refused.value || 'amps' in refused.value)) problem.value = (e as ApiProblem).said
   }
 }
 async function watchSearch(id: string) {
   try {
     state.value = await api.get<FinderState>(`/api/finder/${id}`)
-    problem.value = ''
+    problem.value = []
   } catch (e) {
-    problem.value = (e as ApiProblem).message
+    problem.value = (e as ApiProblem).said
     if (!(e as ApiProblem).passing) {
       sessionStorage.removeItem(memory.value)
       return
@@ -64,25 +66,16 @@ async function cancel() {
     await api.remove(`/api/finder/${state.value.id}`)
     await watchSearch(state.value.id)
   } catch (e) {
-    problem.value = (e as ApiProblem).message
+    problem.value = (e as ApiProblem).said
   }
 }
 function toPlan(pick: FinderPick) {
-  const builds = job.content!.builds
-  const plans = builds.filter((b) => b.kind === 'PLAN').length
-  job.replace({ ...job.content!, builds: [...builds, { ...pick.build, name: `Plan ${String.fromCharCode(65 + plans)}` }] })
-  job.selected = job.content!.builds.length - 1
-  void router.push({ name: 'heat', params: { id: job.saved!.id } })
+  job.addPlan(pick.build)
+  void router.push({ name: 'heat', params: { id: job.id } })
 }
 
-const merits: Record<string, string> = {
-  NOTHING_BOUGHT: 'nothing bought',
-  CHEAPEST_SURE: 'cheapest that holds',
-  CHEAPEST_KEPT: 'cheapest that keeps its limits as computed',
-  LEAST_WORK: 'least work that holds',
-  MOST_HEADROOM: 'most headroom',
-  GOOD_VALUE: 'good value between',
-}
+const words = (all: Said[], joint = '; ') => all.map((s) => say(s, unitWorld.value)).join(joint)
+const merits = (merit: string) => word(`resultMerit.${merit.toLowerCase().replace(/_(.)/g, (_, c: string) => c.toUpperCase())}`).toLowerCase()
 const k = (v: number) => (v > 0 ? '+' : '') + format(v, 'difference', unitWorld.value, 1)
 const time = (minutes: number) => `${Math.floor(minutes / 60)} h ${Math.round(minutes % 60)} min`
 const running = computed(() => state.value?.status === 'RUNNING')
@@ -104,26 +97,27 @@ const plot = computed(() => {
   const path = [...picks].sort((a, b) => a.cost - b.cost)
   return { x, y, ticks: roundValues(low, high, 'difference', unitWorld.value, 4), costTicks: roundValues(0, most, 'count', unitWorld.value, 5), zero: y(0), line: 'M' + path.map((p) => `${x(p.cost).toFixed(1)} ${y(p.headroomK).toFixed(1)}`).join('L'), picks }
 })
+const first = computed(() => state.value?.picks[0])
 const hover = ref<number | null>(null)
 </script>
 
 <template>
   <div class="finder">
     <section class="panel ask">
-      <header><h2>Find parts</h2><span class="soft small">{{ job.content!.haul.road }}</span></header>
+      <header><h2>Find parts</h2><span class="soft small">{{ job.content.haul.road }}</span></header>
       <label>Start from
-        <select v-model.number="from" aria-label="Start from"><option v-for="(b, i) in job.content!.builds" :key="i" :value="i">{{ b.name }}</option></select>
+        <select v-model="from" aria-label="Start from"><option v-for="b in job.content.builds" :key="b.id" :value="b.id">{{ b.name }}</option></select>
       </label>
-      <QuantityInput v-model="within.budget" v-model:bad="unread.budget" label="Spend at most" quantity="count" :step="50" :error="refused.budget" big />
-      <QuantityInput v-model="within.hours" v-model:bad="unread.hours" label="Work at most" quantity="time" :step="1" :error="refused.hours" big />
-      <QuantityInput v-model="within.amps" v-model:bad="unread.amps" label="Fan current at most" quantity="current" :step="5" :error="refused.amps" big />
+      <QuantityInput v-model="within.budget" v-model:bad="unread.budget" label="Spend at most" quantity="count" :step="50" :error="atField('budget')" big />
+      <QuantityInput v-model="within.hours" v-model:bad="unread.hours" label="Work at most" quantity="time" :step="1" :error="atField('hours')" big />
+      <QuantityInput v-model="within.amps" v-model:bad="unread.amps" label="Fan current at most" quantity="current" :step="5" :error="atField('amps')" big />
       <p class="small soft">Every oil cooler, in every place of the opening and order, always. Besides:</p>
       <div class="switches">
         <button v-for="(label, key) in { fans: 'other fans', radiators: 'other radiators', thermostats: 'colder thermostats' }" :key="key" type="button" role="switch" class="act" :class="{ main: what[key] }" :aria-checked="what[key]" @click="what[key] = !what[key]">{{ label }}</button>
       </div>
       <button v-if="!running" type="button" class="act main go" :disabled="unread.budget || unread.hours || unread.amps" @click="start">Search</button>
       <button v-else type="button" class="act go" @click="cancel">Cancel</button>
-      <p v-if="problem" role="alert" class="bad">{{ restate(problem, unitWorld) }}</p>
+      <p v-if="problem.length" role="alert" class="bad">{{ problem.map((s) => say(s, unitWorld)).join('; ') }}</p>
       <div v-if="state" class="progress" data-finder :data-status="state.status">
         <div class="bar" role="progressbar" :aria-valuenow="Math.round(state.share * 100)" aria-valuemin="0" aria-valuemax="100" aria-label="Search"><i :style="{ width: state.share * 100 + '%' }"></i></div>
         <p class="small"><b>{{ state.tried.toLocaleString('en').replaceAll(',', '\u202f') }}</b> builds tried in {{ state.seconds.toFixed(1) }} s{{ running ? ' …' : state.status === 'CANCELLED' ? ', cancelled' : state.status === 'FAILED' ? '; it failed, see the server’s log' : '' }}</p>
@@ -136,10 +130,10 @@ const hover = ref<number | null>(null)
       </header>
       <div v-if="state?.status === 'DONE'" class="verdict" :class="{ none: !state.enough }" data-verdict>
         <template v-if="state.enough && state.picks[0]?.merit === 'NOTHING_BOUGHT'"><b>Nothing needs buying.</b> Restored, this truck holds the road.</template>
-        <template v-else-if="state.enough">Enough for <b>{{ Math.round(state.picks[0].cost) }}</b> in parts and {{ time(state.picks[0].minutes) }}: {{ restate(state.picks[0].parts.join(', '), unitWorld) }}{{ state.picks[0].standing === 'HOLDS' ? '' : '; kept as computed, not yet in nine of ten' }}.</template>
-        <template v-else><b>Nothing in this opening is enough.</b> What would be, with the best of it: {{ restate(state.instead.join('; '), unitWorld) }}.</template>
+        <template v-else-if="state.enough && first">Enough for <b>{{ Math.round(first.cost) }}</b> in parts and {{ time(first.minutes) }}: {{ words(first.parts) }}{{ first.standing === 'HOLDS' ? '' : '; kept as computed, not yet in nine of ten' }}.</template>
+        <template v-else><b>Nothing in this opening is enough.</b> What would be, with the best of it: {{ words(state.instead) }}.</template>
       </div>
-      <p v-else-if="!state" class="soft hint">The search lays every cooler of the catalogue into the measured opening, clear of what stands in it, and works each build out on {{ job.content!.haul.road }}. It goes on if you leave this screen.</p>
+      <p v-else-if="!state" class="soft hint">The search lays every cooler of the catalogue into the measured opening, clear of what stands in it, and works each build out on {{ job.content.haul.road }}. It goes on if you leave this screen.</p>
       <div v-if="plot" class="two">
         <div>
         <svg :viewBox="`0 0 ${W} ${H}`" role="img" aria-label="Headroom against cost">
@@ -157,19 +151,19 @@ const hover = ref<number | null>(null)
         </svg>
         <p class="small soft">The larger the ring, the more hours.</p>
         <h3 class="why">Why the others fell out</h3>
-        <ul class="fallen"><li v-for="f in state!.fallen" :key="f.reason"><b>{{ f.count.toLocaleString('en').replaceAll(',', '\u202f') }}</b><span>{{ f.text }}</span></li></ul>
+        <ul class="fallen"><li v-for="f in state!.fallen" :key="f.reason"><b>{{ f.count.toLocaleString('en').replaceAll(',', '\u202f') }}</b><span>{{ word(f.reason) }}</span></li></ul>
         </div>
         <ol class="picks">
           <li v-for="(p, i) in state!.picks" :key="i" :class="{ lit: hover === i }" data-pick @mouseenter="hover = i" @mouseleave="hover = null">
             <span class="head n">{{ i + 1 }}</span>
             <div>
-              <p class="merit"><VerdictMark :standing="p.standing" :size="15" /> {{ merits[p.merit] }} <span class="soft small">{{ standingWord(p.standing) }}</span></p>
-              <p class="parts">{{ p.parts.length ? restate(p.parts.join(' + '), unitWorld) : 'The truck restored, nothing bought' }}</p>
-              <p class="small soft">coolant {{ format(p.coolant.peakC, 'temperature', unitWorld, 0) }} · feed {{ format(p.feed.peakC, 'temperature', unitWorld, 0) }} · pan {{ format(p.pan.peakC, 'temperature', unitWorld, 0) }} · {{ time(p.minutes) }}</p>
+              <p class="merit"><VerdictMark :standing="p.standing" :size="15" /> {{ merits(p.merit) }} <span class="soft small">{{ standingWord(p.standing) }}</span></p>
+              <p class="parts">{{ p.parts.length ? words(p.parts, ' + ') : 'The truck restored, nothing bought' }}</p>
+              <p class="small soft">coolant {{ format(p.coolant?.peakC, 'temperature', unitWorld, 0) }} · feed {{ format(p.feed?.peakC, 'temperature', unitWorld, 0) }} · pan {{ format(p.pan?.peakC, 'temperature', unitWorld, 0) }} · {{ time(p.minutes) }}</p>
             </div>
             <span class="room">{{ k(p.headroomK) }}</span>
             <span class="cost">{{ Math.round(p.cost) }}</span>
-            <button type="button" class="act" :aria-label="`Make a plan of number ${i + 1}`" :disabled="job.content!.builds.length >= 6" @click="toPlan(p)">Plan</button>
+            <button type="button" class="act" :aria-label="`Make a plan of number ${i + 1}`" :disabled="job.content.builds.length >= 6" @click="toPlan(p)">Plan</button>
           </li>
         </ol>
       </div>

@@ -2,8 +2,8 @@
 import { onScopeDispose, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
 import type { Road } from '@/shared/api/types'
-import { changes } from '@/job/changes'
-import { useJob } from '@/job/store'
+import { same } from '@/job/paths'
+import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
@@ -33,20 +33,20 @@ onScopeDispose(() => clearTimeout(retry))
       </header>
       <HillDrawing />
       <div class="fields">
-        <QuantityField label="Trailer mass" path="trailer.massKg" quantity="mass" :step="50" big />
+        <QuantityField label="Trailer mass" path="rig.trailer.massKg" quantity="mass" :step="50" big />
         <QuantityField label="Grade" path="haul.gradePercent" quantity="percent" :step="0.5" big />
         <QuantityField label="Speed" path="haul.speedKmh" quantity="speed" :step="5" big />
         <QuantityField label="Ambient" path="haul.ambientC" quantity="temperature" :step="1" big />
         <QuantityField label="Altitude" path="haul.altitudeM" quantity="altitude" :step="100" big />
         <div class="ac">
           <span id="ac-label">Air conditioning</span>
-          <button type="button" role="switch" class="act" :class="{ main: job.content!.haul.airConditioning }" :aria-checked="job.content!.haul.airConditioning" aria-labelledby="ac-label" @click="job.edit('haul.airConditioning', !job.content!.haul.airConditioning)">
-            {{ job.content!.haul.airConditioning ? 'on' : 'off' }}
+          <button type="button" role="switch" class="act" :class="{ main: job.content.haul.airConditioning }" :aria-checked="job.content.haul.airConditioning" aria-labelledby="ac-label" @click="job.edit('haul.airConditioning', !job.content.haul.airConditioning)">
+            {{ job.content.haul.airConditioning ? 'on' : 'off' }}
           </button>
         </div>
       </div>
       <div class="roads" role="group" aria-label="Roads of the yard">
-        <button v-for="r in roads" :key="r.haul.road" type="button" :aria-pressed="!changes(r.haul, job.content!.haul).length" @click="job.edit('haul', r.haul)">
+        <button v-for="r in roads" :key="r.haul.road" type="button" :aria-pressed="same(r.haul, job.content.haul)" @click="job.edit('haul', r.haul)">
           <b>{{ r.haul.road }}</b>
           <span class="small">{{ format(r.haul.gradePercent, 'percent', unitWorld) }} · {{ format(r.haul.speedKmh, 'speed', unitWorld) }} · {{ format(r.haul.ambientC, 'temperature', unitWorld, 0) }}</span>
         </button>

@@ -1,36 +1,36 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
 
 /** Truck and trailer on the grade, drawn at its true angle, with what the driveline does there. */
 const job = useJob()
-const b = computed(() => job.state?.balance)
-const angle = computed(() => (Math.atan(job.content!.haul.gradePercent / 100) * 180) / Math.PI)
+const b = computed(() => job.detail?.balance)
+const angle = computed(() => (Math.atan(job.content.haul.gradePercent / 100) * 180) / Math.PI)
 const rise = computed(() => Math.tan((angle.value * Math.PI) / 180))
 const W = 560
 const H = 220
 const x0 = 210
 const y0 = computed(() => 168 + Math.min(24, Math.max(-20, rise.value * 120)))
 const roadY = (x: number) => y0.value - (x - x0) * rise.value
-const trailer = computed(() => Math.min(1.25, 0.55 + job.content!.trailer.massKg / 6000))
-const mass = computed(() => job.content!.vehicle.massKg + job.content!.trailer.massKg)
+const trailer = computed(() => Math.min(1.25, 0.55 + job.content.rig.trailer.massKg / 6000))
+const mass = computed(() => job.content.rig.vehicle.massKg + job.content.rig.trailer.massKg)
 const gear = computed(() => {
   if (!b.value) return '–'
   const n = b.value.gear
   return `${n}${n === 1 ? 'st' : n === 2 ? 'nd' : n === 3 ? 'rd' : 'th'} gear`
 })
-const slowed = computed(() => b.value && b.value.speedKmh < job.content!.haul.speedKmh - 0.5)
+const slowed = computed(() => b.value && b.value.speedKmh < job.content.haul.speedKmh - 0.5)
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="`Truck on a grade of ${job.content!.haul.gradePercent} percent`" class="hill">
+  <svg :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="`Truck on a grade of ${job.content.haul.gradePercent} percent`" class="hill">
     <path :d="`M0 ${roadY(0)}L${W} ${roadY(W)}V${H}H0z`" fill="var(--rule-soft)" />
     <path :d="`M0 ${roadY(0)}L${W} ${roadY(W)}`" stroke="var(--ink)" stroke-width="4" />
     <path :d="`M0 ${roadY(0) + 11}L${W} ${roadY(W) + 11}`" stroke="var(--paper)" stroke-width="2.5" stroke-dasharray="18 12" />
     <g :transform="`translate(${x0} ${roadY(x0) - 2}) rotate(${-angle})`">
-      <g v-if="job.content!.trailer.massKg > 0" :transform="`translate(-28 0) scale(${trailer})`">
+      <g v-if="job.content.rig.trailer.massKg > 0" :transform="`translate(-28 0) scale(${trailer})`">
         <path d="M28 -13H0M-112 -16H-4V-62H-112z" fill="none" stroke="var(--ink)" stroke-width="3" />
         <rect x="-104" y="-58" width="22" height="38" fill="var(--rb-amber-100)" stroke="var(--ink)" stroke-width="1.5" />
         <rect x="-80" y="-58" width="22" height="38" fill="var(--rb-amber-100)" stroke="var(--ink)" stroke-width="1.5" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { MapAxes, MapResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
@@ -11,7 +11,7 @@ import { along, area, fieldOf, line, span } from './contour'
 const job = useJob()
 const STEPS = 41
 const axes = ref<MapAxes>('AMBIENT_GRADE')
-const against = ref<number | null>(null)
+const against = ref<string | null>(null)
 const choices: { value: MapAxes; label: string }[] = [
   { value: 'AMBIENT_GRADE', label: 'heat × grade' },
   { value: 'AMBIENT_MASS', label: 'heat × mass' },
@@ -19,9 +19,9 @@ const choices: { value: MapAxes; label: string }[] = [
 ]
 const acrossKind = computed<QuantityName>(() => (axes.value === 'SPEED_GRADE' ? 'speed' : 'temperature'))
 const upKind = computed<QuantityName>(() => (axes.value === 'AMBIENT_MASS' ? 'mass' : 'percent'))
-const ends = computed(() => span(axes.value, job.content!.haul, job.content!.trailer.massKg))
-const other = computed(() => (against.value != null && against.value !== job.selected && job.content!.builds[against.value] ? against.value : null))
-const { result: map, problem } = useComputed<MapResult>('/api/compute/map', () =>
+const ends = computed(() => span(axes.value, job.content.haul, job.content.rig.trailer.massKg))
+const other = computed(() => (against.value !== job.selected && job.content.builds.some((b) => b.id === against.value) ? against.value : null))
+const { result: map, problem, older } = useComputed<MapResult>('/api/compute/map', () =>
   job.content && !job.stale && !job.dragging && {
     job: job.content,
     build: job.selected,
@@ -70,7 +70,8 @@ const lines = computed<LimitLine[]>(() => {
 })
 
 const targetValues = computed(() => {
-  const { haul, trailer } = job.content!
+  const { haul } = job.content
+  const { trailer } = job.content.rig
   return { across: axes.value === 'SPEED_GRADE' ? haul.speedKmh : haul.ambientC, up: axes.value === 'AMBIENT_MASS' ? trailer.massKg : haul.gradePercent }
 })
 const target = computed(() => {
@@ -79,7 +80,7 @@ const target = computed(() => {
 })
 const marks = computed(() => {
   const m = map.value
-  const of = (axis: number[], kind: QuantityName) => roundValues(axis[0], axis[STEPS - 1], kind, unitWorld.value, 5)
+  const of = (axis: number[], kind: QuantityName) => roundValues(axis[0] ?? 0, axis.at(-1) ?? 1, kind, unitWorld.value, 5)
   return {
     across: m ? of(m.across, acrossKind.value).map((v) => ({ v, x: x(along(v, m.across)) })) : [],
     up: m ? of(m.upwards, upKind.value).map((v) => ({ v, y: y(along(v, m.upwards)) })) : [],
@@ -100,35 +101,37 @@ function moveHaul(event: MouseEvent) {
   const at = place(event)
   const m = map.value
   if (!at || !m) return
-  const content = job.content!
-  const across = Number(m.across[at.i].toFixed(2))
-  const up = Number(m.upwards[at.j].toFixed(2))
+  const content = job.content
+  const across = Number(m.across[at.i]!.toFixed(2))
+  const up = Number(m.upwards[at.j]!.toFixed(2))
   const haul = { ...content.haul, ...(axes.value === 'SPEED_GRADE' ? { speedKmh: across } : { ambientC: across }), ...(axes.value === 'AMBIENT_MASS' ? {} : { gradePercent: up }) }
-  job.replace({ ...content, haul, trailer: axes.value === 'AMBIENT_MASS' ? { ...content.trailer, massKg: Math.round(up) } : content.trailer })
+  job.replace({ ...content, haul, rig: axes.value === 'AMBIENT_MASS' ? { ...content.rig, trailer: { ...content.rig.trailer, massKg: Math.round(up) } } : content.rig })
 }
 const reading = computed(() => {
   const m = map.value
   if (!m || !hover.value) return null
   const { i, j } = hover.value
   const where = `${format(m.upwards[j], upKind.value, unitWorld.value)} at ${format(m.across[i], acrossKind.value, unitWorld.value, 0)}`
-  if (m.coolantC[i][j] == null) return { where, what: 'no steady state, or it cannot climb there' }
-  const t = (v: number) => format(v, 'temperature', unitWorld.value, 0)
-  const gain = difference.value && m.gainK[i][j] != null ? `, ${format(m.gainK[i][j], 'difference', unitWorld.value)} more headroom` : ''
-  return { where, what: `coolant ${t(m.coolantC[i][j])}, feed ${t(m.feedC[i][j])}, pan ${t(m.panC[i][j])}, ${format(m.speedKmh[i][j], 'speed', unitWorld.value)}${gain}` }
+  const v = (columns: (number | null)[][]) => columns[i]?.[j] ?? null
+  const t = (columns: (number | null)[][]) => format(v(columns), 'temperature', unitWorld.value, 0)
+  if (v(m.coolantC) == null) return { where, what: 'no steady state, or it cannot climb there' }
+  const gain = difference.value && v(m.gainK) != null ? `, ${format(v(m.gainK), 'difference', unitWorld.value)} more headroom` : ''
+  return { where, what: `coolant ${t(m.coolantC)}, feed ${t(m.feedC)}, pan ${t(m.panC)}, ${format(v(m.speedKmh), 'speed', unitWorld.value)}${gain}` }
 })
 </script>
 
 <template>
-  <section class="panel map">
+  <section class="panel map" :class="{ older }">
     <header>
-      <h2>Where {{ job.build!.name }} holds</h2>
+      <h2>Where {{ job.build.name }} holds</h2>
+      <span v-if="older" class="soft small" data-older>from before the last edit …</span>
       <div class="picks" role="radiogroup" aria-label="Axes of the map">
         <button v-for="c in choices" :key="c.value" type="button" role="radio" :aria-checked="axes === c.value" @click="axes = c.value">{{ c.label }}</button>
       </div>
       <label class="against">against
         <select v-model="against" aria-label="Difference to another build">
           <option :value="null">nothing</option>
-          <template v-for="(b, i) in job.content!.builds" :key="i"><option v-if="i !== job.selected" :value="i">{{ b.name }}</option></template>
+          <template v-for="b in job.content.builds" :key="b.id"><option v-if="b.id !== job.selected" :value="b.id">{{ b.name }}</option></template>
         </select>
       </label>
     </header>

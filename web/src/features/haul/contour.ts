@@ -16,13 +16,13 @@ export interface Scale {
 export function fieldOf(columns: readonly (readonly (number | null)[])[], missing: number): Field {
   const steps = columns.length
   const values: number[] = []
-  for (let j = 0; j < steps; j++) for (let i = 0; i < steps; i++) values.push(columns[i][j] ?? missing)
+  for (let j = 0; j < steps; j++) for (let i = 0; i < steps; i++) values.push(columns[i]?.[j] ?? missing)
   return { steps, values }
 }
 
 function rings(field: Field, threshold: number): [number, number][][] {
   const [c] = contours().size([field.steps, field.steps]).smooth(true).thresholds([threshold])(field.values)
-  return c.coordinates.flat() as [number, number][][]
+  return (c?.coordinates ?? []).flat() as [number, number][][]
 }
 
 /** The contour's own frame puts samples at cell centres, half a step in. */
@@ -58,7 +58,10 @@ export function line(field: Field, scale: Scale, threshold: number): string {
 }
 
 /** Place of a value on a rising axis of equal steps, in steps from its start. */
-export const along = (value: number, axis: readonly number[]) => ((value - axis[0]) / (axis[axis.length - 1] - axis[0])) * (axis.length - 1)
+export function along(value: number, axis: readonly number[]): number {
+  const [first = 0] = axis
+  return ((value - first) / ((axis.at(-1) ?? 1) - first)) * (axis.length - 1)
+}
 
 /** Ends of the axes round a haul, so that the haul itself lies inside. */
 export function span(axes: 'AMBIENT_GRADE' | 'AMBIENT_MASS' | 'SPEED_GRADE', haul: { gradePercent: number; speedKmh: number; ambientC: number }, trailerKg: number): { across: [number, number]; up: [number, number] } {

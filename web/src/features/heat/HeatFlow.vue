@@ -5,9 +5,10 @@ import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
 import VChart from 'vue-echarts'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { dark, unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import { coolerName } from './pack/geometry'
 
 use([SankeyChart, TooltipComponent, SVGRenderer])
 
@@ -15,8 +16,9 @@ const kilowatts = (v: number) => format(v, 'power', unitWorld.value)
 
 /** Where the heat comes from and where it goes, one ribbon per flow. */
 const job = useJob()
+const named = (id: string) => coolerName(job.build.coolers.findIndex((c) => c.id === id))
 const option = computed(() => {
-  const h = job.state!.balance!.heat
+  const h = job.detail!.balance!.heat
   const kw = (v: number) => format(v, 'power', unitWorld.value)
   const ink = dark.value ? '#f2eee5' : '#1d2022'
   const metal = dark.value ? '#98a2a4' : '#5a6468'
@@ -28,11 +30,11 @@ const option = computed(() => {
       ['gearbox', 'oil', h.gearbox],
       h.tank >= 0 ? ['oil', 'coolant', h.tank] : ['coolant', 'oil', -h.tank],
       ['coolant', 'radiator', h.radiator],
-      ...h.coolers.map((c) => ['oil', c.name, c.heatKw]),
+      ...h.coolers.map((c) => ['oil', named(c.id), c.heatKw]),
       ['oil', 'gearbox case', h.gearboxCase],
       ['cab', 'condenser', h.condenser],
       ['radiator', 'air', h.radiator],
-      ...h.coolers.map((c) => [c.name, 'air', c.heatKw]),
+      ...h.coolers.map((c) => [named(c.id), 'air', c.heatKw]),
       ['gearbox case', 'air', h.gearboxCase],
       ['charge air', 'air', h.chargeAir],
       ['condenser', 'air', h.condenser],
@@ -60,8 +62,8 @@ const option = computed(() => {
   <section class="panel">
     <header>
       <h2>Where the heat goes</h2>
-      <span class="small soft">{{ job.build!.name }}: {{ kilowatts(job.state!.balance!.heat.fuel) }} in the fuel, {{ format(job.state!.balance!.heat.brake, 'shaftPower', unitWorld) }} at the engine's shaft</span>
-      <span v-if="job.state!.balance!.heat.tank < 0" class="small soft">the in-tank cooler warms the oil here</span>
+      <span class="small soft">{{ job.build.name }}: {{ kilowatts(job.detail!.balance!.heat.fuel) }} in the fuel, {{ format(job.detail!.balance!.heat.brake, 'shaftPower', unitWorld) }} at the engine's shaft</span>
+      <span v-if="job.detail!.balance!.heat.tank < 0" class="small soft">the in-tank cooler warms the oil here</span>
     </header>
     <VChart :option="option" autoresize class="chart" />
   </section>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue'
-import { useJob } from '@/job/store'
-import HeatFlow from './HeatFlow.vue'
+import { useJob } from '@/job/useJob'
 import PackPanel from './pack/PackPanel.vue'
 import CoolersPanel from './panels/CoolersPanel.vue'
 import FrontPanel from './panels/FrontPanel.vue'
 import LimitsPanel from './panels/LimitsPanel.vue'
 
+const HeatFlow = defineAsyncComponent(() => import('./HeatFlow.vue'))
 const FansPanel = defineAsyncComponent(() => import('./panels/FansPanel.vue'))
 const RatingPanel = defineAsyncComponent(() => import('./panels/RatingPanel.vue'))
 
@@ -21,24 +21,18 @@ const tabs: { value: Tab; label: string }[] = [
   { value: 'rating', label: 'Box rating' },
 ]
 
-function addPlan() {
-  const builds = job.content!.builds
-  const plans = builds.filter((b) => b.kind === 'PLAN').length
-  job.replace({ ...job.content!, builds: [...builds, { ...builds[job.selected], kind: 'PLAN', name: `Plan ${String.fromCharCode(65 + plans)}` }] })
-  job.selected = job.content!.builds.length - 1
-}
 </script>
 
 <template>
   <div class="heat">
     <div class="column">
       <PackPanel />
-      <HeatFlow v-if="job.state?.balance" />
+      <HeatFlow v-if="job.detail?.balance" />
     </div>
     <section class="panel bench">
       <header>
-        <h2>{{ job.build!.name }}</h2>
-        <button v-if="job.content!.builds.length < 6" type="button" class="act add" @click="addPlan">New plan from this</button>
+        <h2>{{ job.build.name }}</h2>
+        <button v-if="job.content.builds.length < 6" type="button" class="act add" @click="job.addPlan(job.build)">New plan from this</button>
       </header>
       <div class="tabs" role="tablist" aria-label="What to work on">
         <button v-for="t in tabs" :id="`tab-${t.value}`" :key="t.value" type="button" role="tab" :aria-selected="tab === t.value" aria-controls="bench" @click="tab = t.value">{{ t.label }}</button>

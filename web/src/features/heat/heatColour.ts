@@ -12,7 +12,7 @@ const ramp = [
 export function heatColour(share: number): string {
   const at = Math.max(0, Math.min(1, share)) * (ramp.length - 1)
   const i = Math.min(ramp.length - 2, Math.floor(at))
-  const mix = ramp[i].map((v, k) => Math.round(v + (at - i) * (ramp[i + 1][k] - v)))
+  const mix = ramp[i]!.map((v, k) => Math.round(v + (at - i) * (ramp[i + 1]![k]! - v)))
   return `rgb(${mix.join(' ')})`
 }
 

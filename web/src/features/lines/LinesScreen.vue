@@ -1,33 +1,40 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
-import type { LineResult } from '@/shared/api/types'
+import { freeId } from '@/job/paths'
+import type { Hose, LineResult } from '@/shared/api/types'
+import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, formatNumber, restate } from '@/shared/units/units'
+import { format, formatNumber } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
 import LoopDrawing from './LoopDrawing.vue'
 
 const job = useJob()
 const { result, problem } = useComputed<LineResult>('/api/compute/lines', () => job.content && { job: job.content, build: job.selected })
-const cooler = computed(() => job.build!.coolers.length > 0)
+const cooler = computed(() => job.build.coolers.length > 0)
+
+const hoses = computed(() => job.build.lines.hoses)
+const path = computed(() => `builds.${job.selected}.lines` as const)
+const cutOf = (id: string) => result.value?.cuts.find((c) => c.hose === id)
 
 function addHose() {
-  job.edit('hoses', [...job.content!.hoses, { name: `hose ${job.content!.hoses.length + 1}`, lengthM: 0.5, boreMm: 9.5, elbows: 0, adapters: 2 }])
+  const hose: Hose = { id: freeId(hoses.value, 'hose'), name: `hose ${hoses.value.length + 1}`, lengthM: 0.5, boreMm: 9.5, elbows: 0, adapters: 2 }
+  job.edit(`${path.value}.hoses`, [...hoses.value, hose])
 }
-function removeHose(i: number) {
-  job.edit('hoses', job.content!.hoses.filter((_, k) => k !== i))
+function removeHose(id: string) {
+  job.edit(`${path.value}.hoses`, hoses.value.filter((h) => h.id !== id))
 }
 </script>
 
 <template>
   <div class="lines">
     <section class="panel loop">
-      <header><h2>The oil's way</h2><span class="soft small">{{ job.build!.name }}</span></header>
+      <header><h2>The oil's way</h2><span class="soft small">{{ job.build.name }}</span></header>
       <LoopDrawing :result="result" />
       <p v-if="!cooler" class="note">This build has no oil cooler, so its lines stay as found. Choose a cooler on Heat &amp; air.</p>
       <p v-if="problem" role="alert" class="note bad">{{ problem }}</p>
-      <ul v-if="result?.warnings.length"><li v-for="w in result.warnings" :key="w" class="note bad">{{ restate(w, unitWorld) }}</li></ul>
+      <ul v-if="result?.warnings.length"><li v-for="w in result.warnings" :key="w.code" class="note bad">{{ say(w, unitWorld) }}</li></ul>
     </section>
     <section class="panel left" data-flow>
       <header><h2>Flow left</h2><span class="soft small">of the flow as found</span></header>
@@ -52,25 +59,25 @@ function removeHose(i: number) {
       </div>
     </section>
     <section class="panel hoses">
-      <header><h2>Hoses</h2><button type="button" class="act" :disabled="job.content!.hoses.length >= 12" @click="addHose">Add a hose</button></header>
-      <div v-for="(h, i) in job.content!.hoses" :key="i" class="hose">
+      <header><h2>Hoses</h2><button type="button" class="act" :disabled="hoses.length >= 12" @click="addHose">Add a hose</button></header>
+      <div v-for="h in hoses" :key="h.id" class="hose">
         <div class="name">
           <h3>{{ h.name }}</h3>
-          <p v-if="result?.cuts[i]" class="small soft">cut {{ format(result.cuts[i].cutMm, 'size', unitWorld) }}, fitted {{ format(result.cuts[i].fittedMm, 'size', unitWorld) }}</p>
+          <p v-if="cutOf(h.id)" class="small soft">cut {{ format(cutOf(h.id)!.cutMm, 'size', unitWorld) }}, fitted {{ format(cutOf(h.id)!.fittedMm, 'size', unitWorld) }}</p>
         </div>
-        <QuantityField label="Length" :path="`hoses.${i}.lengthM`" quantity="length" :step="0.05" />
-        <QuantityField label="Bore" :path="`hoses.${i}.boreMm`" quantity="size" :step="0.5" />
-        <QuantityField label="Elbows" :path="`hoses.${i}.elbows`" quantity="count" :step="1" />
-        <QuantityField label="Barbs, adapters" :path="`hoses.${i}.adapters`" quantity="count" :step="1" />
-        <button type="button" class="act" :aria-label="`Remove ${h.name}`" @click="removeHose(i)">Remove</button>
+        <QuantityField label="Length" :path="`${path}.hoses.${h.id}.lengthM`" quantity="length" :step="0.05" />
+        <QuantityField label="Bore" :path="`${path}.hoses.${h.id}.boreMm`" quantity="size" :step="0.5" />
+        <QuantityField label="Elbows" :path="`${path}.hoses.${h.id}.elbows`" quantity="count" :step="1" />
+        <QuantityField label="Barbs, adapters" :path="`${path}.hoses.${h.id}.adapters`" quantity="count" :step="1" />
+        <button type="button" class="act" :aria-label="`Remove ${h.name}`" @click="removeHose(h.id)">Remove</button>
       </div>
       <div class="found">
-        <QuantityField label="Left long at each end" path="linePlan.spareMm" quantity="size" :step="10" />
-        <QuantityField label="Lines as found" path="linePlan.foundLengthM" quantity="length" :step="0.1" />
-        <QuantityField label="Their bore" path="linePlan.foundBoreMm" quantity="size" :step="0.5" />
-        <QuantityField label="Their fittings, loss" path="linePlan.foundLoss" quantity="ratio" :step="0.5" />
-        <QuantityField label="Circuit stops at" path="linePlan.pumpMaxKpa" quantity="pressure" :step="10" />
-        <QuantityField label="Cold morning" path="linePlan.coldC" quantity="temperature" :step="1" />
+        <QuantityField label="Left long at each end" :path="`${path}.spareMm`" quantity="size" :step="10" />
+        <QuantityField label="Lines as found" path="rig.foundLines.lengthM" quantity="length" :step="0.1" />
+        <QuantityField label="Their bore" path="rig.foundLines.boreMm" quantity="size" :step="0.5" />
+        <QuantityField label="Their fittings, loss" path="rig.foundLines.loss" quantity="ratio" :step="0.5" />
+        <QuantityField label="Circuit stops at" path="rig.foundLines.pumpMaxKpa" quantity="pressure" :step="10" />
+        <QuantityField label="Cold morning" path="rig.foundLines.coldC" quantity="temperature" :step="1" />
       </div>
     </section>
   </div>

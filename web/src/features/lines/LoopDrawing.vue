@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import type { LineResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
@@ -10,18 +10,20 @@ const props = defineProps<{ result: LineResult | null }>()
 const job = useJob()
 interface Stop { label: string; sub: string; fill: string; ink: string }
 const stops = computed<Stop[]>(() => {
-  const b = job.build!
-  const tank = job.content!.vehicle.gearbox.inTankWattsPerKelvin != null && b.oilOrder !== 'TANK_BYPASSED'
-  const heat = job.state?.balance?.heat
+  const b = job.build
+  // A radiator that is put in brings its own tank, or none.
+  const inTank = b.radiator ? b.radiator.inTankWattsPerKelvin : job.content.rig.vehicle.gearbox.inTankWattsPerKelvin
+  const tank = inTank != null && b.oilOrder !== 'TANK_BYPASSED'
+  const heat = job.detail?.balance?.heat
   const kw = (v: number | undefined) => (v == null ? '' : v < 0 ? `warms oil ${format(-v, 'power', unitWorld.value)}` : `takes ${format(v, 'power', unitWorld.value)}`)
   const list: Stop[] = []
   const own = heat?.coolers ?? []
   if (b.parallel && b.coolers.length > 1) list.push({ label: `${b.coolers.length} side by side`, sub: kw(heat?.cooler), fill: 'var(--accent)', ink: '#fff' })
-  else b.coolers.forEach((_, i) => list.push({ label: i ? `oil cooler ${i + 1}` : 'oil cooler', sub: kw(own[i]?.heatKw), fill: 'var(--accent)', ink: '#fff' }))
+  else b.coolers.forEach((c, i) => list.push({ label: i ? `oil cooler ${i + 1}` : 'oil cooler', sub: kw(own.find((h) => h.id === c.id)?.heatKw), fill: 'var(--accent)', ink: '#fff' }))
   if (tank) list.splice(b.oilOrder === 'BEFORE_TANK' ? list.length : 0, 0, { label: 'in-tank', sub: kw(heat?.tank), fill: 'var(--metal)', ink: 'var(--paper)' })
   return list
 })
-const state = computed(() => job.state?.balance)
+const state = computed(() => job.detail?.balance)
 const pitch = computed(() => (stops.value.length > 2 ? 150 : 190))
 const x = (i: number) => 190 + i * pitch.value
 </script>

@@ -1,28 +1,31 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import { useJob } from '@/job/store'
+import { computed, ref } from 'vue'
+import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
 import StripDrawing from './StripDrawing.vue'
 import { useComputed } from '@/job/useComputed'
-import type { FlatStrip } from '@/shared/api/types'
+import { freeId } from '@/job/paths'
+import type { FlatStrip, MountingStrip } from '@/shared/api/types'
 
 const job = useJob()
-const at = ref(0)
-const { result: flat, problem } = useComputed<FlatStrip>('/api/compute/strip', () => job.content!.strips[at.value])
+const strips = computed(() => job.build.strips)
+const at = ref('')
+const strip = computed(() => strips.value.find((s) => s.id === at.value) ?? strips.value[0])
+const { result: flat, problem } = useComputed<FlatStrip>('/api/compute/strip', () => strip.value)
 
 function add() {
-  const last = job.content!.strips.at(-1)
-  const strip = last ?? { name: '', quantity: 1, thicknessMm: 3.2, widthMm: 25, insideRadiusMm: 3.2, leftLegMm: 60, offsetMm: 20, offsetDegrees: 45, rightLegMm: 200, tabMm: 25, tabDegrees: 90 }
-  job.edit('strips', [...job.content!.strips, { ...strip, name: `strip ${job.content!.strips.length + 1}` }])
-  at.value = job.content!.strips.length - 1
+  const like = strips.value.at(-1) ?? { quantity: 1, thicknessMm: 3.2, widthMm: 25, insideRadiusMm: 3.2, leftLegMm: 60, offsetMm: 20, offsetDegrees: 45, rightLegMm: 200, tabMm: 25, tabDegrees: 90 }
+  const made: MountingStrip = { ...like, id: freeId(strips.value, 'strip'), name: `strip ${strips.value.length + 1}` }
+  job.edit(`builds.${job.selected}.strips`, [...strips.value, made])
+  at.value = made.id
 }
 function remove() {
-  job.edit('strips', job.content!.strips.filter((_, i) => i !== at.value))
-  at.value = Math.max(0, at.value - 1)
+  job.edit(`builds.${job.selected}.strips`, strips.value.filter((s) => s !== strip.value))
+  at.value = ''
 }
-const path = (field: string) => `strips.${at.value}.${field}`
+const path = <F extends string>(field: F) => `builds.${job.selected}.strips.${strip.value!.id}.${field}` as const
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
 </script>
 
@@ -30,20 +33,20 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
   <div class="mounting">
     <section class="panel list">
       <header><h2>Strips</h2></header>
-      <button v-for="(s, i) in job.content!.strips" :key="i" type="button" :aria-pressed="i === at" class="strip" @click="at = i">
+      <button v-for="s in strips" :key="s.id" type="button" :aria-pressed="s === strip" class="strip" @click="at = s.id">
         <b>{{ s.name }}</b><span class="small">{{ s.quantity }} × {{ format(s.widthMm, 'size', unitWorld) }} × {{ format(s.thicknessMm, 'size', unitWorld, 1) }}</span>
       </button>
-      <button type="button" class="act" :disabled="job.content!.strips.length >= 12" @click="add">Add a strip</button>
+      <button type="button" class="act" :disabled="strips.length >= 12" @click="add">Add a strip</button>
       <p class="caution">Cut strip is sharp: gloves and eye protection. Nothing metal may touch a core; vibration wears a hole.</p>
     </section>
-    <section v-if="job.content!.strips[at]" class="panel bench">
+    <section v-if="strip" class="panel bench">
       <header>
-        <h2>{{ job.content!.strips[at].name }}</h2>
+        <h2>{{ strip.name }}</h2>
         <span class="soft small">offsets measured on the truck in, flat strip out</span>
         <button type="button" class="act remove" @click="remove">Remove</button>
       </header>
       <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
-      <StripDrawing v-if="flat" :strip="job.content!.strips[at]" :flat="flat" />
+      <StripDrawing v-if="flat" :strip="strip" :flat="flat" />
       <div class="result" data-flat>
         <div><span class="soft small">cut flat</span><p class="cut">{{ flat ? mm(flat.flatMm) : '–' }}</p></div>
         <table v-if="flat">

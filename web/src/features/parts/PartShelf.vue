@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { AnyPart as Part, Catalogue, PartImport } from '@/shared/api/types'
-import { ApiProblem } from '@/shared/api/client'
+import type { AnyPart as Part, Catalogue } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import CsvExchange from './CsvExchange.vue'
 import { useCatalogue } from './useCatalogue'
 
 /** One shelf of the catalogue to choose from, and its CSV both ways. */
@@ -38,24 +38,6 @@ function about(p: Part): string {
 /** Outline to one scale, of parts that have one. */
 const size = (p: Part) => ('widthMm' in p ? { w: p.widthMm, h: p.heightMm, round: false } : 'diameterMm' in p ? { w: p.diameterMm * p.count, h: p.diameterMm, round: true } : null)
 
-const imported = ref<PartImport | null>(null)
-const importProblem = ref('')
-async function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
-  imported.value = null
-  importProblem.value = ''
-  try {
-    const response = await fetch(`/api/parts/${slugs[props.shelf]}/csv`, { method: 'POST', headers: { 'Content-Type': 'text/csv' }, body: file })
-    if (!response.ok) throw new ApiProblem(response.status, (await response.json()).detail ?? 'The file was refused.')
-    imported.value = (await response.json()) as PartImport
-    if (!imported.value.problems.length) await reload()
-  } catch (e) {
-    importProblem.value = e instanceof ApiProblem ? e.message : 'The server does not answer; the file was not read.'
-  }
-}
 </script>
 
 <template>
@@ -64,19 +46,9 @@ async function take(event: Event) {
       <div class="groups" role="radiogroup" aria-label="Kind">
         <button v-for="[value, label] in [['', 'All'], ...groups[shelf]]" :key="value" type="button" role="radio" :aria-checked="group === value" @click="group = value">{{ label }}</button>
       </div>
-      <a class="act" :href="`/api/parts/${slugs[shelf]}/csv`" download>CSV out</a>
-      <label class="act">CSV in<input type="file" accept=".csv,text/csv" class="file" aria-label="Import parts from CSV" @change="take" /></label>
     </div>
+    <CsvExchange :shelf="slugs[shelf]" @taken="reload" />
     <p v-if="problem" role="alert">{{ problem }}</p>
-    <p v-if="importProblem" role="alert" class="note bad">{{ importProblem }}</p>
-    <div v-if="imported" class="note" :class="{ bad: imported.problems.length }" role="status">
-      <p v-if="!imported.problems.length">{{ imported.added }} added, {{ imported.changed }} renewed.</p>
-      <template v-else>
-        <p><b>Nothing was imported.</b> Mend these in the file and try again:</p>
-        <ul class="rows"><li v-for="(p, k) in imported.problems.slice(0, 12)" :key="k">row {{ p.row }}{{ p.column ? `, ${p.column}` : '' }}{{ p.value ? ` “${p.value}”` : '' }} {{ p.message }}</li></ul>
-        <p v-if="imported.problems.length + imported.moreProblems > 12">and {{ imported.problems.length + imported.moreProblems - 12 }} more</p>
-      </template>
-    </div>
     <ul class="parts">
       <li v-for="p in shown" :key="p.code">
         <svg v-if="size(p)" :viewBox="shelf === 'oilCoolers' ? '0 0 660 420' : '0 0 900 620'" aria-hidden="true">

@@ -1,16 +1,19 @@
-import { ref, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { api, type ApiProblem } from '@/shared/api/client'
-import type { Catalogue } from '@/shared/api/types'
+import type { Catalogue, Said } from '@/shared/api/types'
+import { say } from '@/shared/message/say'
+import { unitWorld } from '@/shared/ui/preferences'
 
 const catalogue = shallowRef<Catalogue | null>(null)
-const problem = ref('')
+const said = shallowRef<Said[]>([])
+const problem = computed(() => said.value.map((s) => say(s, unitWorld.value)).join('; '))
 
 async function load() {
   try {
     catalogue.value = await api.get<Catalogue>('/api/parts')
-    problem.value = ''
+    said.value = []
   } catch (e) {
-    problem.value = (e as ApiProblem).message
+    said.value = (e as ApiProblem).said
     if ((e as ApiProblem).passing) window.setTimeout(load, 2000)
   }
 }

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import ListField from '@/shared/ui/ListField.vue'
 import QuantityField from '@/shared/ui/QuantityField.vue'
 
 /** What the plate and the manual say of engine, gearbox and limits: nothing to measure, all to be entered. */
 const job = useJob()
-const e = 'vehicle.engine'
-const g = 'vehicle.gearbox'
-const engine = computed(() => job.content!.vehicle.engine)
+const e = 'rig.vehicle.engine'
+const g = 'rig.vehicle.gearbox'
+const engine = computed(() => job.content.rig.vehicle.engine)
 const kinds = [
   ['PETROL', 'petrol'],
   ['DIESEL', 'diesel'],
@@ -46,11 +46,11 @@ function choose(kind: (typeof kinds)[number][0]) {
   </div>
   <h3>Limits, from the manual where it has them</h3>
   <div class="narrow">
-    <QuantityField label="Coolant" path="vehicle.limits.coolantC" quantity="temperature" :step="1" />
-    <QuantityField label="under boiling by" path="vehicle.limits.belowBoilingK" quantity="difference" :step="1" />
-    <QuantityField label="Pan, sustained" path="vehicle.limits.panC" quantity="temperature" :step="1" />
-    <QuantityField label="Oil feed, peak" path="vehicle.limits.feedC" quantity="temperature" :step="1" />
-    <QuantityField label="Pan too cold under" path="vehicle.limits.overcooledPanC" quantity="temperature" :step="1" />
+    <QuantityField label="Coolant" path="rig.vehicle.limits.coolantC" quantity="temperature" :step="1" />
+    <QuantityField label="under boiling by" path="rig.vehicle.limits.belowBoilingK" quantity="difference" :step="1" />
+    <QuantityField label="Pan, sustained" path="rig.vehicle.limits.panC" quantity="temperature" :step="1" />
+    <QuantityField label="Oil feed, peak" path="rig.vehicle.limits.feedC" quantity="temperature" :step="1" />
+    <QuantityField label="Pan too cold under" path="rig.vehicle.limits.overcooledPanC" quantity="temperature" :step="1" />
   </div>
 </template>
 

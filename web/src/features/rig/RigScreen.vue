@@ -1,55 +1,63 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useJob } from '@/job/store'
-import { valueAt } from '@/job/changes'
+import { useJob } from '@/job/useJob'
+import { marksAt } from '@/job/document'
+import { valueAt } from '@/job/paths'
+import type { Mark as Given } from '@/shared/api/types'
+import { word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
 import DrivelineFields from './DrivelineFields.vue'
 import MeasureDrawing from './MeasureDrawing.vue'
-import { labelOf, stages, type Measurement } from './measurements'
+import { measurementAt, stages, type Measurement } from './measurements'
 
 /** The rig taken in, station by station; every number says whether it was measured, entered or assumed. */
 const job = useJob()
 const at = ref(0)
-const stage = computed(() => stages[at.value])
+const stage = computed(() => stages[at.value]!)
 const focus = ref('')
-const field = (m: Measurement) => m.field?.(job.selected) ?? m.path
-const there = (m: Measurement) => {
-  const parent = field(m).split('.').slice(0, -1)
-  return valueAt(job.content, parent) != null
+const pathOf = (m: Measurement) => m.path(job.build)
+const there = (m: Measurement) => valueAt(job.content, pathOf(m).split('.').slice(0, -1).join('.')) != null
+
+type Mark = Given | 'ENTERED'
+const marksOf = (m: Measurement) => {
+  const at = marksAt(pathOf(m))!
+  return { ...at, all: (valueAt(job.content, at.marks) ?? {}) as Record<string, Given> }
 }
-type Mark = 'MEASURED' | 'DEFAULT' | 'ENTERED'
-const mark = (path: string): Mark => job.content!.origins.find((o) => o.path === path)?.kind ?? 'ENTERED'
+const mark = (m: Measurement): Mark => marksOf(m).all[marksOf(m).key] ?? 'ENTERED'
 const words: Record<Mark, string> = { MEASURED: 'measured', ENTERED: 'entered', DEFAULT: 'assumed' }
-function setMark(path: string, to: Mark) {
-  const rest = job.content!.origins.filter((o) => o.path !== path)
-  job.edit('origins', to === 'ENTERED' ? rest : [...rest, { path, kind: to }])
-}
 const next: Record<Mark, Mark> = { DEFAULT: 'MEASURED', ENTERED: 'MEASURED', MEASURED: 'ENTERED' }
+function turnMark(m: Measurement) {
+  const { marks, key, all } = marksOf(m)
+  const { [key]: _, ...rest } = all
+  const to = next[mark(m)]
+  job.edit(marks, to === 'ENTERED' ? rest : { ...rest, [key]: to })
+}
 const counts = computed(() => {
   const all = stages.flatMap((s) => s.list).filter(there)
-  return { all: all.length, measured: all.filter((m) => mark(m.path) === 'MEASURED').length, assumed: all.filter((m) => mark(m.path) === 'DEFAULT').length }
+  return { all: all.length, measured: all.filter((m) => mark(m) === 'MEASURED').length, assumed: all.filter((m) => mark(m) === 'DEFAULT').length }
 })
-const assumedIn = (i: number) => stages[i].list.filter((m) => there(m) && mark(m.path) === 'DEFAULT').length
+const assumedIn = (list: Measurement[]) => list.filter((m) => there(m) && mark(m) === 'DEFAULT').length
 function go(path: string) {
-  const i = stages.findIndex((s) => s.list.some((m) => m.path === path))
+  const m = measurementAt(path, job.build)
+  const i = stages.findIndex((s) => m && s.list.includes(m))
   if (i >= 0) at.value = i
-  focus.value = path
+  focus.value = m?.id ?? ''
 }
 const cores = computed(() =>
-  ([['condenser', 'Condenser'], ['chargeAirCooler', 'Charge-air cooler']] as const).map(([key, label]) => ({ key, label, fitted: job.content!.vehicle.cooling[key] != null })),
+  ([['condenser', 'Condenser'], ['chargeAirCooler', 'Charge-air cooler']] as const).map(([key, label]) => ({ key, label, fitted: job.content.rig.vehicle.cooling[key] != null })),
 )
 /** A core that the truck has starts over the middle of its radiator. */
 function fitCore(key: 'condenser' | 'chargeAirCooler') {
-  const { cooling } = job.content!.vehicle
+  const { cooling } = job.content.rig.vehicle
   const r = cooling.radiator
   const size = key === 'condenser' ? { share: 0.85, depth: 16, fins: 18 } : { share: 0.6, depth: 45, fins: 12 }
   const made = {
     leftMm: Math.round(r.leftMm + r.widthMm * 0.05), bottomMm: Math.round(r.bottomMm + (r.heightMm * (1 - size.share)) / 2),
     widthMm: Math.round(r.widthMm * 0.9), heightMm: Math.round(r.heightMm * size.share), depthMm: size.depth, finsPerInch: size.fins, metal: 'ALUMINIUM',
   }
-  job.edit(`vehicle.cooling.${key}`, cooling[key] ? null : made)
+  job.edit(`rig.vehicle.cooling.${key}`, cooling[key] ? null : made)
 }
 const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 </script>
@@ -58,11 +66,11 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
   <div class="rig">
     <nav class="panel stages" aria-label="Measuring stations">
       <header><h2>Take the rig in</h2></header>
-      <label class="small named">Job<input :value="job.content!.name" maxlength="80" @change="job.edit('name', ($event.target as HTMLInputElement).value.trim() || job.content!.name)" /></label>
-      <label class="small named">Truck<input :value="job.content!.vehicle.name" maxlength="80" @change="job.edit('vehicle.name', ($event.target as HTMLInputElement).value.trim() || job.content!.vehicle.name)" /></label>
-      <label class="small named">The customer says<textarea :value="job.content!.complaint" rows="3" maxlength="2000" @change="job.edit('complaint', ($event.target as HTMLTextAreaElement).value)"></textarea></label>
+      <label class="small named">Job<input :value="job.content.about.name" maxlength="80" @change="job.edit('about.name', ($event.target as HTMLInputElement).value.trim() || job.content.about.name)" /></label>
+      <label class="small named">Truck<input :value="job.content.rig.vehicle.name" maxlength="80" @change="job.edit('rig.vehicle.name', ($event.target as HTMLInputElement).value.trim() || job.content.rig.vehicle.name)" /></label>
+      <label class="small named">The customer says<textarea :value="job.content.about.complaint" rows="3" maxlength="2000" @change="job.edit('about.complaint', ($event.target as HTMLTextAreaElement).value)"></textarea></label>
       <ol>
-        <li v-for="(s, i) in stages" :key="s.name"><button type="button" :aria-pressed="i === at" @click="at = i"><b>{{ s.name }}</b><span class="small">{{ assumedIn(i) ? `${assumedIn(i)} assumed` : 'nothing assumed' }}</span></button></li>
+        <li v-for="(s, i) in stages" :key="s.name"><button type="button" :aria-pressed="i === at" @click="at = i"><b>{{ s.name }}</b><span class="small">{{ assumedIn(s.list) ? `${assumedIn(s.list)} assumed` : 'nothing assumed' }}</span></button></li>
       </ol>
       <p class="small soft">{{ counts.measured }} of {{ counts.all }} measured, {{ counts.assumed }} only assumed.</p>
     </nav>
@@ -70,9 +78,9 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
       <header><h2>{{ stage.name }}</h2><span class="soft small">{{ stage.about }}</span></header>
       <MeasureDrawing :stage="at" :focus="focus" />
       <ul class="list">
-        <li v-for="m in stage.list.filter(there)" :key="m.path" :class="{ lit: focus === m.path }" @focusin="focus = m.path">
-          <QuantityField :label="m.label" :path="field(m)" :quantity="m.quantity" :step="m.step" :origin="m.path" :optional="m.optional" />
-          <button type="button" class="mark" :class="mark(m.path)" :aria-label="`${m.label} is ${words[mark(m.path)]}; change`" @click="setMark(m.path, next[mark(m.path)])">{{ words[mark(m.path)] }}</button>
+        <li v-for="m in stage.list.filter(there)" :key="m.id" :class="{ lit: focus === m.id }" @focusin="focus = m.id">
+          <QuantityField :label="m.label" :path="pathOf(m)" :quantity="m.quantity" :step="m.step" :optional="m.optional" />
+          <button type="button" class="mark" :class="mark(m)" :aria-label="`${m.label} is ${words[mark(m)]}; change`" @click="turnMark(m)">{{ words[mark(m)] }}</button>
           <p class="small soft">{{ m.how }} <b>{{ m.tool }}</b></p>
         </li>
       </ul>
@@ -84,13 +92,13 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
     </section>
     <section class="panel sure">
       <header><h2>How sure</h2></header>
-      <p v-if="job.state?.coolant" class="band"><b>± {{ k(job.state.coolant.bandK) }}</b><span class="small">coolant, {{ job.build!.name }}</span></p>
-      <p v-if="job.state?.pan" class="band"><b>± {{ k(job.state.pan.bandK) }}</b><span class="small">pan</span></p>
-      <template v-if="job.state?.measureNext.length">
+      <p v-if="job.verdict?.coolant" class="band"><b>± {{ k(job.verdict.coolant.bandK) }}</b><span class="small">coolant, {{ job.build.name }}</span></p>
+      <p v-if="job.verdict?.pan" class="band"><b>± {{ k(job.verdict.pan.bandK) }}</b><span class="small">pan</span></p>
+      <template v-if="job.detail?.measureNext.length">
         <h3>Measure these next</h3>
         <ol class="nexts" data-next>
-          <li v-for="n in job.state.measureNext" :key="n.path">
-            <button type="button" @click="go(n.path)"><b>{{ labelOf(n.path) }}</b><span class="small">assumed within {{ Math.round(n.spreadPercent) }} %: ± {{ k(n.coolantK) }} coolant, ± {{ k(n.panK) }} pan</span></button>
+          <li v-for="n in job.detail.measureNext" :key="n.path">
+            <button type="button" @click="go(n.path)"><b>{{ measurementAt(n.path, job.build)?.label ?? word(n.name) }}</b><span class="small">assumed within {{ Math.round(n.spreadPercent) }} %: ± {{ k(n.coolantK) }} coolant, ± {{ k(n.panK) }} pan</span></button>
           </li>
         </ol>
       </template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { Dispute } from '@/shared/api/types'
+import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, restate } from '@/shared/units/units'
+import { format } from '@/shared/units/units'
 import { gauges } from '@/shared/api/gauges'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
@@ -21,6 +22,7 @@ const scale = computed(() => {
   const high = Math.ceil((Math.max(120, ...peaks) + 5) / 10) * 10
   return { low, high, share: (t: number) => (100 * (t - low)) / (high - low) }
 })
+const chosenOf = (d: Dispute) => say(d.schools[d.recommended]!.name, unitWorld.value)
 const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format(v, 'difference', unitWorld.value, 1))
 </script>
 
@@ -28,23 +30,23 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
   <div class="settle">
     <nav class="panel list" aria-label="Disputes">
       <header><h2>Settle it</h2></header>
-      <p class="small soft">{{ job.build!.name }} on {{ job.content!.haul.road }}</p>
+      <p class="small soft">{{ job.build.name }} on {{ job.content.haul.road }}</p>
       <ul>
-        <li v-for="(d, i) in result ?? []" :key="d.question"><button type="button" :aria-pressed="i === at" @click="at = i"><b>{{ restate(d.question, unitWorld) }}</b><span class="small">{{ restate(d.schools[d.recommended].name, unitWorld) }}</span></button></li>
+        <li v-for="(d, i) in result ?? []" :key="d.question.code"><button type="button" :aria-pressed="i === at" @click="at = i"><b>{{ say(d.question, unitWorld) }}</b><span class="small">{{ chosenOf(d) }}</span></button></li>
       </ul>
     </nav>
     <section class="panel case">
-      <p v-if="problem" role="alert" class="bad">{{ restate(problem, unitWorld) }}</p>
+      <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
       <template v-if="dispute">
-        <header><h2>{{ restate(dispute.question, unitWorld) }}</h2></header>
+        <header><h2>{{ say(dispute.question, unitWorld) }}</h2></header>
         <div class="answer" data-answer>
-          <h3>{{ restate(dispute.schools[dispute.recommended].name, unitWorld) }}</h3>
-          <p>{{ restate(dispute.reason, unitWorld) }}</p>
+          <h3>{{ chosenOf(dispute) }}</h3>
+          <p>{{ say(dispute.reason, unitWorld) }}</p>
         </div>
         <div class="schools" :style="{ gridTemplateColumns: `repeat(${dispute.schools.length}, minmax(0, 1fr))` }">
-          <article v-for="(s, i) in dispute.schools" :key="s.name" :class="{ chosen: i === dispute.recommended }" data-school>
-            <h3><VerdictMark :standing="s.standing" :size="18" /> {{ restate(s.name, unitWorld) }}</h3>
-            <p v-if="s.problem">{{ restate(s.problem, unitWorld) }}</p>
+          <article v-for="(s, i) in dispute.schools" :key="s.name.code" :class="{ chosen: i === dispute.recommended }" data-school>
+            <h3><VerdictMark :standing="s.standing" :size="18" /> {{ say(s.name, unitWorld) }}</h3>
+            <p v-if="s.problem">{{ say(s.problem, unitWorld) }}</p>
             <template v-else>
               <p class="sure"><b>{{ k(s.sureHeadroomK) }}</b> <span class="small soft">sure in nine of ten</span></p>
               <div v-for="{ key, gauge } in gauges(s)" :key="key" class="fluid">
@@ -57,10 +59,10 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
                 <b>{{ format(gauge.peakC, 'temperature', unitWorld, 0) }}</b>
               </div>
             </template>
-            <ul class="effects"><li v-for="e in s.effects" :key="e">{{ restate(e, unitWorld) }}</li></ul>
+            <ul class="effects"><li v-for="e in s.effects" :key="e.code">{{ say(e, unitWorld) }}</li></ul>
           </article>
         </div>
-        <p class="otherwise"><b>When the other school is right.</b> {{ restate(dispute.otherwise, unitWorld) }}</p>
+        <p class="otherwise"><b>When the other school is right.</b> {{ say(dispute.otherwise, unitWorld) }}</p>
       </template>
       <p v-else-if="!problem" class="soft">Running both schools of every dispute …</p>
     </section>

@@ -1,29 +1,31 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { gauges } from '@/shared/api/gauges'
 import type { WorkSheet } from '@/shared/api/types'
+import { say, whatToDo, why, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, formatNumber, restate } from '@/shared/units/units'
+import { format, formatNumber } from '@/shared/units/units'
 import { standingWord } from '@/shared/ui/words'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
 const job = useJob()
 const { result, problem } = useComputed<WorkSheet>('/api/compute/work-sheet', () => job.content && { job: job.content, build: job.selected })
-const state = computed(() => result.value?.assessment.builds[result.value.build])
+const verdict = computed(() => result.value?.verdicts.find((v) => v.build === job.selected))
 const t = (v: number, d?: number) => format(v, 'temperature', unitWorld.value, d)
 const hours = computed(() => (result.value ? `${Math.floor(result.value.minutes / 60)} h ${result.value.minutes % 60} min` : ''))
 const print = () => window.print()
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
-const haul = computed(() => job.content!.haul)
+const switched = computed(() => job.build.fans.filter((f) => f.switchPoints))
+const haul = computed(() => job.content.haul)
 </script>
 
 <template>
   <div class="desk">
     <div class="tools">
       <button type="button" class="act main" :disabled="!result" @click="print">Print</button>
-      <a v-if="job.saved" class="act" :href="`/api/jobs/${job.saved.id}/export`" download>Export as JSON</a>
+      <a class="act" :href="`/api/jobs/${job.id}/export`" download>Export as JSON</a>
       <p class="soft small">Prints on A4 or Letter. Everything is computed afresh from what is entered.</p>
     </div>
     <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
@@ -31,47 +33,47 @@ const haul = computed(() => job.content!.haul)
       <header>
         <div>
           <p class="brand">Road Breeze work sheet</p>
-          <h1>{{ job.content!.name }}: {{ job.build!.name }}</h1>
-          <p>{{ job.content!.vehicle.name }} with {{ job.content!.trailer.name }}, {{ format(job.content!.vehicle.massKg + job.content!.trailer.massKg, 'mass', unitWorld) }} together</p>
+          <h1>{{ job.content.about.name }}: {{ job.build.name }}</h1>
+          <p>{{ job.content.rig.vehicle.name }} with {{ job.content.rig.trailer.name }}, {{ format(job.content.rig.vehicle.massKg + job.content.rig.trailer.massKg, 'mass', unitWorld) }} together</p>
           <p>{{ haul.road }}: {{ format(haul.gradePercent, 'percent', unitWorld) }}, {{ format(haul.speedKmh, 'speed', unitWorld) }}, {{ t(haul.ambientC, 0) }}, {{ format(haul.altitudeM, 'altitude', unitWorld) }}, air conditioning {{ haul.airConditioning ? 'on' : 'off' }}</p>
         </div>
         <p class="hours"><b>{{ hours }}</b><br />{{ result.steps.length }} steps</p>
       </header>
-      <section v-if="state?.coolant" class="verdict">
-        <div v-for="{ key, label, gauge } in gauges(state)" :key="key">
+      <section v-if="verdict?.coolant" class="verdict">
+        <div v-for="{ key, label, gauge } in gauges(verdict)" :key="key">
           <h3><VerdictMark :standing="gauge.standing" /> {{ label }} {{ standingWord(gauge.standing) }}</h3>
           <p><b>{{ t(gauge.peakC) }}</b> ± {{ format(gauge.bandK, 'difference', unitWorld, 1) }}, limit {{ t(gauge.limitC, 0) }}</p>
         </div>
       </section>
-      <p v-else>{{ restate(state?.problem ?? '', unitWorld) }}</p>
-      <ul class="advice"><li v-for="a in state?.advice ?? []" :key="a">{{ restate(a, unitWorld) }}</li></ul>
+      <p v-else>{{ verdict?.problem ? say(verdict.problem, unitWorld) : '' }}</p>
+      <ul class="advice"><li v-for="a in job.detail?.advice ?? []" :key="a.code">{{ say(a, unitWorld) }}</li></ul>
       <div class="columns">
         <section>
           <h2>Parts</h2>
-          <ul class="rows"><li v-for="p in result.parts" :key="p.what"><b>{{ restate(p.what, unitWorld) }}</b>, {{ restate(p.detail, unitWorld) }}<br /><span class="small">{{ p.why }}</span></li><li v-if="!result.parts.length">Nothing to buy.</li></ul>
+          <ul class="rows"><li v-for="(p, i) in result.parts" :key="i"><b>{{ say(p, unitWorld) }}</b>, {{ whatToDo(p, unitWorld) }}<br /><span class="small">{{ why(p, unitWorld) }}</span></li><li v-if="!result.parts.length">Nothing to buy.</li></ul>
         </section>
         <section>
           <h2>Switch points</h2>
           <ul class="rows">
-            <li>Thermostat {{ t(job.build!.switching.thermostatStartC, 0) }} to {{ t(job.build!.switching.thermostatFullC, 0) }}</li>
-            <li>Fan on {{ t(job.build!.switching.fanOnC, 0) }}, off {{ t(job.build!.switching.fanOffC, 0) }}</li>
-            <li v-for="f in result.switching.findings" :key="f.kind" class="small">{{ restate(f.text, unitWorld) }}</li>
+            <li>Thermostat {{ t(job.build.thermostat.startC, 0) }} to {{ t(job.build.thermostat.fullC, 0) }}</li>
+            <li v-for="f in switched" :key="f.id">{{ f.part.name }} on {{ t(f.switchPoints!.onC, 0) }}, off {{ t(f.switchPoints!.offC, 0) }}</li>
+            <li v-for="(f, i) in result.switching.findings" :key="i" class="small">{{ say(f.said, unitWorld) }}</li>
           </ul>
           <h2>Fluids</h2>
-          <ul class="rows"><li v-for="f in result.fluids" :key="f.what"><b>{{ f.what }}</b>: {{ restate(f.amount, unitWorld) }}<br /><span class="small">{{ f.note }}</span></li><li v-if="!result.fluids.length">None opened.</li></ul>
+          <ul class="rows"><li v-for="f in result.fluids" :key="f.code"><b>{{ say(f, unitWorld) }}</b>: {{ whatToDo(f, unitWorld) }}<br /><span class="small">{{ why(f, unitWorld) }}</span></li><li v-if="!result.fluids.length">None opened.</li></ul>
         </section>
       </div>
       <section v-if="result.lines.cuts.length">
         <h2>Hose cut list</h2>
         <table><thead><tr><th>Hose</th><th>Bore</th><th>Cut</th><th>Fitted</th></tr></thead>
-          <tbody><tr v-for="c in result.lines.cuts" :key="c.name"><td>{{ c.name }}</td><td>{{ mm(c.boreMm) }}</td><td><b>{{ format(c.cutMm, 'size', unitWorld) }}</b></td><td>{{ format(c.fittedMm, 'size', unitWorld) }}</td></tr></tbody></table>
+          <tbody><tr v-for="c in result.lines.cuts" :key="c.hose"><td>{{ c.name }}</td><td>{{ mm(c.boreMm) }}</td><td><b>{{ format(c.cutMm, 'size', unitWorld) }}</b></td><td>{{ format(c.fittedMm, 'size', unitWorld) }}</td></tr></tbody></table>
         <p class="small">Flow left: hot {{ formatNumber(result.lines.hot.flowShare * 100, 0) }} %, at {{ t(result.lines.cold.oilC, 0) }} {{ formatNumber(result.lines.cold.flowShare * 100, 0) }} % of the flow as found.</p>
-        <p v-for="w in result.lines.warnings" :key="w" class="small caution">{{ restate(w, unitWorld) }}</p>
+        <p v-for="w in result.lines.warnings" :key="w.code" class="small caution">{{ say(w, unitWorld) }}</p>
       </section>
       <section v-if="result.strips.length">
         <h2>Mounting strips</h2>
         <table><thead><tr><th>Strip</th><th>Cut flat</th><th>Bend centres from the left</th></tr></thead>
-          <tbody><tr v-for="s in result.strips" :key="s.name"><td>{{ s.quantity }} × {{ s.name }}</td><td><b>{{ mm(s.flatMm) }}</b></td><td>{{ s.marks.map((m) => `${mm(m.centreMm)} (${Math.abs(Math.round(m.degrees))}° ${m.degrees > 0 ? 'up' : 'down'})`).join(', ') }}</td></tr></tbody></table>
+          <tbody><tr v-for="s in result.strips" :key="s.id"><td>{{ s.quantity }} × {{ s.name }}</td><td><b>{{ mm(s.flatMm) }}</b></td><td>{{ s.marks.map((m) => `${mm(m.centreMm)} (${Math.abs(Math.round(m.degrees))}° ${m.degrees > 0 ? 'up' : 'down'})`).join(', ') }}</td></tr></tbody></table>
       </section>
       <section>
         <h2>In this order</h2>
@@ -79,9 +81,9 @@ const haul = computed(() => job.content!.haul)
           <li v-for="s in result.steps" :key="s.number">
             <span class="box" aria-hidden="true"></span>
             <div>
-              <h3>{{ s.number }}. {{ s.title }} <span class="small">{{ s.minutes }} min</span></h3>
-              <p>{{ s.how }}</p>
-              <p v-for="c in s.cautions" :key="c" class="caution small">{{ c }}</p>
+              <h3>{{ s.number }}. {{ word(s.task) }} <span class="small">{{ s.minutes }} min</span></h3>
+              <p>{{ word(s.task, 'do') }}</p>
+              <p v-for="c in s.cautions" :key="c" class="caution small">{{ word(c) }}</p>
             </div>
           </li>
         </ol>

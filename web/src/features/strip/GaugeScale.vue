@@ -1,21 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useJob } from '@/job/store'
-import type { Quantity } from '@/shared/api/types'
+import { useJob } from '@/job/useJob'
+import type { Fluid } from '@/shared/api/types'
 import { flag } from '@/shared/ui/words'
 
 /** One fluid on one scale: the limit as a post, the other builds as flags above, the one in hand below with its band. */
-const props = defineProps<{ fluid: Quantity; low: number; high: number }>()
+const props = defineProps<{ fluid: Fluid; low: number; high: number }>()
 const job = useJob()
 const W = 300
 const x = (t: number) => Math.max(4, Math.min(W - 4, ((t - props.low) / (props.high - props.low)) * W))
-const here = computed(() => job.state?.[props.fluid])
+const here = computed(() => job.verdict?.[props.fluid])
 const flags = computed(() => {
-  const builds = job.content!.builds
-  const all = (job.assessment?.builds ?? []).map((s, i) => ({ i, t: s[props.fluid]?.peakC, letter: builds[i] ? flag(builds[i], builds) : '' }))
-  return all.filter((f) => f.t != null && f.i !== job.selected)
+  const builds = job.content.builds
+  const all = job.verdicts.flatMap((v) => {
+    const build = builds.find((b) => b.id === v.build)
+    return build ? [{ id: v.build, t: v[props.fluid]?.peakC, letter: flag(build, builds) }] : []
+  })
+  return all.filter((f) => f.t != null && f.id !== job.selected)
 })
-const mine = computed(() => flag(job.build!, job.content!.builds))
+const mine = computed(() => flag(job.build, job.content.builds))
 </script>
 
 <template>
@@ -24,7 +27,7 @@ const mine = computed(() => flag(job.build!, job.content!.builds))
     <rect :x="x(here.limitC)" y="18" :width="W - x(here.limitC)" height="9" fill="var(--over-wash)" />
     <rect :x="x(here.peakC - here.bandK)" y="15" :width="Math.max(2, x(here.peakC + here.bandK) - x(here.peakC - here.bandK))" height="15" fill="var(--accent)" opacity=".28" />
     <rect :x="x(here.limitC) - 1.5" y="9" width="3" height="26" fill="var(--over)" />
-    <g v-for="f in flags" :key="f.i">
+    <g v-for="f in flags" :key="f.id">
       <path :d="`M${x(f.t!)} 18l-5-6h10z`" fill="var(--ink-soft)" />
       <text :x="x(f.t!)" y="10" text-anchor="middle" class="head letter soft">{{ f.letter }}</text>
     </g>

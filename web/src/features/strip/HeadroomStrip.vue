@@ -1,30 +1,31 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { gauges } from '@/shared/api/gauges'
-import type { Quantity } from '@/shared/api/types'
+import type { Fluid } from '@/shared/api/types'
+import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, restate } from '@/shared/units/units'
+import { format } from '@/shared/units/units'
 import { flag, standingWord } from '@/shared/ui/words'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import GaugeScale from './GaugeScale.vue'
 import WorkingDrawer from './WorkingDrawer.vue'
 
 const job = useJob()
-const working = ref<Quantity | null>(null)
+const working = ref<Fluid | null>(null)
 /** Span of each gauge, °C. */
-const spans: Record<Quantity, [number, number]> = { coolant: [70, 140], feed: [60, 190], pan: [50, 150] }
-const haul = computed(() => job.content!.haul)
+const spans: Record<Fluid, [number, number]> = { coolant: [70, 140], feed: [60, 190], pan: [50, 150] }
+const haul = computed(() => job.content.haul)
 const line = computed(() => {
   const h = haul.value
   return `${h.road} · ${format(h.gradePercent, 'percent', unitWorld.value)} · ${format(h.speedKmh, 'speed', unitWorld.value)} · ${format(h.ambientC, 'temperature', unitWorld.value, 0)}`
 })
 
 /** How the last edit moved this build's peak. */
-function moved(key: Quantity): string {
-  const now = job.assessment?.builds[job.selected]?.[key]
-  const then = job.before?.builds[job.selected]?.[key]
-  if (!now || !then || job.before?.builds.length !== job.assessment?.builds.length) return ''
+function moved(key: Fluid): string {
+  const now = job.verdict?.[key]
+  const then = job.before.find((v) => v.build === job.selected)?.[key]
+  if (!now || !then) return ''
   const d = now.peakC - then.peakC
   if (Math.abs(d) < 0.05) return ''
   return `${d > 0 ? '▲' : '▼'} ${format(Math.abs(d), 'difference', unitWorld.value, 1)}`
@@ -34,17 +35,17 @@ function moved(key: Quantity): string {
 <template>
   <header class="strip" :class="{ stale: job.stale }">
     <div class="who">
-      <h1>{{ job.content!.name }}</h1>
+      <h1>{{ job.content.about.name }}</h1>
       <p class="small soft">{{ line }}</p>
       <div class="builds" role="group" aria-label="Build">
-        <button v-for="(b, i) in job.content!.builds" :key="i" type="button" :aria-pressed="i === job.selected" @click="job.selected = i">
-          <VerdictMark :standing="job.assessment?.builds[i]?.standing ?? null" :size="14" />
-          <span class="name">{{ flag(b, job.content!.builds) }}<span class="long">&ensp;{{ b.name }}</span></span>
+        <button v-for="b in job.content.builds" :key="b.id" type="button" :aria-pressed="b.id === job.selected" @click="job.selected = b.id">
+          <VerdictMark :standing="job.verdictOf(b.id)?.standing ?? null" :size="14" />
+          <span class="name">{{ flag(b, job.content.builds) }}<span class="long">&ensp;{{ b.name }}</span></span>
         </button>
       </div>
     </div>
-    <template v-if="job.state?.coolant">
-      <button v-for="{ key, label, gauge } in gauges(job.state)" :key="key" type="button" class="gauge" :data-fluid="key" :aria-label="`${label}: show the working`" @click="working = key">
+    <template v-if="job.verdict?.coolant">
+      <button v-for="{ key, label, gauge } in gauges(job.verdict)" :key="key" type="button" class="gauge" :data-fluid="key" :aria-label="`${label}: show the working`" @click="working = key">
         <span class="row">
           <span class="label">{{ label }}</span>
           <span class="moved">{{ moved(key) }}</span>
@@ -63,10 +64,10 @@ function moved(key: Quantity): string {
     </template>
     <div v-else class="none" role="alert">
       <VerdictMark :standing="null" :size="26" />
-      <p v-if="job.state?.problem"><b>No steady state.</b> {{ restate(job.state.problem, unitWorld) }}.</p>
+      <p v-if="job.verdict?.problem"><b>No steady state.</b> {{ say(job.verdict.problem, unitWorld) }}.</p>
       <p v-else class="soft">Working it out …</p>
     </div>
-    <WorkingDrawer v-if="working" :quantity="working" @close="working = null" />
+    <WorkingDrawer v-if="working" :fluid="working" @close="working = null" />
   </header>
 </template>
 

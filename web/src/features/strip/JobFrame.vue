@@ -1,56 +1,39 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { useJob } from '@/job/store'
-import { changes } from '@/job/changes'
-import HeadroomStrip from './HeadroomStrip.vue'
+import { useAssessing } from '@/job/assessing'
+import { useDocument } from '@/job/document'
+import { useSaving } from '@/job/saving'
+import { useOpening } from '@/job/useJob'
+import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { restate } from '@/shared/units/units'
+import ConflictDialog from './ConflictDialog.vue'
+import HeadroomStrip from './HeadroomStrip.vue'
 
+/** Everything inside stands on an open job: its content is there. */
 const route = useRoute()
-const job = useJob()
-watch(() => route.params.id as string, (id) => id && job.load(id), { immediate: true })
+const document = useDocument()
+const opening = useOpening()
+const saving = useSaving()
+const assessing = useAssessing()
+watch(() => route.params.id as string, (id) => id && opening.load(id), { immediate: true })
 
-/** What the other window changed since the version this one started from. */
-const theirChanges = computed(() => {
-  if (!job.conflict || !job.saved) return []
-  return changes(job.saved.content, job.conflict.content).slice(0, 8)
-})
-const myChanges = computed(() => (job.saved && job.content ? changes(job.saved.content, job.content).slice(0, 8) : []))
-const words = (path: string[]) => path.join(' › ').replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase()
-const plain = (x: unknown) => (typeof x === 'object' && x !== null ? '(several values)' : String(x))
+const words = (all: typeof saving.said) => all.map((s) => say(s, unitWorld.value)).join('; ')
+const refused = computed(() => words(saving.state === 'refused' ? saving.said : assessing.stale ? assessing.said : []))
 </script>
 
 <template>
-  <div v-if="job.content" class="frame" :data-ready="!!job.assessment && !job.stale">
+  <div v-if="document.content" :key="document.jobId" class="frame" :data-ready="!!assessing.verdicts.length && !assessing.stale">
     <HeadroomStrip />
-    <p v-if="job.saveState === 'waiting'" class="band" role="alert">
-      {{ job.message }} Your edits are kept in this window and tried again every two seconds.
-    </p>
-    <p v-else-if="job.saveState === 'refused' || (job.stale && job.message)" class="band" role="alert">{{ restate(job.message, unitWorld) }}</p>
+    <p v-if="saving.state === 'waiting'" class="band" role="alert">{{ words(saving.said) }} Your edits are kept in this browser and tried again every two seconds.</p>
+    <p v-else-if="refused" class="band" role="alert">{{ refused }}</p>
     <router-view />
-    <el-dialog :model-value="!!job.conflict" title="Saved elsewhere first" width="620px" :show-close="false" :close-on-click-modal="false" :close-on-press-escape="false">
-      <p>Another window saved this job while you were editing. Nothing has been overwritten.</p>
-      <div class="both">
-        <section>
-          <h3>They changed</h3>
-          <ul><li v-for="c in theirChanges" :key="c.path.join()">{{ words(c.path) }}: {{ plain(c.before) }} → <b>{{ plain(c.after) }}</b></li></ul>
-        </section>
-        <section>
-          <h3>You changed</h3>
-          <ul><li v-for="c in myChanges" :key="c.path.join()">{{ words(c.path) }}: {{ plain(c.before) }} → <b>{{ plain(c.after) }}</b></li></ul>
-        </section>
-      </div>
-      <template #footer>
-        <button type="button" class="act" @click="job.settle(false)">Take theirs</button>
-        <button type="button" class="act main" @click="job.settle(true)">Reapply mine on theirs</button>
-      </template>
-    </el-dialog>
+    <ConflictDialog v-if="saving.conflict" :key="saving.conflict.section" :conflict="saving.conflict" />
   </div>
   <section v-else class="wait">
-    <template v-if="job.loadProblem">
+    <template v-if="opening.problem.length">
       <h1>This job cannot be opened just now</h1>
-      <p>{{ job.loadProblem }}</p>
+      <p>{{ words(opening.problem) }}</p>
       <p class="soft">It is tried again every two seconds; you need not reload.</p>
     </template>
     <p v-else class="soft">Opening …</p>
@@ -60,8 +43,5 @@ const plain = (x: unknown) => (typeof x === 'object' && x !== null ? '(several v
 <style scoped>
 .frame { display: flex; flex-direction: column; min-height: 100vh; }
 .band { background: var(--marginal-wash); border-left: 6px solid var(--marginal); padding: 10px 16px; font-weight: 500; }
-.both { display: grid; grid-template-columns: 1fr 1fr; gap: 20px; margin-top: 16px; }
-.both ul { margin: 6px 0 0; padding-left: 18px; }
 .wait { padding: 48px; display: grid; gap: 12px; }
-.act + .act { margin-left: 10px; }
 </style>

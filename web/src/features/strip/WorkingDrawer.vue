@@ -1,34 +1,36 @@
 <script setup lang="ts">
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
-import type { Quantity, Working } from '@/shared/api/types'
+import type { Fluid, Working } from '@/shared/api/types'
+import { say, sayValue, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { restate } from '@/shared/units/units'
+import { } from '@/shared/units/units'
 
-const props = defineProps<{ quantity: Quantity }>()
+const props = defineProps<{ fluid: Fluid }>()
 const emit = defineEmits<{ close: [] }>()
 const job = useJob()
 const { result, problem } = useComputed<Working>(
-  `/api/compute/working/${props.quantity.toUpperCase()}`,
+  `/api/compute/working/${props.fluid.toUpperCase()}`,
   () => job.content && { job: job.content, build: job.selected },
 )
+const titles: Record<Fluid, string> = { coolant: 'Coolant at the radiator inlet', feed: 'Oil leaving for the coolers', pan: 'Oil in the pan' }
 </script>
 
 <template>
-  <el-drawer :model-value="true" size="min(640px, 92vw)" :title="result?.title ?? 'Show the working'" append-to-body @close="emit('close')">
+  <el-drawer :model-value="true" size="min(640px, 92vw)" :title="`${titles[fluid]}, ${job.build.name}`" append-to-body @close="emit('close')">
     <p v-if="problem" role="alert">{{ problem }}</p>
     <div v-if="result" class="working" data-working>
-      <p class="result">{{ restate(result.result, unitWorld) }}</p>
+      <p class="result">{{ say(result.result, unitWorld) }}</p>
       <ol>
         <li v-for="(step, i) in result.steps" :key="i">
           <p class="formula">{{ step.formula }}</p>
-          <p class="value">{{ restate(step.result, unitWorld) }}</p>
+          <p class="value">{{ say(step.result, unitWorld) }}</p>
           <table>
             <tbody>
               <tr v-for="input in step.inputs" :key="input.name">
-                <th scope="row">{{ input.name }}</th>
-                <td>{{ restate(input.value, unitWorld) }}</td>
-                <td class="origin" :class="input.origin">{{ input.origin }}</td>
+                <th scope="row">{{ word(input.name) }}</th>
+                <td>{{ sayValue(input.value, unitWorld) }}</td>
+                <td class="origin" :class="input.origin.toLowerCase()">{{ input.origin.toLowerCase() }}</td>
               </tr>
             </tbody>
           </table>
@@ -36,7 +38,7 @@ const { result, problem } = useComputed<Working>(
         </li>
       </ol>
       <h3>How sure</h3>
-      <p>{{ restate(result.sureness, unitWorld) }}</p>
+      <p>{{ say(result.sureness, unitWorld) }}</p>
     </div>
   </el-drawer>
 </template>

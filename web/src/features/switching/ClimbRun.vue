@@ -18,7 +18,7 @@ const option = computed(() => {
   const rule = dark.value ? '#454c4f' : '#d0c7b5'
   const shown = (t: number) => Number(toShown(t, 'temperature', unitWorld.value).toFixed(2))
   const all = [...r.chosen.coolantC, ...r.colder.coolantC, r.limitC]
-  const points = (run: SwitchResult['chosen']) => run.timeS.map((s, i) => [s / 60, shown(run.coolantC[i])])
+  const points = (run: SwitchResult['chosen']) => run.timeS.map((s, i) => [s / 60, shown(run.coolantC[i] ?? 0)])
   return {
     animation: false,
     textStyle: { fontFamily: 'Barlow', fontSize: 15, color: ink },

@@ -1,31 +1,46 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
-import type { AnyPart, SwitchResult } from '@/shared/api/types'
+import { fanName } from '@/features/heat/pack/geometry'
+import type { AnyPart, FittedFan, SwitchResult } from '@/shared/api/types'
+import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, restate } from '@/shared/units/units'
+import { format } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
-import ClimbRun from './ClimbRun.vue'
 import TemperatureLadder from './TemperatureLadder.vue'
+
+const ClimbRun = defineAsyncComponent(() => import('./ClimbRun.vue'))
 
 const job = useJob()
 const { result, problem } = useComputed<SwitchResult>('/api/compute/switching', () => job.content && { job: job.content, build: job.selected })
-const path = (field: string) => `builds.${job.selected}.switching.${field}`
-const clutched = computed(() => job.build!.fans.find((f) => f.part.kind === 'VISCOUS' || f.part.kind === 'CONTROLLED')?.part)
+const thermostat = computed(() => `builds.${job.selected}.thermostat` as const)
+const fanPath = (id: string) => `builds.${job.selected}.fans.${id}.switchPoints` as const
+/** Points that a fan starts with when a switch is given to it. */
+const USUAL = { onC: 103, offC: 98 }
+const clutched = computed(() => job.build.fans.find((f) => f.part.kind === 'VISCOUS' || f.part.kind === 'CONTROLLED')?.part)
 const shelf = ref<'thermostats' | 'controllers' | 'caps' | null>(null)
 function fit(part: AnyPart) {
   shelf.value = null
-  const set = job.build!.switching
-  if ('startC' in part) job.edit(`builds.${job.selected}.switching`, { ...set, thermostatStartC: part.startC, thermostatFullC: part.fullC })
-  else if ('capKpa' in part) job.edit('vehicle.cooling.capKpa', part.capKpa)
+  if ('startC' in part) job.edit(thermostat.value, { startC: part.startC, fullC: part.fullC })
+  else if ('capKpa' in part) job.edit('rig.vehicle.cooling.capKpa', part.capKpa)
   else if ('hysteresisK' in part) {
-    const on = Math.min(part.onToC, Math.max(part.onFromC, set.fanOnC))
-    job.edit(`builds.${job.selected}.switching`, { ...set, fanOnC: on, fanOffC: on - part.hysteresisK })
+    // A controller takes over every switched fan, or the first where none is.
+    const switched = job.build.fans.filter((f) => f.switchPoints)
+    const fans = switched.length ? switched : job.build.fans.slice(0, 1)
+    const set = (f: FittedFan) => {
+      const on = Math.min(part.onToC, Math.max(part.onFromC, f.switchPoints?.onC ?? USUAL.onC))
+      return { ...f, switchPoints: { onC: on, offC: on - part.hysteresisK } }
+    }
+    job.edit(`builds.${job.selected}.fans`, job.build.fans.map((f) => (fans.includes(f) ? set(f) : f)))
   }
 }
-const bad = (kind: string) => kind === 'NEVER_STOPS' || kind === 'TOO_LATE'
+/** When the first switched fan comes on. */
+function fanOn(run: SwitchResult['chosen']): string {
+  const first = run.fans[0]
+  return !first ? 'no switch' : first.afterS == null ? 'never needed' : `${Math.round(first.afterS)} s`
+}
 const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
 </script>
 
@@ -36,12 +51,18 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
       <TemperatureLadder :limit="result?.limitC ?? null" :boiling="result?.boilingC ?? null" />
     </section>
     <section class="panel set">
-      <header><h2>Set the points</h2><span class="soft small">{{ job.build!.name }}</span></header>
+      <header><h2>Set the points</h2><span class="soft small">{{ job.build.name }}</span></header>
       <div class="fields">
-        <QuantityField label="Thermostat opens" :path="path('thermostatStartC')" quantity="temperature" :step="1" big />
-        <QuantityField label="Fully open at" :path="path('thermostatFullC')" quantity="temperature" :step="1" big />
-        <QuantityField label="Fan on" :path="path('fanOnC')" quantity="temperature" :step="1" big />
-        <QuantityField label="Fan off" :path="path('fanOffC')" quantity="temperature" :step="1" big />
+        <QuantityField label="Thermostat opens" :path="`${thermostat}.startC`" quantity="temperature" :step="1" big />
+        <QuantityField label="Fully open at" :path="`${thermostat}.fullC`" quantity="temperature" :step="1" big />
+      </div>
+      <div v-for="(f, i) in job.build.fans" :key="f.id" class="fan">
+        <h3>{{ fanName(i) }} <span class="soft small">{{ f.part.name }}</span></h3>
+        <div v-if="f.switchPoints" class="fields">
+          <QuantityField label="Fan on" :path="`${fanPath(f.id)}.onC`" quantity="temperature" :step="1" big />
+          <QuantityField label="Fan off" :path="`${fanPath(f.id)}.offC`" quantity="temperature" :step="1" big />
+        </div>
+        <button type="button" role="switch" class="act" :aria-checked="!!f.switchPoints" @click="job.edit(fanPath(f.id), f.switchPoints ? null : USUAL)">{{ f.switchPoints ? 'Take its switch away' : 'Give it a switch' }}</button>
       </div>
       <div class="shelves">
         <button type="button" class="act" @click="shelf = 'thermostats'">Thermostats</button>
@@ -51,7 +72,7 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
       <p v-if="clutched" class="small soft">The main fan's own clutch follows {{ clutched.kind === 'VISCOUS' ? 'the air behind the radiator' : 'the coolant' }} ({{ t(clutched.gripsFromC!) }} to {{ t(clutched.gripsFullyC!) }}); these two points are for a switched fan or a warning lamp.</p>
       <p v-if="problem" role="alert" class="finding bad">{{ problem }}</p>
       <ul data-findings>
-        <li v-for="f in result?.findings ?? []" :key="f.kind" class="finding" :class="{ bad: bad(f.kind), sound: f.kind === 'SOUND' || f.kind === 'NEVER_NEEDED' }">{{ restate(f.text, unitWorld) }}</li>
+        <li v-for="(f, i) in result?.findings ?? []" :key="i" class="finding" :class="{ bad: f.bad, sound: f.said.code === 'switchFinding.sound' || f.said.code === 'switchFinding.neverNeeded' }">{{ say(f.said, unitWorld) }}</li>
       </ul>
       <h3 class="against">Against a colder thermostat</h3>
       <table v-if="result" data-compare>
@@ -59,9 +80,9 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
         <tbody>
           <tr v-for="(run, k) in [result.chosen, result.colder]" :key="k">
             <th scope="row">{{ k ? 'colder' : 'chosen' }}, {{ format(run.thermostatStartC, 'temperature', unitWorld, 0) }}</th>
-            <td>{{ t(run.coolantC[0]) }}</td>
-            <td>{{ run.fanOnAfterS == null ? 'never needed' : Math.round(run.fanOnAfterS) + ' s' }}</td>
-            <td>{{ t(run.coolantC[run.coolantC.length - 1]) }}</td>
+            <td>{{ t(run.coolantC[0]!) }}</td>
+            <td>{{ fanOn(run) }}</td>
+            <td>{{ t(run.coolantC.at(-1)!) }}</td>
           </tr>
         </tbody>
       </table>
@@ -70,7 +91,7 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
     <section class="panel run">
       <header>
         <h2>The climb, first order</h2>
-        <span class="soft small">{{ job.content!.haul.road }}, from the level road before it</span>
+        <span class="soft small">{{ job.content.haul.road }}, from the level road before it</span>
       </header>
       <ClimbRun v-if="result" :result="result" />
     </section>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, roundValues } from '@/shared/units/units'
 import { flag } from '@/shared/ui/words'
@@ -15,7 +15,7 @@ const W = 270
 /** Past its ends the scale stops; what is set there is refused at its field. */
 const y = (t: number) => 14 + ((high - Math.max(low, Math.min(high, t))) / (high - low)) * (H - 28)
 const ticks = computed(() => roundValues(low, high, 'temperature', unitWorld.value, 6))
-const columns = computed(() => job.content!.builds.map((b, i) => ({ b, i, x: 66 + i * Math.min(62, 190 / job.content!.builds.length), letter: flag(b, job.content!.builds) })))
+const columns = computed(() => job.content.builds.map((b, i) => ({ b, points: b.fans.map((f) => f.switchPoints).filter((p) => p != null), x: 66 + i * Math.min(62, 190 / job.content.builds.length), letter: flag(b, job.content.builds) })))
 </script>
 
 <template>
@@ -27,11 +27,11 @@ const columns = computed(() => job.content!.builds.map((b, i) => ({ b, i, x: 66 
     </g>
     <g v-if="props.limit"><path :d="`M50 ${y(props.limit)}H${W - 6}`" stroke="var(--over)" stroke-width="4" /><text :x="W - 8" :y="y(props.limit) - 6" text-anchor="end" class="tick">limit</text></g>
     <g v-if="props.boiling && props.boiling < high"><path :d="`M50 ${y(props.boiling)}H${W - 6}`" stroke="var(--over)" stroke-width="2" stroke-dasharray="3 4" /><text :x="W - 8" :y="y(props.boiling) - 5" text-anchor="end" class="tick">boils</text></g>
-    <g v-for="c in columns" :key="c.i" :opacity="c.i === job.selected ? 1 : 0.62">
-      <rect :x="c.x" :y="y(c.b.switching.thermostatFullC)" width="20" :height="Math.max(0, y(c.b.switching.thermostatStartC) - y(c.b.switching.thermostatFullC))" fill="var(--accent)" />
-      <path :d="`M${c.x + 34} ${y(c.b.switching.fanOffC)}V${y(c.b.switching.fanOnC)}m-8 0h16M${c.x + 26} ${y(c.b.switching.fanOffC)}h16`" stroke="var(--ink)" stroke-width="4" fill="none" />
+    <g v-for="c in columns" :key="c.b.id" :opacity="c.b.id === job.selected ? 1 : 0.62">
+      <rect :x="c.x" :y="y(c.b.thermostat.fullC)" width="20" :height="Math.max(0, y(c.b.thermostat.startC) - y(c.b.thermostat.fullC))" fill="var(--accent)" />
+      <path v-for="(p, k) in c.points" :key="k" :d="`M${c.x + 34 + 6 * k} ${y(p.offC)}V${y(p.onC)}m-8 0h16M${c.x + 26 + 6 * k} ${y(p.offC)}h16`" stroke="var(--ink)" stroke-width="4" fill="none" />
       <text :x="c.x + 20" :y="H + 16" text-anchor="middle" class="head letter">{{ c.letter }}</text>
-      <path v-if="c.i === job.selected" :d="`M${c.x} ${H + 21}h40`" stroke="var(--accent)" stroke-width="4" />
+      <path v-if="c.b.id === job.selected" :d="`M${c.x} ${H + 21}h40`" stroke="var(--accent)" stroke-width="4" />
     </g>
   </svg>
   <p class="small key"><i></i> thermostat opens <b>I</b> fan on and off</p>

@@ -2,68 +2,82 @@
 import { onScopeDispose, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/shared/api/client'
-import type { Assessment, IntakeStart, Job, JobContent, Standing } from '@/shared/api/types'
+import type { IntakeStart, Job, JobContent, Said, Standing, Verdict } from '@/shared/api/types'
+import { contentOf } from '@/job/sections'
+import { say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, restate } from '@/shared/units/units'
+import { format } from '@/shared/units/units'
 import { flag, standingWord } from '@/shared/ui/words'
 import { FLUIDS, gauges } from '@/shared/api/gauges'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
 const router = useRouter()
 const jobs = shallowRef<Job[] | null>(null)
-const verdicts = ref<Record<string, Assessment>>({})
-const problem = ref('')
-const importProblem = ref('')
+const verdicts = ref<Record<string, Verdict[]>>({})
+const problem = shallowRef<Said[]>([])
+/** What a person asked for and did not get, in words that lead to the reason. */
+const refused = shallowRef<{ what: string; said: Said[]; plain?: string } | null>(null)
 const removing = shallowRef<Job | null>(null)
+const words = (said: Said[]) => said.map((s) => say(s, unitWorld.value)).join('; ')
 let retry = 0
 
 async function load() {
   try {
     jobs.value = await api.get<Job[]>('/api/jobs')
-    problem.value = ''
-    await Promise.all(jobs.value.map(async (j) => (verdicts.value[j.id] = await api.post<Assessment>('/api/compute/assessment', j.content))))
+    problem.value = []
+    await Promise.all(jobs.value.map(async (j) => (verdicts.value[j.id] = await api.post<Verdict[]>('/api/compute/verdicts', contentOf(j)))))
   } catch (e) {
-    problem.value = (e as ApiProblem).message
+    problem.value = (e as ApiProblem).said
     retry = window.setTimeout(load, 2000)
   }
 }
 void load()
 onScopeDispose(() => clearTimeout(retry))
 
-const worst = (job: Job): { name: string; standing: Standing | null } => {
-  const builds = verdicts.value[job.id]?.builds ?? []
-  const last = builds.at(-1)
-  return { name: last?.name ?? '', standing: (last?.standing as Standing) ?? null }
+const worst = (job: Job): { name: string; standing: Standing | null } => ({
+  name: job.builds.at(-1)?.body.name ?? '',
+  standing: verdicts.value[job.id]?.at(-1)?.standing ?? null,
+})
+const nameOf = (job: Job, build: string) => job.builds.find((b) => b.body.id === build)?.body
+const label = (kind: IntakeStart['kind']) => word(`vehicleKind.${kind.toLowerCase().replace(/_(.)/g, (_, c: string) => c.toUpperCase())}`)
+
+/** Does what was asked; a refusal is said and nothing is half done. */
+async function attempt(what: string, work: () => Promise<unknown>) {
+  refused.value = null
+  try {
+    await work()
+  } catch (e) {
+    refused.value = e instanceof ApiProblem ? { what, said: e.said } : { what, said: [], plain: 'it is not JSON.' }
+  }
 }
 
 const kinds = shallowRef<IntakeStart[] | null>(null)
-async function intake() {
-  try {
-    kinds.value = await api.get<IntakeStart[]>('/api/intake/kinds')
-  } catch (e) {
-    importProblem.value = `A new job cannot be started: ${(e as ApiProblem).message}`
-  }
-}
+const intake = () => attempt('A new job cannot be started', async () => (kinds.value = await api.get<IntakeStart[]>('/api/intake/kinds')))
+
 async function begin(start: IntakeStart) {
-  try {
+  await attempt('The new job was not saved', async () => {
     const made = await api.post<Job>('/api/jobs', start.job)
     await router.push({ name: 'rig', params: { id: made.id } })
-  } catch (e) {
-    importProblem.value = `The new job was not saved: ${(e as ApiProblem).message}`
-    kinds.value = null
-  }
+  })
+  kinds.value = null
 }
 
-async function copy(job: Job) {
-  const made = await api.post<Job>('/api/jobs', { ...job.content, name: `${job.content.name} (copy)`.slice(0, 80) } satisfies JobContent)
-  await router.push({ name: 'haul', params: { id: made.id } })
-}
+const copy = (job: Job) =>
+  attempt(`${job.about.body.name} was not copied`, async () => {
+    const content = contentOf(job)
+    const about = { ...content.about, name: `${content.about.name} (copy)`.slice(0, 80) }
+    const made = await api.post<Job>('/api/jobs', { ...content, about } satisfies JobContent)
+    await router.push({ name: 'haul', params: { id: made.id } })
+  })
 
 async function remove() {
-  if (!removing.value) return
-  await api.remove(`/api/jobs/${removing.value.id}`)
+  const job = removing.value
+  if (!job) return
   removing.value = null
-  await load()
+  await attempt(`${job.about.body.name} was not removed`, async () => {
+    await api.remove(`/api/jobs/${job.id}`)
+    await load()
+  })
 }
 
 async function importFile(event: Event) {
@@ -71,18 +85,14 @@ async function importFile(event: Event) {
   const file = input.files?.[0]
   input.value = ''
   if (!file) return
-  importProblem.value = ''
   if (file.size > 1_000_000) {
-    importProblem.value = `${file.name} is larger than any job file can be.`
+    refused.value = { what: `${file.name} was not imported`, said: [], plain: 'it is larger than any job file can be.' }
     return
   }
-  try {
+  await attempt(`${file.name} was not imported`, async () => {
     const made = await api.post<Job>('/api/jobs/import', JSON.parse(await file.text()))
     await router.push({ name: 'haul', params: { id: made.id } })
-  } catch (e) {
-    const why = e instanceof ApiProblem ? e.message : 'it is not JSON.'
-    importProblem.value = `${file.name} was not imported: ${why}`
-  }
+  })
 }
 </script>
 
@@ -100,21 +110,21 @@ async function importFile(event: Event) {
     </header>
     <el-dialog :model-value="!!kinds" title="What drives in?" width="560px" @close="kinds = null">
       <p>Start from the kind of truck. Its numbers are assumed until you measure or enter them, and marked so.</p>
-      <div class="kinds"><button v-for="k in kinds ?? []" :key="k.kind" type="button" class="act" @click="begin(k)">{{ k.label }}</button></div>
+      <div class="kinds"><button v-for="k in kinds ?? []" :key="k.kind" type="button" class="act" @click="begin(k)">{{ label(k.kind) }}</button></div>
     </el-dialog>
-    <p v-if="importProblem" class="band" role="alert">{{ importProblem }}</p>
-    <p v-if="problem" class="band" role="alert"><b>The yard cannot be reached.</b> {{ problem }} It is tried again every two seconds.</p>
+    <p v-if="refused" class="band" role="alert">{{ refused.what }}: {{ refused.plain ?? words(refused.said) }}</p>
+    <p v-if="problem.length" class="band" role="alert"><b>The yard cannot be reached.</b> {{ words(problem) }} It is tried again every two seconds.</p>
     <p v-if="jobs && !jobs.length" class="empty">No jobs yet. Start one, import a job file, or run the demo yard to see four.</p>
     <article v-for="job in jobs ?? []" :key="job.id" class="job">
       <router-link :to="{ name: 'haul', params: { id: job.id } }" class="open">
         <div class="plate">
           <VerdictMark :standing="worst(job).standing" :size="40" />
           <div>
-            <h2>{{ job.content.name }}</h2>
-            <p>{{ job.content.vehicle.name }}, {{ job.content.trailer.name }}</p>
+            <h2>{{ job.about.body.name }}</h2>
+            <p>{{ job.rig.body.vehicle.name }}, {{ job.rig.body.trailer.name }}</p>
             <p class="soft">
-              {{ job.content.haul.road }} · {{ format(job.content.haul.gradePercent, 'percent', unitWorld) }} ·
-              {{ format(job.content.haul.speedKmh, 'speed', unitWorld) }} · {{ format(job.content.haul.ambientC, 'temperature', unitWorld, 0) }}
+              {{ job.haul.body.road }} · {{ format(job.haul.body.gradePercent, 'percent', unitWorld) }} ·
+              {{ format(job.haul.body.speedKmh, 'speed', unitWorld) }} · {{ format(job.haul.body.ambientC, 'temperature', unitWorld, 0) }}
             </p>
           </div>
         </div>
@@ -123,20 +133,20 @@ async function importFile(event: Event) {
             <tr><th></th><th v-for="[key, label] in FLUIDS" :key="key" scope="col">{{ label }}</th></tr>
           </thead>
           <tbody>
-            <tr v-for="(s, i) in verdicts[job.id].builds" :key="i">
-              <th scope="row"><b>{{ flag(job.content.builds[i], job.content.builds) }}</b> {{ s.name }}</th>
+            <tr v-for="s in verdicts[job.id]" :key="s.build">
+              <th scope="row"><b>{{ flag(nameOf(job, s.build)!, job.builds.map((b) => b.body)) }}</b> {{ nameOf(job, s.build)!.name }}</th>
               <td v-for="{ key, gauge } in gauges(s)" :key="key" :class="gauge.standing">
                 <VerdictMark :standing="gauge.standing" :size="14" />
                 {{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}
                 <span class="sr">{{ standingWord(gauge.standing) }}</span>
               </td>
-              <td v-if="s.problem" colspan="3">{{ restate(s.problem, unitWorld) }}</td>
+              <td v-if="s.problem" colspan="3">{{ say(s.problem, unitWorld) }}</td>
             </tr>
           </tbody>
         </table>
         <div class="verdict">
           <p class="figure">{{ worst(job).name }} {{ standingWord(worst(job).standing) }}</p>
-          <p class="soft">{{ job.content.complaint }}</p>
+          <p class="soft">{{ job.about.body.complaint }}</p>
         </div>
       </router-link>
       <div class="tools">
@@ -146,7 +156,7 @@ async function importFile(event: Event) {
       </div>
     </article>
     <el-dialog :model-value="!!removing" title="Remove this job?" width="440px" @close="removing = null">
-      <p>{{ removing?.content.name }} and all its builds will be gone. Export it first if you may want it back.</p>
+      <p>{{ removing?.about.body.name }} and all its builds will be gone. Export it first if you may want it back.</p>
       <template #footer>
         <button type="button" class="act" @click="removing = null">Keep it</button>
         <button type="button" class="act main" @click="remove">Remove</button>

@@ -23,28 +23,30 @@ describe('what a server may answer', () => {
     expect(await api.remove('/api/jobs/1')).toBeUndefined()
   })
 
-  it('names fields as the request does', async () => {
-    says(400, JSON.stringify({ detail: 'no', errors: [{ field: 'job.builds[2].coolers[0].gapMm', value: 1, message: 'too wide' }, { field: 'content.haul.speedKmh', value: 1, message: 'too fast' }] }))
+  it('names fields by the ids of their rows', async () => {
+    const said = { code: 'fault.lastBuild', values: {} }
+    says(400, JSON.stringify({ said: [said], errors: [{ field: 'job.builds[1].coolers[0].gapMm', said }, { field: 'job.haul.speedKmh', said }] }))
     const problem = await problemOf()
-    expect(problem.message).toBe('no')
-    expect(problem.fields).toEqual({ 'builds.2.coolers.0.gapMm': 'too wide', 'haul.speedKmh': 'too fast' })
+    expect(problem.said).toEqual([said])
+    const request = { job: { builds: [{ id: 'found' }, { id: 'plan-2', coolers: [{ id: 'cooler-1' }] }] } }
+    expect(Object.keys(problem.fields(request, 'job'))).toEqual(['builds.plan-2.coolers.cooler-1.gapMm', 'haul.speedKmh'])
     expect(problem.passing).toBe(false)
   })
 
   it('is worth asking again only where nobody answered for good', async () => {
     answer = () => Promise.reject(new TypeError('gone'))
-    expect(await problemOf()).toMatchObject({ status: 0, passing: true, message: 'The server does not answer.' })
+    expect(await problemOf()).toMatchObject({ status: 0, passing: true, message: 'ui.silent' })
     for (const [status, passing] of [[502, true], [503, true], [504, true], [500, false], [404, false]] as const) {
-      says(status, '{"title":"away"}')
-      expect(await problemOf()).toMatchObject({ status, passing, message: 'away' })
+      says(status, '{"said":[{"code":"fault.databaseAway","values":{}}]}')
+      expect(await problemOf()).toMatchObject({ status, passing, message: 'fault.databaseAway' })
     }
   })
 
   it('may be no JSON at all', async () => {
     says(502, '<html>Bad gateway</html>')
-    expect(await problemOf()).toMatchObject({ status: 502, passing: true, message: 'The server sent something unreadable.' })
+    expect(await problemOf()).toMatchObject({ status: 502, passing: true, message: 'ui.unreadable' })
     says(500, '{}')
-    expect((await problemOf()).message).toBe('The request was refused.')
+    expect((await problemOf()).message).toBe('ui.refused')
   })
 
   it('is dropped without a word when the question was', async () => {

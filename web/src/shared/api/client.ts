@@ -1,30 +1,50 @@
+import type { Said } from './types'
+
 /** What a server says is wrong with one field. */
 export interface FieldProblem {
   field: string
-  value: unknown
-  message: string
+  said: Said
 }
+
+const plain = (code: string): Said => ({ code, values: {} })
 
 /** A refusal, or silence: status 0 means that the server did not answer at all. */
 export class ApiProblem extends Error {
   constructor(
     readonly status: number,
-    message: string,
+    readonly said: Said[],
     readonly errors: FieldProblem[] = [],
     readonly current: unknown = undefined,
   ) {
-    super(message)
-  }
-
-  /** What is wrong by field, named as in the request: `builds.2.name`. */
-  get fields(): Record<string, string> {
-    return Object.fromEntries(this.errors.map((e) => [e.field.replace(/^(content|job)\./, '').replace(/\[(\d+)\]/g, '.$1'), e.message]))
+    super(said.map((s) => s.code).join(', '))
   }
 
   /** Worth trying again as it is: nobody answered, or the database is away. */
   get passing(): boolean {
     return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504
   }
+
+  /**
+   * What is wrong by field, rows by their ids: `builds.plan-3.name`.
+   *
+   * @param request what was sent, whose rows the server counts
+   * @param under steps of the request that are not of the path: `body`, `job`
+   */
+  fields(request: unknown, under = ''): Record<string, Said> {
+    return Object.fromEntries(this.errors.map((e) => [byId(e.field, request, under), e.said]))
+  }
+}
+
+/** `job.builds[2].name` as `builds.plan-3.name`. */
+function byId(field: string, request: unknown, under: string): string {
+  const path: string[] = []
+  let at: unknown = request
+  for (const step of field.replace(/\[(\d+)\]/g, '.$1').split('.')) {
+    at = (at as Record<string, unknown> | undefined)?.[step]
+    const id = /^\d+$/.test(step) ? (at as { id?: unknown } | undefined)?.id : undefined
+    path.push(typeof id === 'string' ? id : step)
+  }
+  return (path[0] === under ? path.slice(1) : path).join('.')
 }
 
 async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
@@ -32,13 +52,13 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
   try {
     response = await fetch(path, {
       method,
-      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      headers: body === undefined ? {} : { 'Content-Type': body instanceof Blob ? 'text/csv' : 'application/json' },
+      body: body === undefined || body instanceof Blob ? body : JSON.stringify(body),
       signal,
     })
   } catch (e) {
     if (e instanceof DOMException && e.name === 'AbortError') throw e
-    throw new ApiProblem(0, 'The server does not answer.')
+    throw new ApiProblem(0, [plain('ui.silent')])
   }
   if (response.status === 204) return undefined as T
   const text = await response.text()
@@ -46,12 +66,12 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
   try {
     json = text ? JSON.parse(text) : {}
   } catch {
-    throw new ApiProblem(response.status, 'The server sent something unreadable.')
+    throw new ApiProblem(response.status, [plain('ui.unreadable')])
   }
   if (!response.ok) {
     throw new ApiProblem(
       response.status,
-      String(json.detail ?? json.title ?? 'The request was refused.'),
+      (json.said as Said[] | undefined) ?? [plain('ui.refused')],
       (json.errors as FieldProblem[] | undefined) ?? [],
       json.current,
     )
@@ -62,6 +82,7 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
 export const api = {
   get: <T>(path: string, signal?: AbortSignal) => call<T>('GET', path, undefined, signal),
   post: <T>(path: string, body: unknown, signal?: AbortSignal) => call<T>('POST', path, body, signal),
+  file: <T>(path: string, file: File) => call<T>('POST', path, file),
   put: <T>(path: string, body: unknown) => call<T>('PUT', path, body),
   remove: (path: string) => call<void>('DELETE', path),
 }

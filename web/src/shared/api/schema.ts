@@ -4,17 +4,65 @@
  */
 
 export interface paths {
-    "/api/jobs/{id}": {
+    "/api/jobs/{id}/rig": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
-        put: operations["save"];
+        get?: never;
+        put: operations["saveRig"];
         post?: never;
-        delete: operations["delete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/haul": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveHaul"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/builds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveBuild"];
+        post: operations["addBuild"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/about": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveAbout"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -84,7 +132,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/compute/working/{quantity}": {
+    "/api/compute/working/{fluid}": {
         parameters: {
             query?: never;
             header?: never;
@@ -111,6 +159,40 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["workSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/verdicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Headroom of every build of a job */
+        post: operations["verdicts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Headroom of one build, while something is dragged */
+        post: operations["verdict"];
         delete?: never;
         options?: never;
         head?: never;
@@ -158,7 +240,6 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Every dispute that sizing can answer, run on one build */
         post: operations["settle"];
         delete?: never;
         options?: never;
@@ -233,6 +314,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/detail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What stands behind the headroom of one build */
+        post: operations["detail"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/balance": {
         parameters: {
             query?: never;
@@ -244,23 +342,6 @@ export interface paths {
         put?: never;
         /** Steady balance of one build; the example is the published worked case */
         post: operations["balance"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/compute/assessment": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Headroom strip of every build of a job */
-        post: operations["assessment"];
         delete?: never;
         options?: never;
         head?: never;
@@ -294,6 +375,54 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{shelf}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/shelves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put?: never;
+        post?: never;
+        delete: operations["delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -347,6 +476,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/builds/{build}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeBuild"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -357,56 +502,6 @@ export interface components {
             /** Format: int32 */
             columns: number;
             readingsMs: number[];
-        };
-        Build: {
-            /** @enum {string} */
-            kind: "AS_FOUND" | "RESTORED" | "PLAN";
-            name: string;
-            condition: components["schemas"]["Condition"];
-            switching: components["schemas"]["SwitchPoints"];
-            radiator: components["schemas"]["RadiatorPart"] | null;
-            /** @enum {string} */
-            oilOrder: "AFTER_TANK" | "BEFORE_TANK" | "TANK_BYPASSED";
-            parallel: boolean;
-            coolers: components["schemas"]["FittedCooler"][];
-            fans: components["schemas"]["FittedFan"][];
-        };
-        Condition: {
-            /** Format: double */
-            finsBlockedPercent: number;
-            /** Format: double */
-            condenserBlockedPercent: number;
-            /** Format: double */
-            recirculation: number;
-            bugScreen: boolean;
-            winch: boolean;
-            plough: boolean;
-            lightBar: boolean;
-        };
-        CoolerPart: {
-            code: string;
-            name: string;
-            /** @enum {string} */
-            family: "TUBE_AND_FIN" | "PLATE_FIN" | "STACKED_PLATE";
-            /** Format: double */
-            widthMm: number;
-            /** Format: double */
-            heightMm: number;
-            /** Format: double */
-            depthMm: number;
-            /** Format: double */
-            finsPerInch: number;
-            /** Format: double */
-            tubePitchMm: number;
-            /** Format: int32 */
-            passes: number;
-            /** Format: double */
-            portBoreMm: number;
-            ports: string;
-            /** Format: double */
-            bypassOpensC: number | null;
-            /** Format: double */
-            price: number;
         };
         CoolingData: {
             /** Format: double */
@@ -468,69 +563,17 @@ export interface components {
             /** Format: double */
             condenserKw: number;
         };
-        FanPart: {
-            code: string;
-            name: string;
-            /** @enum {string} */
-            kind: "ELECTRIC" | "BELT" | "VISCOUS" | "CONTROLLED";
-            /** Format: int32 */
-            count: number;
+        FoundLines: {
             /** Format: double */
-            diameterMm: number;
+            lengthM: number;
             /** Format: double */
-            freeFlowM3s: number;
+            boreMm: number;
             /** Format: double */
-            shutoffPa: number | null;
-            curveM3s: number[] | null;
-            curvePa: number[] | null;
+            loss: number;
             /** Format: double */
-            volts: number | null;
+            pumpMaxKpa: number;
             /** Format: double */
-            amps: number | null;
-            /** Format: double */
-            pulleyRatio: number | null;
-            /** Format: double */
-            referenceRpm: number | null;
-            /** Format: double */
-            referenceKw: number | null;
-            /** Format: double */
-            gripsFromC: number | null;
-            /** Format: double */
-            gripsFullyC: number | null;
-            /** Format: double */
-            price: number;
-        };
-        FittedCooler: {
-            part: components["schemas"]["CoolerPart"];
-            /** @enum {string} */
-            place: "FRONT" | "BEHIND_CONDENSER" | "BEHIND_RADIATOR" | "ELSEWHERE";
-            /** Format: double */
-            leftMm: number;
-            /** Format: double */
-            bottomMm: number;
-            /** Format: double */
-            gapMm: number;
-            sealed: boolean;
-            /** Format: double */
-            ownFanM3s: number | null;
-            /** Format: double */
-            ratingFactor: number;
-        };
-        FittedFan: {
-            part: components["schemas"]["FanPart"];
-            /** @enum {string} */
-            mount: "PULLER" | "PUSHER";
-            shrouded: boolean;
-            /** Format: double */
-            leftMm: number;
-            /** Format: double */
-            bottomMm: number;
-            /** Format: double */
-            widthMm: number;
-            /** Format: double */
-            heightMm: number;
-            /** Format: double */
-            speedPercent: number;
+            coldC: number;
         };
         GearboxData: {
             gearRatios: number[];
@@ -569,43 +612,6 @@ export interface components {
             /** Format: double */
             inTankWattsPerKelvin: number | null;
         };
-        Haul: {
-            road: string;
-            /** Format: double */
-            gradePercent: number;
-            /** Format: double */
-            speedKmh: number;
-            /** Format: double */
-            ambientC: number;
-            /** Format: double */
-            altitudeM: number;
-            airConditioning: boolean;
-        };
-        Hose: {
-            name: string;
-            /** Format: double */
-            lengthM: number;
-            /** Format: double */
-            boreMm: number;
-            /** Format: int32 */
-            elbows: number;
-            /** Format: int32 */
-            adapters: number;
-        };
-        JobContent: {
-            name: string;
-            complaint: string;
-            vehicle: components["schemas"]["Vehicle"];
-            trailer: components["schemas"]["Trailer"];
-            haul: components["schemas"]["Haul"];
-            obstacles: components["schemas"]["Obstacle"][];
-            origins: components["schemas"]["Origin"][];
-            traverse: components["schemas"]["AirTraverse"] | null;
-            builds: components["schemas"]["Build"][];
-            linePlan: components["schemas"]["LinePlan"];
-            hoses: components["schemas"]["Hose"][];
-            strips: components["schemas"]["MountingStrip"][];
-        };
         LimitData: {
             /** Format: double */
             coolantC: number;
@@ -618,21 +624,245 @@ export interface components {
             /** Format: double */
             overcooledPanC: number;
         };
+        Obstacle: {
+            id: string;
+            name: string;
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            takesAir: boolean;
+            movable: boolean;
+        };
+        RigSection: {
+            vehicle: components["schemas"]["Vehicle"];
+            trailer: components["schemas"]["Trailer"];
+            obstacles: components["schemas"]["Obstacle"][];
+            traverse: components["schemas"]["AirTraverse"] | null;
+            foundLines: components["schemas"]["FoundLines"];
+            marks: {
+                [key: string]: "MEASURED" | "DEFAULT";
+            };
+        };
+        SaveRigSection: {
+            /** Format: int64 */
+            version: number;
+            body: components["schemas"]["RigSection"];
+        };
+        Trailer: {
+            name: string;
+            /** Format: double */
+            massKg: number;
+        };
+        Vehicle: {
+            name: string;
+            /** @enum {string} */
+            kind: "PETROL_UTILITY" | "DIESEL_UTILITY" | "MEDIUM_DIESEL" | "PLOUGH_PICKUP";
+            /** Format: double */
+            massKg: number;
+            /** Format: double */
+            rollingCoefficient: number;
+            /** Format: double */
+            dragAreaM2: number;
+            engine: components["schemas"]["EngineData"];
+            gearbox: components["schemas"]["GearboxData"];
+            cooling: components["schemas"]["CoolingData"];
+            limits: components["schemas"]["LimitData"];
+        };
+        SectionRigSection: {
+            /** Format: int64 */
+            version: number;
+            body: components["schemas"]["RigSection"];
+        };
+        Haul: {
+            road: string;
+            /** Format: double */
+            gradePercent: number;
+            /** Format: double */
+            speedKmh: number;
+            /** Format: double */
+            ambientC: number;
+            /** Format: double */
+            altitudeM: number;
+            airConditioning: boolean;
+        };
+        SaveHaul: {
+            /** Format: int64 */
+            version: number;
+            body: components["schemas"]["Haul"];
+        };
+        SectionHaul: {
+            /** Format: int64 */
+            version: number;
+            body: components["schemas"]["Haul"];
+        };
+        Build: {
+            id: string;
+            /** @enum {string} */
+            kind: "AS_FOUND" | "RESTORED" | "PLAN";
+            name: string;
+            condition: components["schemas"]["Condition"];
+            inFront: components["schemas"]["InFront"];
+            thermostat: components["schemas"]["ThermostatData"];
+            radiator: components["schemas"]["RadiatorPart"] | null;
+            /** @enum {string} */
+            oilOrder: "AFTER_TANK" | "BEFORE_TANK" | "TANK_BYPASSED";
+            parallel: boolean;
+            coolers: components["schemas"]["FittedCooler"][];
+            fans: components["schemas"]["FittedFan"][];
+            lines: components["schemas"]["LinePlan"];
+            strips: components["schemas"]["MountingStrip"][];
+            marks: {
+                [key: string]: "MEASURED" | "DEFAULT";
+            };
+        };
+        Condition: {
+            /** @enum {string} */
+            thermostat: "NONE" | "STUCK_OPEN" | "STUCK_SHUT";
+            /** Format: double */
+            thermostatLateK: number;
+            /** Format: double */
+            pumpPercent: number;
+            /** Format: double */
+            suctionPercent: number;
+            /** Format: double */
+            airPercent: number;
+            /** Format: double */
+            capPercent: number;
+            /** Format: double */
+            radiatorBlockedPercent: number;
+            /** Format: double */
+            condenserBlockedPercent: number;
+            /** Format: double */
+            chargeAirBlockedPercent: number;
+            /** Format: double */
+            recirculation: number;
+            /** Format: double */
+            oilFlowPercent: number;
+            /** Format: double */
+            sensorLowK: number;
+        };
+        CoolerPart: {
+            code: string;
+            name: string;
+            /** @enum {string} */
+            family: "TUBE_AND_FIN" | "PLATE_FIN" | "STACKED_PLATE";
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            finsPerInch: number;
+            /** Format: double */
+            tubePitchMm: number;
+            /** Format: int32 */
+            passes: number;
+            /** Format: double */
+            portBoreMm: number;
+            ports: string;
+            /** Format: double */
+            bypassOpensC: number | null;
+            /** Format: double */
+            price: number;
+        };
+        FanPart: {
+            code: string;
+            name: string;
+            /** @enum {string} */
+            kind: "ELECTRIC" | "BELT" | "VISCOUS" | "CONTROLLED";
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            freeFlowM3s: number;
+            /** Format: double */
+            shutoffPa: number | null;
+            curveM3s: number[] | null;
+            curvePa: number[] | null;
+            /** Format: double */
+            volts: number | null;
+            /** Format: double */
+            amps: number | null;
+            /** Format: double */
+            pulleyRatio: number | null;
+            /** Format: double */
+            referenceRpm: number | null;
+            /** Format: double */
+            referenceKw: number | null;
+            /** Format: double */
+            gripsFromC: number | null;
+            /** Format: double */
+            gripsFullyC: number | null;
+            /** Format: double */
+            price: number;
+        };
+        FittedCooler: {
+            id: string;
+            part: components["schemas"]["CoolerPart"];
+            /** @enum {string} */
+            place: "FRONT" | "BEHIND_CONDENSER" | "BEHIND_RADIATOR" | "ELSEWHERE";
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            gapMm: number;
+            sealed: boolean;
+            /** Format: double */
+            ownFanM3s: number | null;
+            /** Format: double */
+            ratingFactor: number;
+        };
+        FittedFan: {
+            id: string;
+            part: components["schemas"]["FanPart"];
+            /** @enum {string} */
+            mount: "PULLER" | "PUSHER";
+            shrouded: boolean;
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            speedPercent: number;
+            switchPoints: components["schemas"]["SwitchPoints"] | null;
+        };
+        Hose: {
+            id: string;
+            name: string;
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            boreMm: number;
+            /** Format: int32 */
+            elbows: number;
+            /** Format: int32 */
+            adapters: number;
+        };
+        InFront: {
+            bugScreen: boolean;
+            winch: boolean;
+            plough: boolean;
+            lightBar: boolean;
+        };
         LinePlan: {
             /** Format: double */
-            foundLengthM: number;
-            /** Format: double */
-            foundBoreMm: number;
-            /** Format: double */
-            foundLoss: number;
-            /** Format: double */
-            pumpMaxKpa: number;
-            /** Format: double */
-            coldC: number;
-            /** Format: double */
             spareMm: number;
+            hoses: components["schemas"]["Hose"][];
         };
         MountingStrip: {
+            id: string;
             name: string;
             /** Format: int32 */
             quantity: number;
@@ -655,24 +885,6 @@ export interface components {
             /** Format: double */
             tabDegrees: number;
         };
-        Obstacle: {
-            name: string;
-            /** Format: double */
-            leftMm: number;
-            /** Format: double */
-            bottomMm: number;
-            /** Format: double */
-            widthMm: number;
-            /** Format: double */
-            heightMm: number;
-            takesAir: boolean;
-            movable: boolean;
-        };
-        Origin: {
-            path: string;
-            /** @enum {string} */
-            kind: "MEASURED" | "DEFAULT";
-        };
         RadiatorPart: {
             code: string;
             name: string;
@@ -693,49 +905,41 @@ export interface components {
             /** Format: double */
             price: number;
         };
-        Save: {
+        SaveBuild: {
             /** Format: int64 */
             version: number;
-            content: components["schemas"]["JobContent"];
+            body: components["schemas"]["Build"];
         };
         SwitchPoints: {
             /** Format: double */
-            thermostatStartC: number;
+            onC: number;
             /** Format: double */
-            thermostatFullC: number;
-            /** Format: double */
-            fanOnC: number;
-            /** Format: double */
-            fanOffC: number;
+            offC: number;
         };
-        Trailer: {
-            name: string;
+        ThermostatData: {
             /** Format: double */
-            massKg: number;
+            startC: number;
+            /** Format: double */
+            fullC: number;
         };
-        Vehicle: {
-            name: string;
-            /** @enum {string} */
-            kind: "PETROL_UTILITY" | "DIESEL_UTILITY" | "MEDIUM_DIESEL" | "PLOUGH_PICKUP";
-            /** Format: double */
-            massKg: number;
-            /** Format: double */
-            rollingCoefficient: number;
-            /** Format: double */
-            dragAreaM2: number;
-            engine: components["schemas"]["EngineData"];
-            gearbox: components["schemas"]["GearboxData"];
-            cooling: components["schemas"]["CoolingData"];
-            limits: components["schemas"]["LimitData"];
-        };
-        Job: {
-            /** Format: uuid */
-            id: string;
+        SectionBuild: {
             /** Format: int64 */
             version: number;
-            /** Format: date-time */
-            changedAt: string;
-            content: components["schemas"]["JobContent"];
+            body: components["schemas"]["Build"];
+        };
+        About: {
+            name: string;
+            complaint: string;
+        };
+        SaveAbout: {
+            /** Format: int64 */
+            version: number;
+            body: components["schemas"]["About"];
+        };
+        SectionAbout: {
+            /** Format: int64 */
+            version: number;
+            body: components["schemas"]["About"];
         };
         Import: {
             /** Format: int32 */
@@ -746,23 +950,82 @@ export interface components {
             /** Format: int64 */
             moreProblems: number;
         };
+        PartName: {
+            id: string;
+            noun: string;
+            /** Format: int32 */
+            number: number;
+            given: string | null;
+        };
         Problem: {
             /** Format: int64 */
             row: number;
-            column: string;
-            value: string;
-            message: string;
+            column: string | null;
+            value: string | null;
+            said: components["schemas"]["Said"];
         };
-        JobFile: {
-            format: string;
-            /** Format: int32 */
-            formatVersion: number;
-            job: components["schemas"]["JobContent"];
+        Said: {
+            code: string;
+            values: {
+                [key: string]: components["schemas"]["Value"];
+            };
+        };
+        Value: {
+            kind: string | null;
+            /** Format: double */
+            value: number | null;
+            word: string | null;
+            text: string | null;
+            name: components["schemas"]["PartName"] | null;
+            said: components["schemas"]["Said"][] | null;
+        };
+        JobContent: {
+            about: components["schemas"]["About"];
+            rig: components["schemas"]["RigSection"];
+            haul: components["schemas"]["Haul"];
+            builds: components["schemas"]["Build"][];
+        };
+        Job: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            changedAt: string;
+            about: components["schemas"]["SectionAbout"];
+            rig: components["schemas"]["SectionRigSection"];
+            haul: components["schemas"]["SectionHaul"];
+            builds: components["schemas"]["SectionBuild"][];
+        };
+        JsonNode: {
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            string: boolean;
+            integralNumber: boolean;
+            missingNode: boolean;
+            valueNode: boolean;
+            container: boolean;
+            object: boolean;
+            pojo: boolean;
+            floatingPointNumber: boolean;
+            short: boolean;
+            int: boolean;
+            long: boolean;
+            double: boolean;
+            bigDecimal: boolean;
+            bigInteger: boolean;
+            /** @deprecated */
+            textual: boolean;
+            boolean: boolean;
+            binary: boolean;
+            array: boolean;
+            empty: boolean;
+            null: boolean;
+            float: boolean;
+            number: boolean;
+            embeddedValue: boolean;
         };
         FinderRequest: {
             job: components["schemas"]["JobContent"];
-            /** Format: int32 */
-            build: number;
+            build: string;
             /** Format: double */
             budget: number;
             /** Format: double */
@@ -777,7 +1040,6 @@ export interface components {
             reason: string;
             /** Format: int64 */
             count: number;
-            text: string;
         };
         FinderState: {
             /** Format: uuid */
@@ -793,7 +1055,7 @@ export interface components {
             enough: boolean | null;
             picks: components["schemas"]["Pick"][];
             fallen: components["schemas"]["Fallen"][];
-            instead: string[];
+            instead: components["schemas"]["Said"][];
         };
         Gauge: {
             /** Format: double */
@@ -810,14 +1072,15 @@ export interface components {
             standing: "HOLDS" | "MARGINAL" | "OVER";
         };
         Pick: {
-            merit: string;
-            build: components["schemas"]["Build"];
-            parts: string[];
             /** @enum {string} */
-            standing: "HOLDS" | "MARGINAL" | "OVER";
-            coolant: components["schemas"]["Gauge"];
-            feed: components["schemas"]["Gauge"];
-            pan: components["schemas"]["Gauge"];
+            merit: "NOTHING_BOUGHT" | "CHEAPEST_SURE" | "CHEAPEST_KEPT" | "LEAST_WORK" | "MOST_HEADROOM" | "GOOD_VALUE";
+            build: components["schemas"]["Build"];
+            parts: components["schemas"]["Said"][];
+            /** @enum {string|null} */
+            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
+            coolant: components["schemas"]["Gauge"] | null;
+            feed: components["schemas"]["Gauge"] | null;
+            pan: components["schemas"]["Gauge"] | null;
             /** Format: double */
             headroomK: number;
             /** Format: double */
@@ -827,25 +1090,273 @@ export interface components {
         };
         BuildRequest: {
             job: components["schemas"]["JobContent"];
-            /** Format: int32 */
-            build: number;
+            build: string;
         };
         Input: {
             name: string;
-            value: string;
-            origin: string;
+            value: components["schemas"]["Value"];
+            /** @enum {string} */
+            origin: "MEASURED" | "ENTERED" | "DEFAULT" | "COMPUTED";
         };
-        Step: {
+        Line: {
             formula: string;
-            result: string;
+            result: components["schemas"]["Said"];
             inputs: components["schemas"]["Input"][];
             source: string;
         };
         Working: {
-            title: string;
-            result: string;
-            steps: components["schemas"]["Step"][];
-            sureness: string;
+            result: components["schemas"]["Said"];
+            steps: components["schemas"]["Line"][];
+            sureness: components["schemas"]["Said"];
+        };
+        BendMark: {
+            /** Format: double */
+            startMm: number;
+            /** Format: double */
+            centreMm: number;
+            /** Format: double */
+            endMm: number;
+            /** Format: double */
+            degrees: number;
+        };
+        Cut: {
+            hose: string;
+            name: string;
+            /** Format: double */
+            boreMm: number;
+            /** Format: double */
+            fittedMm: number;
+            /** Format: double */
+            cutMm: number;
+        };
+        FanOn: {
+            fan: components["schemas"]["PartName"];
+            /** Format: double */
+            afterS: number | null;
+        };
+        Flat: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            quantity: number;
+            /** Format: double */
+            flatMm: number;
+            /** Format: double */
+            runMm: number;
+            /** Format: double */
+            straightMm: number;
+            /** Format: double */
+            allowanceMm: number;
+            marks: components["schemas"]["BendMark"][];
+        };
+        Found: {
+            bad: boolean;
+            said: components["schemas"]["Said"];
+        };
+        LineResult: {
+            hot: components["schemas"]["State"];
+            cold: components["schemas"]["State"];
+            cuts: components["schemas"]["Cut"][];
+            hoseToBuyM: components["schemas"]["ToBuy"][];
+            /** Format: double */
+            addedVolumeL: number;
+            warnings: components["schemas"]["Said"][];
+        };
+        Run: {
+            /** Format: double */
+            thermostatStartC: number;
+            /** Format: double */
+            thermostatFullC: number;
+            /** Format: double */
+            levelRoadC: number;
+            /** Format: double */
+            restingPeakC: number;
+            /** Format: double */
+            runningPeakC: number;
+            fans: components["schemas"]["FanOn"][];
+            /** Format: double */
+            highestC: number;
+            timeS: number[];
+            coolantC: number[];
+        };
+        State: {
+            /** Format: double */
+            oilC: number;
+            /** Format: double */
+            foundFlowLpm: number;
+            /** Format: double */
+            plannedFlowLpm: number;
+            /** Format: double */
+            flowShare: number;
+            /** Format: double */
+            foundDropKpa: number;
+            /** Format: double */
+            hoseDropKpa: number;
+            /** Format: double */
+            coolerDropKpa: number;
+            /** Format: double */
+            reynolds: number;
+        };
+        StepLine: {
+            /** Format: int32 */
+            number: number;
+            task: string;
+            /** Format: int32 */
+            minutes: number;
+            cautions: string[];
+        };
+        SwitchResult: {
+            chosen: components["schemas"]["Run"];
+            colder: components["schemas"]["Run"];
+            /** Format: double */
+            limitC: number;
+            /** Format: double */
+            boilingC: number;
+            findings: components["schemas"]["Found"][];
+        };
+        ToBuy: {
+            /** Format: double */
+            boreMm: number;
+            /** Format: double */
+            lengthM: number;
+        };
+        Verdict: {
+            build: string;
+            problem: components["schemas"]["Said"] | null;
+            /** @enum {string|null} */
+            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
+            coolant: components["schemas"]["Gauge"] | null;
+            feed: components["schemas"]["Gauge"] | null;
+            pan: components["schemas"]["Gauge"] | null;
+        };
+        WorkSheet: {
+            verdicts: components["schemas"]["Verdict"][];
+            parts: components["schemas"]["Said"][];
+            lines: components["schemas"]["LineResult"];
+            strips: components["schemas"]["Flat"][];
+            switching: components["schemas"]["SwitchResult"];
+            fluids: components["schemas"]["Said"][];
+            steps: components["schemas"]["StepLine"][];
+            /** Format: int32 */
+            minutes: number;
+        };
+        School: {
+            name: components["schemas"]["Said"];
+            problem: components["schemas"]["Said"] | null;
+            /** @enum {string|null} */
+            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
+            coolant: components["schemas"]["Gauge"] | null;
+            feed: components["schemas"]["Gauge"] | null;
+            pan: components["schemas"]["Gauge"] | null;
+            /** Format: double */
+            sureHeadroomK: number | null;
+            effects: components["schemas"]["Said"][];
+        };
+        SettledDispute: {
+            question: components["schemas"]["Said"];
+            schools: components["schemas"]["School"][];
+            /** Format: int32 */
+            recommended: number;
+            reason: components["schemas"]["Said"];
+            otherwise: components["schemas"]["Said"];
+        };
+        RatingRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            /** Format: double */
+            heatKw: number | null;
+            /** Format: double */
+            differenceK: number | null;
+            /** Format: double */
+            massKg: number | null;
+        };
+        RatingResult: {
+            /** Format: double */
+            neededKw: number;
+            /** Format: double */
+            claimedHereKw: number | null;
+            /** Format: double */
+            fittedKw: number;
+            /** Format: double */
+            massHeldKg: number | null;
+            enough: boolean | null;
+            reading: components["schemas"]["Said"][];
+        };
+        MapRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            /** @enum {string} */
+            axes: "AMBIENT_GRADE" | "AMBIENT_MASS" | "SPEED_GRADE";
+            /** Format: double */
+            acrossFrom: number;
+            /** Format: double */
+            acrossTo: number;
+            /** Format: double */
+            upFrom: number;
+            /** Format: double */
+            upTo: number;
+            /** Format: int32 */
+            steps: number;
+            against: string | null;
+        };
+        MapResult: {
+            across: number[];
+            upwards: number[];
+            /** Format: double */
+            coolantLimitC: number;
+            /** Format: double */
+            feedLimitC: number;
+            /** Format: double */
+            panLimitC: number;
+            coolantC: number[][];
+            feedC: number[][];
+            panC: number[][];
+            worstK: number[][];
+            sureK: number[][];
+            gainK: number[][];
+            speedKmh: number[][];
+        };
+        AtSpeed: {
+            /** Format: double */
+            speedKmh: number;
+            /** Format: double */
+            flow: number;
+            /** Format: double */
+            pressurePa: number;
+            pack: components["schemas"]["Point"][];
+        };
+        FanReport: {
+            fans: components["schemas"]["FanState"][];
+            traverse: components["schemas"]["Traverse"] | null;
+        };
+        FanState: {
+            name: components["schemas"]["PartName"];
+            estimated: boolean;
+            /** Format: double */
+            speedShare: number;
+            /** Format: double */
+            freeFlow: number;
+            curve: components["schemas"]["Point"][];
+            at: components["schemas"]["AtSpeed"][];
+        };
+        Point: {
+            /** Format: double */
+            flow: number;
+            /** Format: double */
+            pressurePa: number;
+        };
+        Traverse: {
+            /** Format: double */
+            meanMs: number;
+            /** Format: double */
+            measuredFlow: number;
+            /** Format: double */
+            modelFlow: number;
+            /** Format: double */
+            fanFactor: number | null;
+            /** Format: double */
+            speedPercent: number | null;
+            said: components["schemas"]["Said"];
         };
         Air: {
             /** Format: double */
@@ -856,15 +1367,9 @@ export interface components {
             inletRiseK: number;
             fans: components["schemas"]["FanWork"][];
         };
-        Assessment: {
-            /** Format: double */
-            boilingC: number;
-            /** Format: double */
-            freezingC: number;
-            builds: components["schemas"]["BuildState"][];
-        };
         Assumed: {
             path: string;
+            name: string;
             /** Format: double */
             spreadPercent: number;
             /** Format: double */
@@ -899,22 +1404,7 @@ export interface components {
             heat: components["schemas"]["Heat"];
             air: components["schemas"]["Air"];
             cells: components["schemas"]["CellState"][];
-            warnings: components["schemas"]["WarningText"][];
-        };
-        BuildState: {
-            name: string;
-            problem: string | null;
-            /** @enum {string|null} */
-            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
-            coolant: components["schemas"]["Gauge"] | null;
-            feed: components["schemas"]["Gauge"] | null;
-            pan: components["schemas"]["Gauge"] | null;
-            balance: components["schemas"]["BalanceResult"] | null;
-            levers: components["schemas"]["Lever"][];
-            coolerEffect: components["schemas"]["CoolerEffect"] | null;
-            clearances: components["schemas"]["Distance"][];
-            measureNext: components["schemas"]["Assumed"][];
-            advice: string[];
+            warnings: components["schemas"]["Said"][];
         };
         CellState: {
             /** Format: double */
@@ -937,7 +1427,30 @@ export interface components {
             heatKw: number;
             behindCooler: boolean;
         };
-        CoolerEffect: {
+        CoolerHeat: {
+            id: string;
+            /** Format: double */
+            heatKw: number;
+        };
+        Detail: {
+            verdict: components["schemas"]["Verdict"];
+            balance: components["schemas"]["BalanceResult"] | null;
+            levers: components["schemas"]["Lever"][];
+            coolerEffect: components["schemas"]["Effect"] | null;
+            clearances: components["schemas"]["Distance"][];
+            measureNext: components["schemas"]["Assumed"][];
+            advice: components["schemas"]["Said"][];
+        };
+        Distance: {
+            subject: string;
+            /** Format: double */
+            actualMm: number;
+            /** Format: double */
+            wantedMm: number;
+            serious: boolean;
+            said: components["schemas"]["Said"];
+        };
+        Effect: {
             /** Format: double */
             coolantK: number;
             /** Format: double */
@@ -947,33 +1460,8 @@ export interface components {
             /** Format: double */
             airLostPercent: number;
         };
-        CoolerHeat: {
-            name: string;
-            /** Format: double */
-            heatKw: number;
-        };
-        Cut: {
-            name: string;
-            /** Format: double */
-            boreMm: number;
-            /** Format: double */
-            fittedMm: number;
-            /** Format: double */
-            cutMm: number;
-        };
-        Distance: {
-            kind: string;
-            subject: string;
-            /** Format: double */
-            actualMm: number;
-            /** Format: double */
-            wantedMm: number;
-            serious: boolean;
-            reason: string;
-            fix: string;
-        };
         FanWork: {
-            name: string;
+            name: components["schemas"]["PartName"];
             /** Format: double */
             flow: number;
             /** Format: double */
@@ -981,29 +1469,6 @@ export interface components {
             /** Format: double */
             pressurePa: number;
             estimated: boolean;
-        };
-        Finding: {
-            kind: string;
-            text: string;
-        };
-        Flat: {
-            name: string;
-            /** Format: int32 */
-            quantity: number;
-            /** Format: double */
-            flatMm: number;
-            /** Format: double */
-            runMm: number;
-            /** Format: double */
-            straightMm: number;
-            /** Format: double */
-            allowanceMm: number;
-            marks: components["schemas"]["Mark"][];
-        };
-        FluidLine: {
-            what: string;
-            amount: string;
-            note: string;
         };
         Heat: {
             /** Format: double */
@@ -1031,242 +1496,14 @@ export interface components {
             chargeAir: number;
         };
         Lever: {
-            kind: string;
+            /** @enum {string} */
+            kind: "AIR" | "CORE" | "OIL_FLOW" | "MASS" | "SPEED" | "SLIP" | "PREHEAT";
             /** Format: double */
             coolantK: number;
             /** Format: double */
             feedK: number;
             /** Format: double */
             panK: number;
-        };
-        LineResult: {
-            hot: components["schemas"]["State"];
-            cold: components["schemas"]["State"];
-            cuts: components["schemas"]["Cut"][];
-            hoseToBuyM: components["schemas"]["ToBuy"][];
-            /** Format: double */
-            addedVolumeL: number;
-            warnings: string[];
-        };
-        Mark: {
-            /** Format: double */
-            startMm: number;
-            /** Format: double */
-            centreMm: number;
-            /** Format: double */
-            endMm: number;
-            /** Format: double */
-            degrees: number;
-        };
-        PartLine: {
-            what: string;
-            detail: string;
-            why: string;
-        };
-        Run: {
-            /** Format: double */
-            thermostatStartC: number;
-            /** Format: double */
-            thermostatFullC: number;
-            /** Format: double */
-            levelRoadC: number;
-            /** Format: double */
-            restingPeakC: number;
-            /** Format: double */
-            runningPeakC: number;
-            /** Format: double */
-            fanOnAfterS: number | null;
-            /** Format: double */
-            highestC: number;
-            timeS: number[];
-            coolantC: number[];
-        };
-        State: {
-            /** Format: double */
-            oilC: number;
-            /** Format: double */
-            foundFlowLpm: number;
-            /** Format: double */
-            plannedFlowLpm: number;
-            /** Format: double */
-            flowShare: number;
-            /** Format: double */
-            foundDropKpa: number;
-            /** Format: double */
-            hoseDropKpa: number;
-            /** Format: double */
-            coolerDropKpa: number;
-            /** Format: double */
-            reynolds: number;
-        };
-        StepLine: {
-            /** Format: int32 */
-            number: number;
-            title: string;
-            how: string;
-            /** Format: int32 */
-            minutes: number;
-            cautions: string[];
-        };
-        SwitchResult: {
-            chosen: components["schemas"]["Run"];
-            colder: components["schemas"]["Run"];
-            /** Format: double */
-            limitC: number;
-            /** Format: double */
-            boilingC: number;
-            findings: components["schemas"]["Finding"][];
-        };
-        ToBuy: {
-            /** Format: double */
-            boreMm: number;
-            /** Format: double */
-            lengthM: number;
-        };
-        WarningText: {
-            kind: string;
-            text: string;
-        };
-        WorkSheet: {
-            assessment: components["schemas"]["Assessment"];
-            /** Format: int32 */
-            build: number;
-            parts: components["schemas"]["PartLine"][];
-            lines: components["schemas"]["LineResult"];
-            strips: components["schemas"]["Flat"][];
-            switching: components["schemas"]["SwitchResult"];
-            fluids: components["schemas"]["FluidLine"][];
-            steps: components["schemas"]["StepLine"][];
-            /** Format: int32 */
-            minutes: number;
-        };
-        Dispute: {
-            question: string;
-            schools: components["schemas"]["School"][];
-            /** Format: int32 */
-            recommended: number;
-            reason: string;
-            otherwise: string;
-        };
-        School: {
-            name: string;
-            problem: string | null;
-            /** @enum {string|null} */
-            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
-            coolant: components["schemas"]["Gauge"] | null;
-            feed: components["schemas"]["Gauge"] | null;
-            pan: components["schemas"]["Gauge"] | null;
-            /** Format: double */
-            sureHeadroomK: number | null;
-            effects: string[];
-        };
-        RatingRequest: {
-            job: components["schemas"]["JobContent"];
-            /** Format: int32 */
-            build: number;
-            /** Format: double */
-            heatKw: number | null;
-            /** Format: double */
-            differenceK: number | null;
-            /** Format: double */
-            massKg: number | null;
-        };
-        RatingResult: {
-            /** Format: double */
-            neededKw: number;
-            /** Format: double */
-            claimedHereKw: number | null;
-            /** Format: double */
-            fittedKw: number;
-            /** Format: double */
-            massHeldKg: number | null;
-            enough: boolean | null;
-            reading: string[];
-        };
-        MapRequest: {
-            job: components["schemas"]["JobContent"];
-            /** Format: int32 */
-            build: number;
-            /** @enum {string} */
-            axes: "AMBIENT_GRADE" | "AMBIENT_MASS" | "SPEED_GRADE";
-            /** Format: double */
-            acrossFrom: number;
-            /** Format: double */
-            acrossTo: number;
-            /** Format: double */
-            upFrom: number;
-            /** Format: double */
-            upTo: number;
-            /** Format: int32 */
-            steps: number;
-            /** Format: int32 */
-            against: number | null;
-        };
-        MapResult: {
-            across: number[];
-            upwards: number[];
-            /** Format: double */
-            coolantLimitC: number;
-            /** Format: double */
-            feedLimitC: number;
-            /** Format: double */
-            panLimitC: number;
-            coolantC: number[][];
-            feedC: number[][];
-            panC: number[][];
-            worstK: number[][];
-            sureK: number[][];
-            gainK: number[][];
-            speedKmh: number[][];
-        };
-        AtSpeed: {
-            /** Format: double */
-            speedKmh: number;
-            /** Format: double */
-            flow: number;
-            /** Format: double */
-            pressurePa: number;
-            pack: components["schemas"]["Point"][];
-        };
-        FanReport: {
-            fans: components["schemas"]["FanState"][];
-            traverse: components["schemas"]["Traverse"] | null;
-        };
-        FanState: {
-            name: string;
-            estimated: boolean;
-            /** Format: double */
-            speedShare: number;
-            /** Format: double */
-            freeFlow: number;
-            curve: components["schemas"]["Point"][];
-            at: components["schemas"]["AtSpeed"][];
-        };
-        Point: {
-            /** Format: double */
-            flow: number;
-            /** Format: double */
-            pressurePa: number;
-        };
-        Traverse: {
-            /** Format: double */
-            meanMs: number;
-            /** Format: double */
-            measuredFlow: number;
-            /** Format: double */
-            modelFlow: number;
-            /** Format: double */
-            fanFactor: number | null;
-            /** Format: double */
-            speedPercent: number | null;
-            text: string;
-        };
-        BalanceRequest: {
-            vehicle: components["schemas"]["Vehicle"];
-            trailer: components["schemas"]["Trailer"];
-            obstacles: components["schemas"]["Obstacle"][];
-            build: components["schemas"]["Build"];
-            haul: components["schemas"]["Haul"];
         };
         Road: {
             haul: components["schemas"]["Haul"];
@@ -1314,10 +1551,30 @@ export interface components {
             /** Format: double */
             price: number;
         };
+        Column: {
+            name: string;
+            kind: string | null;
+            choices: string[];
+            optional: boolean;
+            list: boolean;
+            /** Format: double */
+            low: number | null;
+            /** Format: double */
+            high: number | null;
+        };
+        Shelf: {
+            slug: string;
+            columns: components["schemas"]["Column"][];
+        };
+        JobFile: {
+            format: string;
+            /** Format: int32 */
+            formatVersion: number;
+            job: components["schemas"]["JobContent"];
+        };
         Start: {
             /** @enum {string} */
             kind: "PETROL_UTILITY" | "DIESEL_UTILITY" | "MEDIUM_DIESEL" | "PLOUGH_PICKUP";
-            label: string;
             job: components["schemas"]["JobContent"];
         };
     };
@@ -1329,29 +1586,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Job"];
-                };
-            };
-        };
-    };
-    save: {
+    saveRig: {
         parameters: {
             query?: never;
             header?: never;
@@ -1362,7 +1597,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Save"];
+                "application/json": components["schemas"]["SaveRigSection"];
             };
         };
         responses: {
@@ -1372,12 +1607,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Job"];
+                    "*/*": components["schemas"]["SectionRigSection"];
                 };
             };
         };
     };
-    delete: {
+    saveHaul: {
         parameters: {
             query?: never;
             header?: never;
@@ -1386,14 +1621,98 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveHaul"];
+            };
+        };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "*/*": components["schemas"]["SectionHaul"];
+                };
+            };
+        };
+    };
+    saveBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveBuild"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SectionBuild"];
+                };
+            };
+        };
+    };
+    addBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Build"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SectionBuild"];
+                };
+            };
+        };
+    };
+    saveAbout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveAbout"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SectionAbout"];
+                };
             };
         };
     };
@@ -1499,7 +1818,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["JobFile"];
+                "application/json": components["schemas"]["JsonNode"];
             };
         };
         responses: {
@@ -1543,7 +1862,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                quantity: "COOLANT" | "FEED" | "PAN";
+                fluid: "COOLANT" | "FEED" | "PAN";
             };
             cookie?: never;
         };
@@ -1584,6 +1903,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WorkSheet"];
+                };
+            };
+        };
+    };
+    verdicts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Verdict"][];
+                };
+            };
+        };
+    };
+    verdict: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Verdict"];
                 };
             };
         };
@@ -1655,7 +2022,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Dispute"][];
+                    "*/*": components["schemas"]["SettledDispute"][];
                 };
             };
         };
@@ -1756,6 +2123,30 @@ export interface operations {
             };
         };
     };
+    detail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Detail"];
+                };
+            };
+        };
+    };
     balance: {
         parameters: {
             query?: never;
@@ -1767,198 +2158,552 @@ export interface operations {
             content: {
                 /**
                  * @example {
-                 *       "vehicle": {
-                 *         "name": "bee-keeper's flat-bed utility",
-                 *         "kind": "PETROL_UTILITY",
-                 *         "massKg": 2800,
-                 *         "rollingCoefficient": 0.01,
-                 *         "dragAreaM2": 3.6,
-                 *         "engine": {
-                 *           "kind": "PETROL",
-                 *           "displacementLitres": 5.6,
-                 *           "torqueRpm": [
-                 *             1000,
-                 *             2000,
-                 *             3000,
-                 *             4000,
-                 *             4600,
-                 *             5400
-                 *           ],
-                 *           "torqueNm": [
-                 *             390,
-                 *             490,
-                 *             530,
-                 *             545,
-                 *             525,
-                 *             465
-                 *           ],
-                 *           "boostRatio": null,
-                 *           "accessoryKw": 1.5,
-                 *           "airConditioningKw": 3.5,
-                 *           "condenserKw": 7
+                 *       "job": {
+                 *         "about": {
+                 *           "name": "Hive utility",
+                 *           "complaint": "Runs hot on Long Tallow with a full load of hives; the fan sounds weak."
                  *         },
-                 *         "gearbox": {
-                 *           "gearRatios": [
-                 *             3.9,
-                 *             2.3,
-                 *             1.5,
-                 *             1.14,
-                 *             0.86,
-                 *             0.68
-                 *           ],
-                 *           "axleRatio": 3.73,
-                 *           "tyreRadiusM": 0.39,
-                 *           "meshEfficiency": 0.97,
-                 *           "axleEfficiency": 0.965,
-                 *           "spinLossKw": 1,
-                 *           "lockFromGear": 3,
-                 *           "lockAboveKmh": 50.4,
-                 *           "luggingRpm": 1300,
-                 *           "highestRpm": 5000,
-                 *           "stallTorqueNm": 490,
-                 *           "stallRpm": 2300,
-                 *           "stallTorqueRatio": 2,
-                 *           "oilFlowLpm": 10,
-                 *           "oilKv40": 34,
-                 *           "oilKv100": 7.3,
-                 *           "caseWattsPerKelvin": 20,
-                 *           "inTankWattsPerKelvin": 320
-                 *         },
-                 *         "cooling": {
-                 *           "glycolShare": 0.5,
-                 *           "capKpa": 100,
-                 *           "pumpKgsAt4000": 3,
-                 *           "openingWidthMm": 800,
-                 *           "openingHeightMm": 560,
-                 *           "openingDepthMm": 120,
-                 *           "ramCoefficient": 0.55,
-                 *           "coreGapMm": 12,
-                 *           "fanToCoreMm": 30,
-                 *           "tipGapMm": 12,
-                 *           "radiator": {
-                 *             "leftMm": 0,
-                 *             "bottomMm": 0,
-                 *             "widthMm": 760,
-                 *             "heightMm": 520,
-                 *             "depthMm": 40,
-                 *             "finsPerInch": 17,
-                 *             "metal": "ALUMINIUM"
-                 *           },
-                 *           "condenser": {
-                 *             "leftMm": 30,
-                 *             "bottomMm": 40,
-                 *             "widthMm": 700,
-                 *             "heightMm": 440,
-                 *             "depthMm": 16,
-                 *             "finsPerInch": 18,
-                 *             "metal": "ALUMINIUM"
-                 *           },
-                 *           "chargeAirCooler": null,
-                 *           "chargeAirFirst": false,
-                 *           "fanFactor": 1
-                 *         },
-                 *         "limits": {
-                 *           "coolantC": 112,
-                 *           "belowBoilingK": 8,
-                 *           "panC": 107,
-                 *           "feedC": 150,
-                 *           "overcooledPanC": 60
-                 *         }
-                 *       },
-                 *       "trailer": {
-                 *         "name": "hive trailer",
-                 *         "massKg": 3100
-                 *       },
-                 *       "obstacles": [],
-                 *       "build": {
-                 *         "kind": "PLAN",
-                 *         "name": "Plan A",
-                 *         "condition": {
-                 *           "finsBlockedPercent": 0,
-                 *           "condenserBlockedPercent": 0,
-                 *           "recirculation": 0.02,
-                 *           "bugScreen": false,
-                 *           "winch": false,
-                 *           "plough": false,
-                 *           "lightBar": false
-                 *         },
-                 *         "switching": {
-                 *           "thermostatStartC": 90,
-                 *           "thermostatFullC": 99,
-                 *           "fanOnC": 104,
-                 *           "fanOffC": 100
-                 *         },
-                 *         "radiator": null,
-                 *         "oilOrder": "AFTER_TANK",
-                 *         "parallel": false,
-                 *         "coolers": [
-                 *           {
-                 *             "part": {
-                 *               "code": "SP-280-190",
-                 *               "name": "Stacked plate 280×190×32",
-                 *               "family": "STACKED_PLATE",
-                 *               "widthMm": 280,
-                 *               "heightMm": 190,
-                 *               "depthMm": 32,
-                 *               "finsPerInch": 14,
-                 *               "tubePitchMm": 10.5,
-                 *               "passes": 1,
-                 *               "portBoreMm": 9.5,
-                 *               "ports": "3/8 in barb",
-                 *               "bypassOpensC": null,
-                 *               "price": 165
+                 *         "rig": {
+                 *           "vehicle": {
+                 *             "name": "bee-keeper's flat-bed utility",
+                 *             "kind": "PETROL_UTILITY",
+                 *             "massKg": 2800,
+                 *             "rollingCoefficient": 0.01,
+                 *             "dragAreaM2": 3.6,
+                 *             "engine": {
+                 *               "kind": "PETROL",
+                 *               "displacementLitres": 5.6,
+                 *               "torqueRpm": [
+                 *                 1000,
+                 *                 2000,
+                 *                 3000,
+                 *                 4000,
+                 *                 4600,
+                 *                 5400
+                 *               ],
+                 *               "torqueNm": [
+                 *                 390,
+                 *                 490,
+                 *                 530,
+                 *                 545,
+                 *                 525,
+                 *                 465
+                 *               ],
+                 *               "boostRatio": null,
+                 *               "accessoryKw": 1.5,
+                 *               "airConditioningKw": 3.5,
+                 *               "condenserKw": 7
                  *             },
-                 *             "place": "FRONT",
-                 *             "leftMm": 50,
-                 *             "bottomMm": 250,
-                 *             "gapMm": 20,
-                 *             "sealed": true,
-                 *             "ownFanM3s": null,
-                 *             "ratingFactor": 1
+                 *             "gearbox": {
+                 *               "gearRatios": [
+                 *                 3.9,
+                 *                 2.3,
+                 *                 1.5,
+                 *                 1.14,
+                 *                 0.86,
+                 *                 0.68
+                 *               ],
+                 *               "axleRatio": 3.73,
+                 *               "tyreRadiusM": 0.39,
+                 *               "meshEfficiency": 0.97,
+                 *               "axleEfficiency": 0.965,
+                 *               "spinLossKw": 1,
+                 *               "lockFromGear": 3,
+                 *               "lockAboveKmh": 50.4,
+                 *               "luggingRpm": 1300,
+                 *               "highestRpm": 5000,
+                 *               "stallTorqueNm": 490,
+                 *               "stallRpm": 2300,
+                 *               "stallTorqueRatio": 2,
+                 *               "oilFlowLpm": 10,
+                 *               "oilKv40": 34,
+                 *               "oilKv100": 7.3,
+                 *               "caseWattsPerKelvin": 20,
+                 *               "inTankWattsPerKelvin": 320
+                 *             },
+                 *             "cooling": {
+                 *               "glycolShare": 0.5,
+                 *               "capKpa": 100,
+                 *               "pumpKgsAt4000": 3,
+                 *               "openingWidthMm": 800,
+                 *               "openingHeightMm": 560,
+                 *               "openingDepthMm": 120,
+                 *               "ramCoefficient": 0.55,
+                 *               "coreGapMm": 12,
+                 *               "fanToCoreMm": 30,
+                 *               "tipGapMm": 12,
+                 *               "radiator": {
+                 *                 "leftMm": 0,
+                 *                 "bottomMm": 0,
+                 *                 "widthMm": 760,
+                 *                 "heightMm": 520,
+                 *                 "depthMm": 40,
+                 *                 "finsPerInch": 17,
+                 *                 "metal": "ALUMINIUM"
+                 *               },
+                 *               "condenser": {
+                 *                 "leftMm": 30,
+                 *                 "bottomMm": 40,
+                 *                 "widthMm": 700,
+                 *                 "heightMm": 440,
+                 *                 "depthMm": 16,
+                 *                 "finsPerInch": 18,
+                 *                 "metal": "ALUMINIUM"
+                 *               },
+                 *               "chargeAirCooler": null,
+                 *               "chargeAirFirst": false,
+                 *               "fanFactor": 1
+                 *             },
+                 *             "limits": {
+                 *               "coolantC": 112,
+                 *               "belowBoilingK": 8,
+                 *               "panC": 107,
+                 *               "feedC": 150,
+                 *               "overcooledPanC": 60
+                 *             }
+                 *           },
+                 *           "trailer": {
+                 *             "name": "hive trailer",
+                 *             "massKg": 3100
+                 *           },
+                 *           "obstacles": [
+                 *             {
+                 *               "id": "obstacle-1",
+                 *               "name": "latch brace",
+                 *               "leftMm": 370,
+                 *               "bottomMm": -20,
+                 *               "widthMm": 34,
+                 *               "heightMm": 560,
+                 *               "takesAir": false,
+                 *               "movable": false
+                 *             },
+                 *             {
+                 *               "id": "obstacle-2",
+                 *               "name": "horn",
+                 *               "leftMm": 640,
+                 *               "bottomMm": 430,
+                 *               "widthMm": 90,
+                 *               "heightMm": 90,
+                 *               "takesAir": false,
+                 *               "movable": true
+                 *             }
+                 *           ],
+                 *           "traverse": null,
+                 *           "foundLines": {
+                 *             "lengthM": 2.4,
+                 *             "boreMm": 9.5,
+                 *             "loss": 5,
+                 *             "pumpMaxKpa": 420,
+                 *             "coldC": -10
+                 *           },
+                 *           "marks": {
+                 *             "vehicle.cooling.radiator.widthMm": "MEASURED",
+                 *             "vehicle.cooling.radiator.heightMm": "MEASURED",
+                 *             "vehicle.cooling.radiator.depthMm": "MEASURED",
+                 *             "trailer.massKg": "MEASURED"
                  *           }
-                 *         ],
-                 *         "fans": [
+                 *         },
+                 *         "haul": {
+                 *           "road": "Long Tallow",
+                 *           "gradePercent": 6,
+                 *           "speedKmh": 75,
+                 *           "ambientC": 38,
+                 *           "altitudeM": 600,
+                 *           "airConditioning": true
+                 *         },
+                 *         "builds": [
                  *           {
-                 *             "part": {
-                 *               "code": "AS-FITTED",
-                 *               "name": "Electric fan 480, as fitted",
-                 *               "kind": "ELECTRIC",
-                 *               "count": 1,
-                 *               "diameterMm": 480,
-                 *               "freeFlowM3s": 2.4,
-                 *               "shutoffPa": 330,
-                 *               "curveM3s": null,
-                 *               "curvePa": null,
-                 *               "volts": null,
-                 *               "amps": null,
-                 *               "pulleyRatio": null,
-                 *               "referenceRpm": null,
-                 *               "referenceKw": null,
-                 *               "gripsFromC": null,
-                 *               "gripsFullyC": null,
-                 *               "price": 0
+                 *             "id": "found",
+                 *             "kind": "AS_FOUND",
+                 *             "name": "As found",
+                 *             "condition": {
+                 *               "thermostat": "NONE",
+                 *               "thermostatLateK": 0,
+                 *               "pumpPercent": 100,
+                 *               "suctionPercent": 100,
+                 *               "airPercent": 0,
+                 *               "capPercent": 100,
+                 *               "radiatorBlockedPercent": 0,
+                 *               "condenserBlockedPercent": 0,
+                 *               "chargeAirBlockedPercent": 0,
+                 *               "recirculation": 0.02,
+                 *               "oilFlowPercent": 100,
+                 *               "sensorLowK": 0
                  *             },
-                 *             "mount": "PULLER",
-                 *             "shrouded": true,
-                 *             "leftMm": 60,
-                 *             "bottomMm": 0,
-                 *             "widthMm": 640,
-                 *             "heightMm": 520,
-                 *             "speedPercent": 100
+                 *             "inFront": {
+                 *               "bugScreen": false,
+                 *               "winch": false,
+                 *               "plough": false,
+                 *               "lightBar": false
+                 *             },
+                 *             "thermostat": {
+                 *               "startC": 90,
+                 *               "fullC": 99
+                 *             },
+                 *             "radiator": null,
+                 *             "oilOrder": "AFTER_TANK",
+                 *             "parallel": false,
+                 *             "coolers": [],
+                 *             "fans": [
+                 *               {
+                 *                 "id": "fan-1",
+                 *                 "part": {
+                 *                   "code": "AS-FITTED",
+                 *                   "name": "Electric fan 480, as fitted",
+                 *                   "kind": "ELECTRIC",
+                 *                   "count": 1,
+                 *                   "diameterMm": 480,
+                 *                   "freeFlowM3s": 2.4,
+                 *                   "shutoffPa": 330,
+                 *                   "curveM3s": null,
+                 *                   "curvePa": null,
+                 *                   "volts": null,
+                 *                   "amps": null,
+                 *                   "pulleyRatio": null,
+                 *                   "referenceRpm": null,
+                 *                   "referenceKw": null,
+                 *                   "gripsFromC": null,
+                 *                   "gripsFullyC": null,
+                 *                   "price": 0
+                 *                 },
+                 *                 "mount": "PULLER",
+                 *                 "shrouded": true,
+                 *                 "leftMm": 60,
+                 *                 "bottomMm": 0,
+                 *                 "widthMm": 640,
+                 *                 "heightMm": 520,
+                 *                 "speedPercent": 55,
+                 *                 "switchPoints": {
+                 *                   "onC": 98,
+                 *                   "offC": 93
+                 *                 }
+                 *               }
+                 *             ],
+                 *             "lines": {
+                 *               "spareMm": 80,
+                 *               "hoses": [
+                 *                 {
+                 *                   "id": "hose-1",
+                 *                   "name": "tank outlet to cooler",
+                 *                   "lengthM": 0.9,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 },
+                 *                 {
+                 *                   "id": "hose-2",
+                 *                   "name": "cooler to gearbox return",
+                 *                   "lengthM": 1.1,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 }
+                 *               ]
+                 *             },
+                 *             "strips": [
+                 *               {
+                 *                 "id": "strip-1",
+                 *                 "name": "upper strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 20,
+                 *                 "offsetDegrees": 45,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               },
+                 *               {
+                 *                 "id": "strip-2",
+                 *                 "name": "lower strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 12,
+                 *                 "offsetDegrees": 30,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               }
+                 *             ],
+                 *             "marks": {}
+                 *           },
+                 *           {
+                 *             "id": "restored",
+                 *             "kind": "RESTORED",
+                 *             "name": "Restored",
+                 *             "condition": {
+                 *               "thermostat": "NONE",
+                 *               "thermostatLateK": 0,
+                 *               "pumpPercent": 100,
+                 *               "suctionPercent": 100,
+                 *               "airPercent": 0,
+                 *               "capPercent": 100,
+                 *               "radiatorBlockedPercent": 0,
+                 *               "condenserBlockedPercent": 0,
+                 *               "chargeAirBlockedPercent": 0,
+                 *               "recirculation": 0.02,
+                 *               "oilFlowPercent": 100,
+                 *               "sensorLowK": 0
+                 *             },
+                 *             "inFront": {
+                 *               "bugScreen": false,
+                 *               "winch": false,
+                 *               "plough": false,
+                 *               "lightBar": false
+                 *             },
+                 *             "thermostat": {
+                 *               "startC": 90,
+                 *               "fullC": 99
+                 *             },
+                 *             "radiator": null,
+                 *             "oilOrder": "AFTER_TANK",
+                 *             "parallel": false,
+                 *             "coolers": [],
+                 *             "fans": [
+                 *               {
+                 *                 "id": "fan-1",
+                 *                 "part": {
+                 *                   "code": "AS-FITTED",
+                 *                   "name": "Electric fan 480, as fitted",
+                 *                   "kind": "ELECTRIC",
+                 *                   "count": 1,
+                 *                   "diameterMm": 480,
+                 *                   "freeFlowM3s": 2.4,
+                 *                   "shutoffPa": 330,
+                 *                   "curveM3s": null,
+                 *                   "curvePa": null,
+                 *                   "volts": null,
+                 *                   "amps": null,
+                 *                   "pulleyRatio": null,
+                 *                   "referenceRpm": null,
+                 *                   "referenceKw": null,
+                 *                   "gripsFromC": null,
+                 *                   "gripsFullyC": null,
+                 *                   "price": 0
+                 *                 },
+                 *                 "mount": "PULLER",
+                 *                 "shrouded": true,
+                 *                 "leftMm": 60,
+                 *                 "bottomMm": 0,
+                 *                 "widthMm": 640,
+                 *                 "heightMm": 520,
+                 *                 "speedPercent": 100,
+                 *                 "switchPoints": {
+                 *                   "onC": 104,
+                 *                   "offC": 100
+                 *                 }
+                 *               }
+                 *             ],
+                 *             "lines": {
+                 *               "spareMm": 80,
+                 *               "hoses": [
+                 *                 {
+                 *                   "id": "hose-1",
+                 *                   "name": "tank outlet to cooler",
+                 *                   "lengthM": 0.9,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 },
+                 *                 {
+                 *                   "id": "hose-2",
+                 *                   "name": "cooler to gearbox return",
+                 *                   "lengthM": 1.1,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 }
+                 *               ]
+                 *             },
+                 *             "strips": [
+                 *               {
+                 *                 "id": "strip-1",
+                 *                 "name": "upper strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 20,
+                 *                 "offsetDegrees": 45,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               },
+                 *               {
+                 *                 "id": "strip-2",
+                 *                 "name": "lower strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 12,
+                 *                 "offsetDegrees": 30,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               }
+                 *             ],
+                 *             "marks": {}
+                 *           },
+                 *           {
+                 *             "id": "plan-3",
+                 *             "kind": "PLAN",
+                 *             "name": "Plan A",
+                 *             "condition": {
+                 *               "thermostat": "NONE",
+                 *               "thermostatLateK": 0,
+                 *               "pumpPercent": 100,
+                 *               "suctionPercent": 100,
+                 *               "airPercent": 0,
+                 *               "capPercent": 100,
+                 *               "radiatorBlockedPercent": 0,
+                 *               "condenserBlockedPercent": 0,
+                 *               "chargeAirBlockedPercent": 0,
+                 *               "recirculation": 0.02,
+                 *               "oilFlowPercent": 100,
+                 *               "sensorLowK": 0
+                 *             },
+                 *             "inFront": {
+                 *               "bugScreen": false,
+                 *               "winch": false,
+                 *               "plough": false,
+                 *               "lightBar": false
+                 *             },
+                 *             "thermostat": {
+                 *               "startC": 90,
+                 *               "fullC": 99
+                 *             },
+                 *             "radiator": null,
+                 *             "oilOrder": "AFTER_TANK",
+                 *             "parallel": false,
+                 *             "coolers": [
+                 *               {
+                 *                 "id": "cooler-1",
+                 *                 "part": {
+                 *                   "code": "SP-280-190",
+                 *                   "name": "Stacked plate 280×190×32",
+                 *                   "family": "STACKED_PLATE",
+                 *                   "widthMm": 280,
+                 *                   "heightMm": 190,
+                 *                   "depthMm": 32,
+                 *                   "finsPerInch": 14,
+                 *                   "tubePitchMm": 10.5,
+                 *                   "passes": 1,
+                 *                   "portBoreMm": 9.5,
+                 *                   "ports": "3/8 in barb",
+                 *                   "bypassOpensC": null,
+                 *                   "price": 165
+                 *                 },
+                 *                 "place": "FRONT",
+                 *                 "leftMm": 50,
+                 *                 "bottomMm": 250,
+                 *                 "gapMm": 20,
+                 *                 "sealed": true,
+                 *                 "ownFanM3s": null,
+                 *                 "ratingFactor": 1
+                 *               }
+                 *             ],
+                 *             "fans": [
+                 *               {
+                 *                 "id": "fan-1",
+                 *                 "part": {
+                 *                   "code": "AS-FITTED",
+                 *                   "name": "Electric fan 480, as fitted",
+                 *                   "kind": "ELECTRIC",
+                 *                   "count": 1,
+                 *                   "diameterMm": 480,
+                 *                   "freeFlowM3s": 2.4,
+                 *                   "shutoffPa": 330,
+                 *                   "curveM3s": null,
+                 *                   "curvePa": null,
+                 *                   "volts": null,
+                 *                   "amps": null,
+                 *                   "pulleyRatio": null,
+                 *                   "referenceRpm": null,
+                 *                   "referenceKw": null,
+                 *                   "gripsFromC": null,
+                 *                   "gripsFullyC": null,
+                 *                   "price": 0
+                 *                 },
+                 *                 "mount": "PULLER",
+                 *                 "shrouded": true,
+                 *                 "leftMm": 60,
+                 *                 "bottomMm": 0,
+                 *                 "widthMm": 640,
+                 *                 "heightMm": 520,
+                 *                 "speedPercent": 100,
+                 *                 "switchPoints": {
+                 *                   "onC": 104,
+                 *                   "offC": 100
+                 *                 }
+                 *               }
+                 *             ],
+                 *             "lines": {
+                 *               "spareMm": 80,
+                 *               "hoses": [
+                 *                 {
+                 *                   "id": "hose-1",
+                 *                   "name": "tank outlet to cooler",
+                 *                   "lengthM": 0.9,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 },
+                 *                 {
+                 *                   "id": "hose-2",
+                 *                   "name": "cooler to gearbox return",
+                 *                   "lengthM": 1.1,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 }
+                 *               ]
+                 *             },
+                 *             "strips": [
+                 *               {
+                 *                 "id": "strip-1",
+                 *                 "name": "upper strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 20,
+                 *                 "offsetDegrees": 45,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               },
+                 *               {
+                 *                 "id": "strip-2",
+                 *                 "name": "lower strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 12,
+                 *                 "offsetDegrees": 30,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               }
+                 *             ],
+                 *             "marks": {}
                  *           }
                  *         ]
                  *       },
-                 *       "haul": {
-                 *         "road": "Long Tallow",
-                 *         "gradePercent": 6,
-                 *         "speedKmh": 75,
-                 *         "ambientC": 38,
-                 *         "altitudeM": 600,
-                 *         "airConditioning": true
-                 *       }
+                 *       "build": "plan-3"
                  *     }
                  */
-                "application/json": components["schemas"]["BalanceRequest"];
+                "application/json": components["schemas"]["BuildRequest"];
             };
         };
         responses: {
@@ -1969,30 +2714,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BalanceResult"];
-                };
-            };
-        };
-    };
-    assessment: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["JobContent"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Assessment"];
                 };
             };
         };
@@ -2034,6 +2755,92 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["Catalogue"];
                 };
+            };
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shelf: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: unknown;
+                    }[];
+                };
+            };
+        };
+    };
+    shelves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Shelf"][];
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Job"];
+                };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -2107,6 +2914,29 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeBuild: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                build: string;
             };
             cookie?: never;
         };

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
-import { valueAt } from '@/job/changes'
-import { useJob } from '@/job/store'
+import { type JobPath, valueAt } from '@/job/paths'
+import { say } from '@/shared/message/say'
+import { useJob } from '@/job/useJob'
 import { listText, parseList, type QuantityName, unitLabel } from '@/shared/units/units'
 import { unitWorld } from '@/shared/ui/preferences'
 
 /** Several numbers of the job in one field, with blanks between: gear ratios, the points of a curve. */
-const props = defineProps<{ label: string; path: string; quantity: QuantityName; optional?: boolean }>()
+const props = defineProps<{ label: string; path: JobPath; quantity: QuantityName; optional?: boolean }>()
 const job = useJob()
 const id = useId()
 const text = ref('')
 const why = ref('')
-const value = computed(() => (valueAt(job.content, props.path.split('.')) as number[] | null | undefined) ?? [])
-const error = computed(() => why.value || job.fieldErrors[props.path] || '')
+const value = computed(() => (valueAt(job.content, props.path) as number[] | null | undefined) ?? [])
+const error = computed(() => why.value || (job.fields[props.path] ? say(job.fields[props.path]!, unitWorld.value) : ''))
 const unit = computed(() => unitLabel(props.quantity, unitWorld.value))
 const shown = () => listText(value.value, props.quantity, unitWorld.value)
 watch([value, unitWorld], () => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
-import { editText, parse, type QuantityName, restate } from '@/shared/units/units'
+import { editText, parse, type QuantityName } from '@/shared/units/units'
 import { unitWorld } from '@/shared/ui/preferences'
 
 /** A number with any sensible unit. Taken on Enter or when left; a bad text stays to be mended. */
@@ -70,7 +70,7 @@ function nudge(event: Event, direction: number) {
       @keydown.up="nudge($event, 1)"
       @keydown.down="nudge($event, -1)"
     />
-    <p v-if="said" :id="id + '-why'" class="why" role="alert">{{ restate(said, unitWorld) }}</p>
+    <p v-if="said" :id="id + '-why'" class="why" role="alert">{{ said }}</p>
   </div>
 </template>
 

@@ -8,5 +8,5 @@ export function flag(build: Build, builds: Build[]): string {
   if (build.kind === 'AS_FOUND') return 'F'
   if (build.kind === 'RESTORED') return 'R'
   const plans = builds.filter((b) => b.kind === 'PLAN')
-  return String.fromCharCode(65 + Math.max(0, plans.findIndex((b) => b.name === build.name)))
+  return String.fromCharCode(65 + Math.max(0, plans.findIndex((b) => b.id === build.id)))
 }

@@ -1,8 +1,9 @@
 import { ticks } from 'd3-array'
+import table from '@words/units.json'
 
 /**
- * Quantities as people type and read them. The API's unit of each quantity is the base; every other
- * unit is base = (value + offset) × factor. Differences of temperature have no offset.
+ * Quantities as people type and read them. The table is the server's, too: SI = (value + offset) · si,
+ * and the unit that the API's fields of a kind are in. Here a value is in that unit unless said SI.
  */
 export type UnitWorld = 'metric' | 'imperial'
 
@@ -11,135 +12,41 @@ interface Unit {
   label: string
   /** As typed, lower case. */
   names: string[]
-  factor: number
+  si: number
   offset?: number
 }
 
 interface QuantityKind {
   units: Unit[]
-  /** Index of the unit shown in each world. */
-  show: Record<UnitWorld, number>
-  digits: Record<UnitWorld, number>
+  /** Index of the unit of the API's fields. */
+  field: number
+  metric: { unit: number; digits: number }
+  imperial: { unit: number; digits: number }
 }
 
-const u = (label: string, names: string[], factor: number, offset = 0): Unit => ({
-  label,
-  names: [label.toLowerCase(), ...names],
-  factor,
-  offset,
-})
+export type QuantityName = keyof typeof table
 
-const kinds = {
-  temperature: {
-    units: [u('°C', ['c', 'degc', 'celsius'], 1), u('°F', ['f', 'degf', 'fahrenheit'], 5 / 9, -32), u('K', ['kelvin'], 1, -273.15)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 1, imperial: 0 },
-  },
-  difference: {
-    units: [u('K', ['kelvin', 'c', '°c'], 1), u('°F', ['f', 'degf'], 5 / 9)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 1, imperial: 1 },
-  },
-  mass: {
-    units: [u('kg', ['kgs', 'kilo', 'kilos'], 1), u('lb', ['lbs', 'pound', 'pounds'], 0.45359237), u('t', ['tonne', 'tonnes'], 1000)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 0, imperial: 0 },
-  },
-  speed: {
-    units: [u('km/h', ['kmh', 'kph'], 1), u('mph', [], 1.609344), u('m/s', ['ms'], 3.6)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 0, imperial: 0 },
-  },
-  size: {
-    units: [u('mm', [], 1), u('in', ['"', 'inch', 'inches'], 25.4), u('cm', [], 10), u('m', [], 1000)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 0, imperial: 2 },
-  },
-  length: {
-    units: [u('m', ['metre', 'meter'], 1), u('ft', ['feet', 'foot', "'"], 0.3048), u('mm', [], 0.001), u('cm', [], 0.01), u('in', ['"', 'inch'], 0.0254)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 2, imperial: 1 },
-  },
-  altitude: {
-    units: [u('m', ['metre', 'meter'], 1), u('ft', ['feet', 'foot'], 0.3048)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 0, imperial: 0 },
-  },
-  flow: {
-    units: [u('L/min', ['lpm', 'l/m'], 1), u('gal/min', ['gpm'], 3.785411784)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 2, imperial: 2 },
-  },
-  airflow: {
-    units: [u('m³/s', ['m3/s'], 1), u('CFM', ['ft3/min'], 0.000471947443)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 2, imperial: 0 },
-  },
-  velocity: {
-    units: [u('m/s', [], 1), u('ft/min', ['fpm'], 0.00508)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 1, imperial: 0 },
-  },
-  pressure: {
-    units: [u('kPa', [], 1), u('psi', [], 6.894757293), u('bar', [], 100)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 1, imperial: 1 },
-  },
-  fanPressure: {
-    units: [u('Pa', [], 1), u('inH₂O', ['inh2o', 'inwc', 'in wc'], 249.08891), u('kPa', [], 1000)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 0, imperial: 2 },
-  },
-  volume: {
-    units: [u('L', ['litre', 'liter', 'l'], 1), u('qt', ['quart', 'quarts'], 0.946352946), u('mL', [], 0.001)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 2, imperial: 2 },
-  },
-  power: {
-    units: [u('kW', [], 1), u('BTU/h', ['btu', 'btuh'], 0.00029307107), u('hp', [], 0.745699872)],
-    show: { metric: 0, imperial: 1 },
-    digits: { metric: 1, imperial: 0 },
-  },
-  shaftPower: { units: [u('kW', [], 1), u('hp', [], 0.745699872)], show: { metric: 0, imperial: 1 }, digits: { metric: 1, imperial: 0 } },
-  percent: { units: [u('%', ['percent', 'pct'], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 1, imperial: 1 } },
-  share: { units: [u('%', ['percent', 'pct'], 0.01)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
-  ratio: { units: [u('', [], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 3, imperial: 3 } },
-  area: { units: [u('m²', ['m2'], 1), u('ft²', ['ft2', 'sqft'], 0.09290304)], show: { metric: 0, imperial: 1 }, digits: { metric: 2, imperial: 1 } },
-  torque: { units: [u('N·m', ['nm'], 1), u('lb·ft', ['lbft', 'ftlb'], 1.355817948)], show: { metric: 0, imperial: 1 }, digits: { metric: 0, imperial: 0 } },
-  massFlow: { units: [u('kg/s', [], 1), u('lb/min', [], 0.45359237 / 60)], show: { metric: 0, imperial: 1 }, digits: { metric: 2, imperial: 0 } },
-  displacement: { units: [u('L', ['litre', 'liter'], 1), u('in³', ['cid', 'in3'], 0.016387064), u('cc', ['cm3'], 0.001)], show: { metric: 0, imperial: 1 }, digits: { metric: 1, imperial: 0 } },
-  conductance: { units: [u('W/K', [], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
-  fins: { units: [u('fins/in', ['fpi', ''], 1), u('fins/dm', [], 0.254)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
-  voltage: { units: [u('V', ['volt', 'volts'], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 1, imperial: 1 } },
-  viscosity: { units: [u('mm²/s', ['mm2/s', 'cst'], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 1, imperial: 1 } },
-  current: { units: [u('A', ['amp', 'amps'], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
-  time: { units: [u('h', ['hours', 'hour'], 1), u('min', [], 1 / 60)], show: { metric: 0, imperial: 0 }, digits: { metric: 1, imperial: 1 } },
-  rpm: { units: [u('rpm', [], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
-  angle: { units: [u('°', ['deg', 'degrees'], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 1, imperial: 1 } },
-  count: { units: [u('', [], 1)], show: { metric: 0, imperial: 0 }, digits: { metric: 0, imperial: 0 } },
-} satisfies Record<string, QuantityKind>
-
-export type QuantityName = keyof typeof kinds
-
-const kindOf = (quantity: QuantityName): QuantityKind => kinds[quantity]
+const kinds = table as unknown as Record<QuantityName, QuantityKind>
+const unitAt = (kind: QuantityKind, index: number): Unit => kind.units[index]!
+const shownIn = (quantity: QuantityName, world: UnitWorld): Unit => unitAt(kinds[quantity], kinds[quantity][world].unit)
+const fieldUnit = (quantity: QuantityName): Unit => unitAt(kinds[quantity], kinds[quantity].field)
+const toSi = (value: number, unit: Unit) => (value + (unit.offset ?? 0)) * unit.si
+const fromSi = (si: number, unit: Unit) => si / unit.si - (unit.offset ?? 0)
+/** Through SI, but exactly where both are one unit. */
+const convert = (value: number, from: Unit, to: Unit) => (from === to ? value : fromSi(toSi(value, from), to))
 
 export function unitLabel(quantity: QuantityName, world: UnitWorld): string {
-  const kind = kindOf(quantity)
-  return kind.units[kind.show[world]].label
+  return shownIn(quantity, world).label
 }
 
-/** Base value to a number in the world's unit. */
+/** A field's value to a number in the world's unit. */
 export function toShown(value: number, quantity: QuantityName, world: UnitWorld): number {
-  const kind = kindOf(quantity)
-  const unit = kind.units[kind.show[world]]
-  return value / unit.factor - (unit.offset ?? 0)
+  return convert(value, fieldUnit(quantity), shownIn(quantity, world))
 }
 
-/** A number in the world's unit to the base. */
+/** A number in the world's unit to a field's value. */
 function fromShown(shown: number, quantity: QuantityName, world: UnitWorld): number {
-  const kind = kindOf(quantity)
-  const unit = kind.units[kind.show[world]]
-  return (shown + (unit.offset ?? 0)) * unit.factor
+  return convert(shown, shownIn(quantity, world), fieldUnit(quantity))
 }
 
 /** About as many values between two as wanted, round in the world's unit. */
@@ -155,33 +62,25 @@ export function formatNumber(value: number, digits: number, fixed = true): strin
 
 /** Five and more digits before the point in threes. */
 function grouped(number: string): string {
-  const [whole, fraction] = number.split('.')
+  const [whole = '', fraction] = number.split('.')
   if (whole.replace('−', '').length < 5) return number
   return whole.replace(/\B(?=(\d{3})+$)/g, '\u202f') + (fraction ? '.' + fraction : '')
 }
 
 export function format(value: number | null | undefined, quantity: QuantityName, world: UnitWorld, digits?: number): string {
   if (value == null || !Number.isFinite(value)) return '–'
-  const kind = kindOf(quantity)
+  return withUnit(toShown(value, quantity, world), quantity, world, digits)
+}
+
+/** An SI value, as findings carry them. */
+export function formatSi(si: number, quantity: QuantityName, world: UnitWorld, digits?: number): string {
+  return withUnit(fromSi(si, shownIn(quantity, world)), quantity, world, digits)
+}
+
+function withUnit(shown: number, quantity: QuantityName, world: UnitWorld, digits?: number): string {
   const label = unitLabel(quantity, world)
   const space = label === '%' || label === '°' ? '\u202f' : '\u00a0'
-  return grouped(formatNumber(toShown(value, quantity, world), digits ?? kind.digits[world])) + (label ? space + label : '')
-}
-
-/** Units in which the server writes its sentences, and what they measure. */
-const spoken: Record<string, QuantityName> = {
-  K: 'difference', '°C': 'temperature', 'km/h': 'speed', kg: 'mass', kW: 'power', mm: 'size', m: 'length',
-  'L/min': 'flow', L: 'volume', kPa: 'pressure', 'm³/s': 'airflow', 'm/s': 'velocity',
-}
-const spokenNumber = /([+−-]?\d+(?:\.\d+)?)(?:( (?:to|of) )([−-]?\d+(?:\.\d+)?))?[ \u00a0](K|°C|km\/h|kg|kW|mm|m³\/s|m\/s|m|L\/min|L|kPa)(?![\w/²³·])/g
-
-/** A sentence of the server with its numbers in the reader's world, a true minus sign, and units kept on the line of their number. */
-export function restate(text: string, world: UnitWorld): string {
-  if (world === 'metric') return text.replace(/(^|[\s(])-(?=\d)/g, '$1−').replace(spokenNumber, (said) => said.replace(/ (?=[^ ]+$)/, '\u00a0'))
-  return text.replace(spokenNumber, (_, first: string, joint: string | undefined, second: string | undefined, unit: string) => {
-    const say = (number: string) => (number.startsWith('+') ? '+' : '') + format(Number(number.replace('−', '-')), spoken[unit], world)
-    return joint ? `${say(first)}${joint}${say(second!)}` : say(first)
-  })
+  return grouped(formatNumber(shown, digits ?? kinds[quantity][world].digits)) + (label ? space + label : '')
 }
 
 /** What a field shows for editing: enough digits that nothing typed is lost. */
@@ -196,25 +95,25 @@ const numberPattern = /^([+\-−]?)(?:(\d+)\s+)?(?:(\d+)\s*\/\s*(\d+)|(\d*[.,]?\
 
 /** Reads "3400 kg", "7,500 lb", "38C", "3/8 in", "1 1/2 in", "6%". A bare number is in the shown unit. */
 export function parse(text: string, quantity: QuantityName, world: UnitWorld): Parsed {
-  const kind = kindOf(quantity)
+  const kind = kinds[quantity]
   // A comma before exactly three digits groups thousands; any other comma is a decimal mark.
   const cleaned = text.trim().replace(/(\d)[,  ](?=\d{3}(?!\d))/g, '$1')
   if (!cleaned) return { ok: false, why: 'Enter a number.' }
   const m = numberPattern.exec(cleaned)
   if (!m) return { ok: false, why: `“${text.trim()}” is not a number.` }
-  const [, sign, whole, top, bottom, decimal, open, rest] = m
+  const [, sign, whole, top, bottom, decimal, open, rest = ''] = m
   if (bottom !== undefined && Number(bottom) === 0) return { ok: false, why: 'A fraction cannot have 0 below.' }
   let number = top !== undefined ? Number(whole ?? 0) + Number(top) / Number(bottom) : Number((decimal ?? open ?? '').replace(',', '.'))
   if (top === undefined && whole !== undefined) return { ok: false, why: `“${text.trim()}” holds two numbers.` }
   if (!Number.isFinite(number)) return { ok: false, why: `“${text.trim()}” is not a number.` }
   if (sign === '-' || sign === '−') number = -number
   const name = rest.trim().toLowerCase()
-  const unit = name === '' ? kind.units[kind.show[world]] : kind.units.find((x) => x.names.includes(name))
+  const unit = name === '' ? shownIn(quantity, world) : kind.units.find((x) => x.label.toLowerCase() === name || x.names.includes(name))
   if (!unit) {
     const known = kind.units.map((x) => x.label).join(', ')
     return { ok: false, why: `“${rest.trim()}” is not a unit here. Use ${known || 'a plain number'}.` }
   }
-  const value = (number + (unit.offset ?? 0)) * unit.factor
+  const value = convert(number, unit, fieldUnit(quantity))
   return { ok: true, value: Number(value.toPrecision(12)) }
 }
 

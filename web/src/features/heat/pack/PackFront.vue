@@ -25,7 +25,7 @@ const X = (b: { left: number; width: number }) => (props.fromFan ? view.value.ri
 const Y = (b: { bottom: number; height: number }) => view.value.top - b.bottom - b.height
 
 const cells = computed(() =>
-  (job.state?.balance?.cells ?? []).map((c) => ({ ...c, ...boxOf(c) })),
+  (job.detail?.balance?.cells ?? []).map((c) => ({ ...c, ...boxOf(c) })),
 )
 type CellBox = (typeof cells.value)[number]
 const value = (c: CellBox) => (props.mode === 'heatKw' ? c.heatKw / ((c.width * c.height) / 1e6) : c[props.mode])
@@ -56,11 +56,11 @@ const labels = computed(() => {
 const condenser = computed(() => cooling.value.condenser && boxOf(cooling.value.condenser))
 const chargeAir = computed(() => cooling.value.chargeAirCooler && boxOf(cooling.value.chargeAirCooler))
 const discs = computed(() =>
-  build.value.fans.flatMap((f, i) => {
-    const b = box({ kind: 'fans', index: i })!
+  build.value.fans.flatMap((f) => {
+    const b = boxOf(f)
     const n = f.part.count
     return Array.from({ length: n }, (_, k) => ({
-      key: `${i}-${k}`,
+      key: `${f.id}-${k}`,
       cx: X(b) + (b.width * (2 * k + 1)) / (2 * n),
       cy: Y(b) + b.height / 2,
       r: f.part.diameterMm / 2,
@@ -69,17 +69,17 @@ const discs = computed(() =>
 )
 const pieces = computed(() => {
   const list: { piece: Piece; name: string; b: Box; bad: boolean }[] = []
-  if (chargeAir.value) list.push({ piece: { kind: 'chargeAirCooler', index: 0 }, name: 'charge-air cooler', b: chargeAir.value, bad: false })
-  if (condenser.value) list.push({ piece: { kind: 'condenser', index: 0 }, name: 'condenser', b: condenser.value, bad: false })
-  job.content!.obstacles.forEach((o, index) => list.push({ piece: { kind: 'obstacles', index }, name: o.name, b: boxOf(o), bad: false }))
-  build.value.fans.forEach((f, index) => list.push({ piece: { kind: 'fans', index }, name: fanName(index), b: boxOf(f), bad: trouble(fanName(index)) }))
+  if (chargeAir.value) list.push({ piece: { kind: 'chargeAirCooler', id: '' }, name: 'charge-air cooler', b: chargeAir.value, bad: false })
+  if (condenser.value) list.push({ piece: { kind: 'condenser', id: '' }, name: 'condenser', b: condenser.value, bad: false })
+  job.content.rig.obstacles.forEach((o) => list.push({ piece: { kind: 'obstacles', id: o.id }, name: o.name, b: boxOf(o), bad: false }))
+  build.value.fans.forEach((f, index) => list.push({ piece: { kind: 'fans', id: f.id }, name: fanName(index), b: boxOf(f), bad: trouble(f.id) }))
   build.value.coolers.forEach((c, index) => {
-    if (c.place !== 'ELSEWHERE') list.push({ piece: { kind: 'coolers', index }, name: coolerName(index), b: box({ kind: 'coolers', index })!, bad: trouble(coolerName(index)) })
+    if (c.place !== 'ELSEWHERE') list.push({ piece: { kind: 'coolers', id: c.id }, name: coolerName(index), b: box({ kind: 'coolers', id: c.id })!, bad: trouble(c.id) })
   })
   // What is in hand lies on top, so that it can be taken wherever it is seen.
   return list.sort((a, b) => Number(isPicked(a.piece)) - Number(isPicked(b.piece)))
 })
-const isPicked = (p: Piece) => picked.value?.kind === p.kind && picked.value.index === p.index
+const isPicked = (p: Piece) => picked.value?.kind === p.kind && picked.value.id === p.id
 
 const svg = ref<SVGSVGElement | null>(null)
 let grab: { piece: Piece; dx: number; dy: number } | null = null
@@ -122,7 +122,7 @@ function nudge(event: KeyboardEvent, piece: Piece) {
 /** Distances from the piece in hand to the opening's edges. */
 const rulers = computed(() => {
   const p = picked.value
-  const b = p && p.kind === 'coolers' && build.value.coolers[p.index]?.place !== 'ELSEWHERE' ? box(p) : null
+  const b = p && p.kind === 'coolers' && build.value.coolers.find((c) => c.id === p.id)?.place !== 'ELSEWHERE' ? box(p) : null
   if (!b) return []
   const o = opening.value
   const mm = (v: number) => format(v, 'size', unitWorld.value)
@@ -154,7 +154,7 @@ const rulers = computed(() => {
     </g>
     <g
       v-for="p in pieces"
-      :key="p.piece.kind + p.piece.index"
+      :key="p.piece.kind + p.piece.id"
       class="piece"
       :class="[p.piece.kind, { picked: isPicked(p.piece), bad: p.bad }]"
       tabindex="0"

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
+import { say, whatToDo } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, restate } from '@/shared/units/units'
+import { format } from '@/shared/units/units'
 import PackFront, { type Mode } from './PackFront.vue'
 import PackSide from './PackSide.vue'
 
@@ -15,8 +16,8 @@ const modes: { value: Mode; label: string }[] = [
   { value: 'velocity', label: 'Air speed' },
   { value: 'heatKw', label: 'Heat given' },
 ]
-const clearances = computed(() => job.state?.clearances ?? [])
-const air = computed(() => job.state?.balance?.air)
+const clearances = computed(() => job.detail?.clearances ?? [])
+const air = computed(() => job.detail?.balance?.air)
 </script>
 
 <template>
@@ -33,7 +34,7 @@ const air = computed(() => job.state?.balance?.air)
       <PackSide />
     </div>
     <ul v-if="clearances.length" class="clearances" data-clearances>
-      <li v-for="c in clearances" :key="c.kind + c.subject + c.reason" :class="{ serious: c.serious }"><b>{{ restate(c.reason, unitWorld) }}</b><span>{{ restate(c.fix, unitWorld) }}</span></li>
+      <li v-for="c in clearances" :key="c.subject + c.said.code" :class="{ serious: c.serious }"><b>{{ say(c.said, unitWorld) }}</b><span>{{ whatToDo(c.said, unitWorld) }}</span></li>
     </ul>
     <p v-else-if="air" class="small soft" data-clearances>Everything clears. Drag a part, or pick it and use the arrow keys; Alt frees it from its catches. <template v-if="air.fans[0]">Main fan {{ format(air.fans[0].flow, 'airflow', unitWorld) }} of {{ format(air.fans[0].freeFlow, 'airflow', unitWorld) }} in free air.</template></p>
   </section>

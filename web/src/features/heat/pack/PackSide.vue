@@ -8,7 +8,7 @@ import { picked, usePack } from './usePack'
 /** The pack cut from the side, air from the left, depths and gaps to one scale. A cooler is dragged to another depth. */
 const { job, cooling, build, radiator, opening, withCooler, trouble } = usePack()
 
-const slabs = computed(() => section(job.content!, build.value))
+const slabs = computed(() => section(job.content, build.value))
 
 const SCALE = 1.5
 const view = computed(() => {
@@ -24,17 +24,17 @@ const fans = computed(() => build.value.fans.filter((f) => f.mount === 'PULLER')
 const pushers = computed(() => build.value.fans.filter((f) => f.mount === 'PUSHER'))
 
 const svg = ref<SVGSVGElement | null>(null)
-let grab: { index: number; dz: number } | null = null
+let grab: { id: string; dz: number } | null = null
 const depthAt = (event: PointerEvent) => (new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse()).x - 30) / SCALE + view.value.front
 function take(event: PointerEvent, slab: Slab) {
   if (slab.cooler == null || event.button !== 0) return
-  picked.value = { kind: 'coolers', index: slab.cooler }
-  grab = { index: slab.cooler, dz: depthAt(event) - slab.front }
+  picked.value = { kind: 'coolers', id: slab.cooler }
+  grab = { id: slab.cooler, dz: depthAt(event) - slab.front }
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
 }
 function carry(event: PointerEvent) {
   if (!grab) return
-  job.drag(withCooler(grab.index, placeAt(job.content!, build.value, grab.index, depthAt(event) - grab.dz, event.altKey)))
+  job.drag(withCooler(grab.id, placeAt(job.content, build.value, grab.id, depthAt(event) - grab.dz, event.altKey)))
 }
 function letGo() {
   grab = null
@@ -42,17 +42,17 @@ function letGo() {
 }
 function nudge(event: KeyboardEvent, slab: Slab) {
   if (slab.cooler == null) return
-  const cooler = build.value.coolers[slab.cooler]
+  const cooler = build.value.coolers.find((c) => c.id === slab.cooler)
   const d = event.key === 'ArrowLeft' ? 5 : event.key === 'ArrowRight' ? -5 : 0
-  if (!d || cooler.place !== 'FRONT') return
+  if (!d || cooler?.place !== 'FRONT') return
   event.preventDefault()
   job.replace(withCooler(slab.cooler, { gapMm: Math.max(0, cooler.gapMm + d) }))
 }
 const gapOf = computed(() => {
   const p = picked.value
   if (p?.kind !== 'coolers') return null
-  const slab = slabs.value.list.find((s) => s.cooler === p.index)
-  const cooler = build.value.coolers[p.index]
+  const slab = slabs.value.list.find((s) => s.cooler === p.id)
+  const cooler = build.value.coolers.find((c) => c.id === p.id)
   if (!slab || cooler?.place !== 'FRONT' || cooler.gapMm <= 0) return null
   return { x1: X(slab.front + slab.depth), x2: X(slab.front + slab.depth + cooler.gapMm), y: Y(slab.bottom + slab.height) - 22, text: format(cooler.gapMm, 'size', unitWorld.value) }
 })
@@ -68,7 +68,7 @@ const fill = (s: Slab) => (s.cooler != null ? 'var(--accent)' : s.name === 'radi
     <g
       v-for="s in slabs.list"
       :key="s.name"
-      :class="{ cooler: s.cooler != null, picked: picked?.kind === 'coolers' && picked.index === s.cooler, bad: s.cooler != null && trouble(s.name) }"
+      :class="{ cooler: s.cooler != null, picked: picked?.kind === 'coolers' && picked.id === s.cooler, bad: s.cooler != null && trouble(s.cooler) }"
       :tabindex="s.cooler != null ? 0 : undefined"
       :role="s.cooler != null ? 'button' : undefined"
       :aria-label="s.cooler != null ? `${s.name} in depth; left and right arrow change its gap` : undefined"

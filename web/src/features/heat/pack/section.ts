@@ -9,8 +9,8 @@ export interface Slab {
   depth: number
   bottom: number
   height: number
-  /** Index among the build's coolers, null for the truck's own cores. */
-  cooler: number | null
+  /** Id of the cooler, null for the truck's own cores. */
+  cooler: string | null
 }
 
 export interface Section {
@@ -32,7 +32,7 @@ const overlap = (a: Box, b: Box) => a.left < b.left + b.width && b.left < a.left
 
 /** The pack in depth, air from the front. */
 export function section(content: JobContent, build: Build): Section {
-  const c = content.vehicle.cooling
+  const c = content.rig.vehicle.cooling
   const list: Slab[] = []
   const own: Omit<Slab, 'front'>[] = []
   if (c.condenser) own.push({ name: 'condenser', depth: c.condenser.depthMm, bottom: c.condenser.bottomMm, height: c.condenser.heightMm, cooler: null })
@@ -46,36 +46,35 @@ export function section(content: JobContent, build: Build): Section {
     list.push({ ...slab, front: z })
     z += slab.depth + c.coreGapMm
   }
-  const inPlace = (place: FittedCooler['place']) => build.coolers.map((k, i) => ({ k, i })).filter(({ k }) => k.place === place)
-  const slabOf = (i: number, front: number): Slab => {
-    const k = build.coolers[i]
-    return { name: coolerName(i), front, depth: k.part.depthMm, bottom: k.bottomMm, height: k.part.heightMm, cooler: i }
-  }
-  for (const { k, i } of inPlace('BEHIND_CONDENSER')) list.push(slabOf(i, z - c.coreGapMm / 2 - k.part.depthMm / 2))
+  const inPlace = (place: FittedCooler['place']) => build.coolers.filter((k) => k.place === place)
+  const slabOf = (k: FittedCooler, front: number): Slab => ({
+    name: coolerName(build.coolers.indexOf(k)), front, depth: k.part.depthMm, bottom: k.bottomMm, height: k.part.heightMm, cooler: k.id,
+  })
+  for (const k of inPlace('BEHIND_CONDENSER')) list.push(slabOf(k, z - c.coreGapMm / 2 - k.part.depthMm / 2))
   const radiatorAt = z
   const radiatorDepth = build.radiator?.depthMm ?? c.radiator.depthMm
   const radiator = radiatorBox(c, build)
   list.push({ name: 'radiator', front: z, depth: radiatorDepth, bottom: radiator.bottom, height: radiator.height, cooler: null })
   z += radiatorDepth
-  for (const { i } of inPlace('BEHIND_RADIATOR')) list.push(slabOf(i, z + BEHIND_RADIATOR))
+  for (const k of inPlace('BEHIND_RADIATOR')) list.push(slabOf(k, z + BEHIND_RADIATOR))
   let ahead = 0
   const front = inPlace('FRONT')
-  for (const { k, i } of front) {
+  front.forEach((k, n) => {
     // Those that overlap on the face stand one before the other.
-    const b = boxOfPiece(content, build, { kind: 'coolers', index: i })!
-    const clash = front.some(({ i: j }) => j < i && overlap(b, boxOfPiece(content, build, { kind: 'coolers', index: j })!))
+    const b = boxOfPiece(content, build, { kind: 'coolers', id: k.id })!
+    const clash = front.slice(0, n).some((other) => overlap(b, boxOfPiece(content, build, { kind: 'coolers', id: other.id })!))
     ahead = clash ? ahead : 0
-    list.push(slabOf(i, -ahead - k.gapMm - k.part.depthMm))
+    list.push(slabOf(k, -ahead - k.gapMm - k.part.depthMm))
     ahead += k.gapMm + k.part.depthMm
-  }
+  })
   return { list, radiatorAt, radiatorDepth, end: z + c.fanToCoreMm }
 }
 
 /** What a cooler becomes when it is dragged so that its front face stands there. */
-export function placeAt(content: JobContent, build: Build, index: number, front: number, free: boolean): Partial<FittedCooler> {
-  const c = content.vehicle.cooling
+export function placeAt(content: JobContent, build: Build, id: string, front: number, free: boolean): Partial<FittedCooler> {
+  const c = content.rig.vehicle.cooling
   const { radiatorAt, radiatorDepth } = section(content, build)
-  const depth = build.coolers[index].part.depthMm
+  const depth = build.coolers.find((k) => k.id === id)?.part.depthMm ?? 0
   const middle = front + depth / 2
   const first = c.condenser ?? c.chargeAirCooler
   if (middle > radiatorAt + radiatorDepth / 2) return { place: 'BEHIND_RADIATOR' }

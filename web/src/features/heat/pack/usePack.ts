@@ -1,5 +1,5 @@
 import { computed, ref } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import type { FittedCooler } from '@/shared/api/types'
 import { boxOfPiece, catchesFor, moved, openingBox, type Piece, radiatorBox, withCooler } from './geometry'
 
@@ -11,23 +11,23 @@ export const PLACES: { value: FittedCooler['place']; label: string }[] = [
 ]
 
 /** The piece in hand, shared by the drawing's views and the panel beside it. */
-export const picked = ref<Piece | null>({ kind: 'coolers', index: 0 })
+export const picked = ref<Piece | null>(null)
 
 /** The pack of the build in hand as boxes, and how pieces of it are moved. */
 export function usePack() {
   const job = useJob()
-  const cooling = computed(() => job.content!.vehicle.cooling)
-  const build = computed(() => job.build!)
+  const cooling = computed(() => job.content.rig.vehicle.cooling)
+  const build = computed(() => job.build)
   return {
     job,
     cooling,
     build,
     radiator: computed(() => radiatorBox(cooling.value, build.value)),
     opening: computed(() => openingBox(cooling.value)),
-    box: (piece: Piece) => boxOfPiece(job.content!, build.value, piece),
-    catches: (piece: Piece) => catchesFor(job.content!, build.value, piece),
-    moved: (piece: Piece, left: number, bottom: number) => moved(job.content!, job.selected, piece, left, bottom),
-    withCooler: (index: number, change: Partial<FittedCooler>) => withCooler(job.content!, job.selected, index, change),
-    trouble: (subject: string) => (job.state?.clearances ?? []).some((c) => c.subject === subject && c.serious),
+    box: (piece: Piece) => boxOfPiece(job.content, build.value, piece),
+    catches: (piece: Piece) => catchesFor(job.content, build.value, piece),
+    moved: (piece: Piece, left: number, bottom: number) => moved(job.content, build.value, piece, left, bottom),
+    withCooler: (id: string, change: Partial<FittedCooler>) => withCooler(job.content, build.value, id, change),
+    trouble: (subject: string) => (job.detail?.clearances ?? []).some((c) => c.subject === subject && c.serious),
   }
 }

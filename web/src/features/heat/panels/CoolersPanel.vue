@@ -5,47 +5,47 @@ import PartShelf from '@/features/parts/PartShelf.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
+import { freeId } from '@/job/paths'
 import { picked, PLACES, usePack } from '../pack/usePack'
 
 /** The auxiliary oil coolers of the build: which, in what order, where in depth. */
 const { job, build, cooling, opening } = usePack()
-const choosing = ref<number | null>(null)
-const at = computed(() => (picked.value?.kind === 'coolers' ? Math.min(picked.value.index, build.value.coolers.length - 1) : 0))
-const cooler = computed<FittedCooler | undefined>(() => build.value.coolers[at.value])
-const path = (field: string) => `builds.${job.selected}.${field}`
-const mine = (field: string) => path(`coolers.${at.value}.${field}`)
+/** Id of the cooler whose part is chosen; empty for one more. */
+const choosing = ref<string | null>(null)
+const cooler = computed<FittedCooler | undefined>(() => build.value.coolers.find((c) => picked.value?.kind === 'coolers' && c.id === picked.value.id) ?? build.value.coolers[0])
+const path = <F extends string>(field: F) => `builds.${job.selected}.${field}` as const
+const mine = <F extends string>(field: F) => `builds.${job.selected}.coolers.${cooler.value!.id}.${field}` as const
 const orders: { value: Build['oilOrder']; label: string }[] = [
   { value: 'AFTER_TANK', label: 'after in-tank' },
   { value: 'BEFORE_TANK', label: 'before in-tank' },
   { value: 'TANK_BYPASSED', label: 'in-tank bypassed' },
 ]
-const hasTank = computed(() => (build.value.radiator ? build.value.radiator.inTankWattsPerKelvin : job.content!.vehicle.gearbox.inTankWattsPerKelvin) != null)
-const heat = computed(() => job.state?.balance?.heat.coolers[at.value]?.heatKw)
+const hasTank = computed(() => (build.value.radiator ? build.value.radiator.inTankWattsPerKelvin : job.content.rig.vehicle.gearbox.inTankWattsPerKelvin) != null)
+const heat = computed(() => job.detail?.balance?.heat.coolers.find((c) => c.id === cooler.value?.id)?.heatKw)
 
 function fit(part: AnyPart) {
-  const index = choosing.value!
-  choosing.value = null
-  const coolers = [...build.value.coolers]
-  if (coolers[index]) coolers[index] = { ...coolers[index], part: part as CoolerPart }
+  const p = part as CoolerPart
+  const id = choosing.value || freeId(build.value.coolers, 'cooler')
+  if (choosing.value) job.edit(`builds.${job.selected}.coolers.${id}.part`, p)
   else {
-    const p = part as CoolerPart
-    coolers.push({
-      part: p, place: 'FRONT', gapMm: 20, sealed: true, ratingFactor: 1,
+    const made: FittedCooler = {
+      id, part: p, place: 'FRONT', gapMm: 20, sealed: true, ratingFactor: 1,
       ownFanM3s: null,
       leftMm: Math.round(opening.value.left + Math.min(60, Math.max(0, opening.value.width - p.widthMm))),
       bottomMm: Math.round(opening.value.bottom + Math.max(0, (opening.value.height - p.heightMm) * 0.6)),
-    })
+    }
+    job.edit(path('coolers'), [...build.value.coolers, made])
   }
-  job.edit(path('coolers'), coolers)
-  picked.value = { kind: 'coolers', index }
+  choosing.value = null
+  picked.value = { kind: 'coolers', id }
 }
 function takeOut() {
-  job.edit(path('coolers'), build.value.coolers.filter((_, i) => i !== at.value))
-  picked.value = { kind: 'coolers', index: 0 }
+  job.edit(path('coolers'), build.value.coolers.filter((c) => c !== cooler.value))
+  picked.value = null
 }
 function put(place: FittedCooler['place']) {
-  const coolers = build.value.coolers.map((c, i) => (i === at.value ? { ...c, place, ownFanM3s: place === 'ELSEWHERE' ? (c.ownFanM3s ?? 0.35) : null } : c))
-  job.edit(path('coolers'), coolers)
+  const c = cooler.value!
+  job.edit(`builds.${job.selected}.coolers.${c.id}`, { ...c, place, ownFanM3s: place === 'ELSEWHERE' ? (c.ownFanM3s ?? 0.35) : null })
 }
 const fits = (p: AnyPart) => {
   const part = p as CoolerPart
@@ -57,19 +57,19 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
 <template>
   <div class="coolers">
     <div v-if="build.coolers.length > 1 || cooler" class="row">
-      <button v-for="(c, i) in build.coolers" :key="i" type="button" class="tab" :aria-pressed="i === at" @click="picked = { kind: 'coolers', index: i }">{{ build.coolers.length > 1 ? `${i + 1} · ` : '' }}{{ c.part.name }}</button>
+      <button v-for="(c, i) in build.coolers" :key="c.id" type="button" class="tab" :aria-pressed="c === cooler" @click="picked = { kind: 'coolers', id: c.id }">{{ build.coolers.length > 1 ? `${i + 1} · ` : '' }}{{ c.part.name }}</button>
     </div>
     <template v-if="cooler">
       <div class="row">
-        <button type="button" class="act main" @click="choosing = at">Change</button>
+        <button type="button" class="act main" @click="choosing = cooler.id">Change</button>
         <button type="button" class="act" @click="takeOut">Take out</button>
-        <button v-if="build.coolers.length < 3" type="button" class="act" @click="choosing = build.coolers.length">Add another</button>
+        <button v-if="build.coolers.length < 3" type="button" class="act" @click="choosing = ''">Add another</button>
       </div>
-      <div v-if="job.state?.coolerEffect" class="effects" data-effects>
-        <div><span class="figure">{{ d(job.state.coolerEffect.panK) }}</span><span class="small">pan</span></div>
-        <div><span class="figure">{{ d(job.state.coolerEffect.coolantK) }}</span><span class="small">coolant</span></div>
+      <div v-if="job.detail?.coolerEffect" class="effects" data-effects>
+        <div><span class="figure">{{ d(job.detail.coolerEffect.panK) }}</span><span class="small">pan</span></div>
+        <div><span class="figure">{{ d(job.detail.coolerEffect.coolantK) }}</span><span class="small">coolant</span></div>
         <div><span class="figure">{{ heat != null ? format(heat, 'power', unitWorld) : '–' }}</span><span class="small">this one takes</span></div>
-        <div><span class="figure">{{ job.state.coolerEffect.airLostPercent >= 0 ? '−' : '+' }}{{ format(Math.abs(job.state.coolerEffect.airLostPercent), 'percent', 'metric') }}</span><span class="small">air through the face</span></div>
+        <div><span class="figure">{{ job.detail.coolerEffect.airLostPercent >= 0 ? '−' : '+' }}{{ format(Math.abs(job.detail.coolerEffect.airLostPercent), 'percent', 'metric') }}</span><span class="small">air through the face</span></div>
       </div>
       <div v-if="hasTank" class="choice" role="radiogroup" aria-label="Order of the elements">
         <button v-for="o in orders" :key="o.value" type="button" role="radio" :aria-checked="build.oilOrder === o.value" @click="job.edit(path('oilOrder'), o.value)">{{ o.label }}</button>
@@ -109,7 +109,7 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
     </template>
     <template v-else>
       <p class="soft">No auxiliary oil cooler fitted.</p>
-      <div class="row"><button type="button" class="act main" @click="choosing = 0">Choose a cooler</button></div>
+      <div class="row"><button type="button" class="act main" @click="choosing = ''">Choose a cooler</button></div>
     </template>
     <PartShelf v-if="choosing != null" shelf="oilCoolers" :fits="fits" @close="choosing = null" @fit="fit" />
   </div>

@@ -25,7 +25,7 @@ const opacity = [1, 0.8, 0.6, 0.42]
   <svg :viewBox="`0 0 ${W} ${H}`" role="img" aria-label="Fan curve against the pack at four road speeds" data-fan-curve>
     <path :d="`M${box.left} ${y(0)}H${box.right}`" stroke="var(--rule)" />
     <text :x="box.left - 6" :y="y(0) + 5" text-anchor="end" class="tick">0</text>
-    <text :x="box.left - 6" :y="y(fan.curve[0].pressurePa) + 5" text-anchor="end" class="tick">{{ format(fan.curve[0].pressurePa, 'fanPressure', unitWorld) }}</text>
+    <text :x="box.left - 6" :y="y((fan.curve[0]?.pressurePa ?? 0)) + 5" text-anchor="end" class="tick">{{ format((fan.curve[0]?.pressurePa ?? 0), 'fanPressure', unitWorld) }}</text>
     <g v-for="(a, i) in fan.at" :key="a.speedKmh">
       <path :d="line(a.pack)" fill="none" stroke="var(--ink-soft)" stroke-width="2" stroke-dasharray="5 4" :opacity="opacity[i]" />
     </g>

@@ -1,50 +1,63 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import { useComputed } from '@/job/useComputed'
-import type { AirTraverse, AnyPart, FanPart, FanReport } from '@/shared/api/types'
+import type { AirTraverse, AnyPart, FanPart, FanReport, FittedFan } from '@/shared/api/types'
+import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, parse, restate } from '@/shared/units/units'
+import { format, formatNumber, parse, toShown } from '@/shared/units/units'
 import ListField from '@/shared/ui/ListField.vue'
 import QuantityField from '@/shared/ui/QuantityField.vue'
+import { freeId } from '@/job/paths'
 import { picked, usePack } from '../pack/usePack'
 import FanCurves from './FanCurves.vue'
 
 /** The fans of the build on their curves, and the anemometer's word on them. */
 const { job, build, radiator } = usePack()
 const { result, problem } = useComputed<FanReport>('/api/compute/fans', () => job.content && !job.stale && !job.dragging && { job: job.content, build: job.selected })
-const choosing = ref<number | null>(null)
-const at = computed(() => (picked.value?.kind === 'fans' ? Math.min(picked.value.index, build.value.fans.length - 1) : 0))
-const fan = computed(() => build.value.fans[at.value])
-const report = computed(() => result.value?.fans[at.value])
-const path = (field: string) => `builds.${job.selected}.fans.${at.value}.${field}`
+/** Id of the fan whose part is chosen; empty for one more. */
+const choosing = ref<string | null>(null)
+const fan = computed(() => build.value.fans.find((f) => picked.value?.kind === 'fans' && f.id === picked.value.id) ?? build.value.fans[0]!)
+const report = computed(() => result.value?.fans.find((f) => f.name.id === fan.value.id))
+const path = <F extends string>(field: F) => `builds.${job.selected}.fans.${fan.value.id}.${field}` as const
 
 function fit(part: AnyPart) {
-  const index = choosing.value!
-  choosing.value = null
-  const fans = [...build.value.fans]
   const p = part as FanPart
-  const shroud = { leftMm: radiator.value.left, bottomMm: radiator.value.bottom, widthMm: radiator.value.width, heightMm: radiator.value.height }
-  if (fans[index]) fans[index] = { ...fans[index], part: p, speedPercent: 100 }
-  else fans.push({ part: p, mount: 'PUSHER', shrouded: false, speedPercent: 100, ...shroud, widthMm: p.diameterMm * p.count, heightMm: p.diameterMm })
-  job.edit(`builds.${job.selected}.fans`, fans)
-  picked.value = { kind: 'fans', index }
+  const id = choosing.value || freeId(build.value.fans, 'fan')
+  const there = build.value.fans.find((f) => f.id === id)
+  if (there) job.edit(`builds.${job.selected}.fans.${id}`, { ...there, part: p, speedPercent: 100 })
+  else {
+    const made: FittedFan = {
+      id, part: p, mount: 'PUSHER', shrouded: false, speedPercent: 100, switchPoints: null,
+      leftMm: radiator.value.left, bottomMm: radiator.value.bottom, widthMm: p.diameterMm * p.count, heightMm: p.diameterMm,
+    }
+    job.edit(`builds.${job.selected}.fans`, [...build.value.fans, made])
+  }
+  choosing.value = null
+  picked.value = { kind: 'fans', id }
 }
 function takeOut() {
-  job.edit(`builds.${job.selected}.fans`, build.value.fans.filter((_, i) => i !== at.value))
-  picked.value = { kind: 'fans', index: 0 }
+  job.edit(`builds.${job.selected}.fans`, build.value.fans.filter((f) => f !== fan.value))
+  picked.value = null
 }
 const onEngine = (p: FanPart) => p.kind !== 'ELECTRIC'
 const fits = (part: AnyPart) => {
   const p = part as FanPart
-  const other = build.value.fans.some((f, i) => i !== choosing.value && onEngine(f.part))
+  const other = build.value.fans.some((f) => f.id !== choosing.value && onEngine(f.part))
   return onEngine(p) && other ? 'one on the engine' : p.diameterMm > radiator.value.height + 60 ? 'too large' : ''
 }
 
-const readings = ref((job.content?.traverse?.readingsMs ?? []).map(String).join(' '))
-const columns = ref(job.content?.traverse?.columns ?? 3)
-const where = ref<AirTraverse['where']>(job.content?.traverse?.where ?? 'AT_CORE')
+const readings = ref('')
+const columns = ref(3)
+const where = ref<AirTraverse['where']>('AT_CORE')
 const readingProblem = ref('')
+// The fields follow the job: what is undone, or read in another window, shows here, too.
+watch(() => job.content.rig.traverse, (t) => {
+  readings.value = (t?.readingsMs ?? []).map((v) => formatNumber(toShown(v, 'velocity', unitWorld.value), 2, false)).join(' ')
+  columns.value = t?.columns ?? 3
+  where.value = t?.where ?? 'AT_CORE'
+  readingProblem.value = ''
+}, { immediate: true })
 function takeReadings() {
   const list: number[] = []
   for (const text of readings.value.split(/[\s;]+/).filter(Boolean)) {
@@ -60,15 +73,15 @@ function takeReadings() {
     return
   }
   readingProblem.value = ''
-  job.edit('traverse', { where: where.value, columns: columns.value, readingsMs: list })
+  job.edit('rig.traverse', { where: where.value, columns: columns.value, readingsMs: list })
 }
 function apply() {
   const t = result.value?.traverse
-  if (t?.fanFactor != null) job.edit('vehicle.cooling.fanFactor', Number(t.fanFactor.toFixed(3)))
-  else if (t?.speedPercent != null) job.edit(`builds.${job.selected}.fans.0.speedPercent`, Math.round(t.speedPercent))
+  if (t?.fanFactor != null) job.edit('rig.vehicle.cooling.fanFactor', Number(t.fanFactor.toFixed(3)))
+  else if (t?.speedPercent != null) job.edit(`builds.${job.selected}.fans.${build.value.fans[0]!.id}.speedPercent`, Math.round(t.speedPercent))
 }
 const grid = computed(() => {
-  const t = job.content?.traverse
+  const t = job.content.rig.traverse
   if (!t) return []
   const rows: number[][] = []
   for (let i = 0; i < t.readingsMs.length; i += t.columns) rows.push(t.readingsMs.slice(i, i + t.columns))
@@ -79,14 +92,14 @@ const grid = computed(() => {
 <template>
   <div class="fans">
     <div class="row">
-      <button v-for="(f, i) in build.fans" :key="i" type="button" class="tab" :aria-pressed="i === at" @click="picked = { kind: 'fans', index: i }">{{ f.part.name }}</button>
+      <button v-for="f in build.fans" :key="f.id" type="button" class="tab" :aria-pressed="f === fan" @click="picked = { kind: 'fans', id: f.id }">{{ f.part.name }}</button>
     </div>
     <div class="row">
-      <button type="button" class="act main" @click="choosing = at">Change</button>
+      <button type="button" class="act main" @click="choosing = fan.id">Change</button>
       <button v-if="build.fans.length > 1" type="button" class="act" @click="takeOut">Take out</button>
-      <button v-if="build.fans.length < 4" type="button" class="act" @click="choosing = build.fans.length">Add a helper fan</button>
+      <button v-if="build.fans.length < 4" type="button" class="act" @click="choosing = ''">Add a helper fan</button>
     </div>
-    <p v-if="problem" role="alert">{{ restate(problem, unitWorld) }}</p>
+    <p v-if="problem" role="alert">{{ problem }}</p>
     <FanCurves v-if="report" :fan="report" />
     <p v-if="report?.estimated" class="small soft">Only its free-air figure is known: the curve is an estimate.</p>
     <div class="row">
@@ -98,7 +111,7 @@ const grid = computed(() => {
     </div>
     <div class="fields">
       <QuantityField label="Fan speed" :path="path('speedPercent')" quantity="percent" :step="5" />
-      <QuantityField label="Free-air flow" :path="path('part.freeFlowM3s')" quantity="airflow" :step="0.05" origin="fan.freeFlowM3s" />
+      <QuantityField label="Free-air flow" :path="path('part.freeFlowM3s')" quantity="airflow" :step="0.05" />
       <QuantityField label="Shroud left" :path="path('leftMm')" quantity="size" :step="5" />
       <QuantityField label="Shroud bottom" :path="path('bottomMm')" quantity="size" :step="5" />
       <QuantityField label="Shroud width" :path="path('widthMm')" quantity="size" :step="10" />
@@ -125,7 +138,7 @@ const grid = computed(() => {
         <QuantityField label="Blade diameter" :path="path('part.diameterMm')" quantity="size" :step="5" />
       </div>
     </details>
-    <details :open="!!job.content!.traverse">
+    <details :open="!!job.content.rig.traverse">
       <summary>Air measured by hand</summary>
       <p class="caution small">Truck standing, brakes on. Hands, sleeves and the anemometer's lead clear of the blades; read from the grille side.</p>
       <div class="row">
@@ -142,10 +155,10 @@ const grid = computed(() => {
       <div class="row">
         <button type="button" class="act" @click="takeReadings">Take the readings</button>
         <button v-if="result?.traverse?.fanFactor != null || result?.traverse?.speedPercent != null" type="button" class="act main" @click="apply">Correct the model</button>
-        <button v-if="job.content!.traverse" type="button" class="act" @click="job.edit('traverse', null)">Forget them</button>
+        <button v-if="job.content.rig.traverse" type="button" class="act" @click="job.edit('rig.traverse', null)">Forget them</button>
       </div>
       <table v-if="grid.length" class="grid"><tbody><tr v-for="(row, r) in grid" :key="r"><td v-for="(v, k) in row" :key="k">{{ format(v, 'velocity', unitWorld) }}</td></tr></tbody></table>
-      <p v-if="result?.traverse" data-traverse>{{ restate(result.traverse.text, unitWorld) }}</p>
+      <p v-if="result?.traverse" data-traverse>{{ say(result.traverse.said, unitWorld) }}</p>
     </details>
     <PartShelf v-if="choosing != null" shelf="fans" :fits="fits" @close="choosing = null" @fit="fit" />
   </div>

@@ -5,12 +5,13 @@ import type { AnyPart, Obstacle } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/shared/ui/QuantityField.vue'
+import { freeId } from '@/job/paths'
 import { picked, usePack } from '../pack/usePack'
 
 /** Radiator, dirt, seals, and what hangs in front of the pack or stands in its opening. */
 const { job, build, cooling, opening } = usePack()
 const choosing = ref(false)
-const path = (field: string) => `builds.${job.selected}.${field}`
+const path = <F extends string>(field: F) => `builds.${job.selected}.${field}` as const
 type Flag = 'bugScreen' | 'winch' | 'plough' | 'lightBar'
 const flags: { key: Flag; label: string }[] = [
   { key: 'bugScreen', label: 'bug screen' },
@@ -34,14 +35,14 @@ function fit(part: AnyPart) {
   job.edit(path('radiator'), part)
 }
 function addObstacle() {
-  const made: Obstacle = { name: 'brace', leftMm: Math.round(opening.value.left + opening.value.width / 2 - 20), bottomMm: Math.round(opening.value.bottom), widthMm: 40, heightMm: Math.round(opening.value.height), takesAir: false, movable: false }
-  job.edit('obstacles', [...job.content!.obstacles, made])
-  picked.value = { kind: 'obstacles', index: job.content!.obstacles.length - 1 }
+  const made: Obstacle = { id: freeId(job.content.rig.obstacles, 'obstacle'), name: 'brace', leftMm: Math.round(opening.value.left + opening.value.width / 2 - 20), bottomMm: Math.round(opening.value.bottom), widthMm: 40, heightMm: Math.round(opening.value.height), takesAir: false, movable: false }
+  job.edit('rig.obstacles', [...job.content.rig.obstacles, made])
+  picked.value = { kind: 'obstacles', id: made.id }
 }
-const obstacle = computed(() => (picked.value?.kind === 'obstacles' ? picked.value.index : null))
-function nameIt(event: Event, i: number) {
+const obstacle = computed(() => job.content.rig.obstacles.find((o) => picked.value?.kind === 'obstacles' && o.id === picked.value.id))
+function nameIt(event: Event, id: string) {
   const name = (event.target as HTMLInputElement).value.trim()
-  if (name) job.edit(`obstacles.${i}.name`, name)
+  if (name) job.edit(`rig.obstacles.${id}.name`, name)
 }
 const others = computed(() =>
   ([['condenser', 'Condenser'], ['chargeAirCooler', 'Charge air']] as const).filter(([key]) => cooling.value[key]).map(([key, label]) => ({ key, label })),
@@ -62,21 +63,21 @@ const others = computed(() =>
       <QuantityField label="In-tank cooler" :path="path('radiator.inTankWattsPerKelvin')" quantity="conductance" :step="10" optional />
     </div>
     <div class="fields">
-      <QuantityField label="Radiator blocked" :path="path('condition.finsBlockedPercent')" quantity="percent" :step="5" />
+      <QuantityField label="Radiator blocked" :path="path('condition.radiatorBlockedPercent')" quantity="percent" :step="5" />
       <QuantityField label="Condenser blocked" :path="path('condition.condenserBlockedPercent')" quantity="percent" :step="5" />
     </div>
     <template v-if="cooling.condenser || cooling.chargeAirCooler">
       <h3>The truck’s other cores</h3>
       <p class="caution small">Move a condenser on its hoses; only licensed people open a refrigerant line.</p>
       <div v-if="cooling.condenser && cooling.chargeAirCooler" class="choice" role="radiogroup" aria-label="Which stands in front">
-        <button type="button" role="radio" :aria-checked="!cooling.chargeAirFirst" @click="job.edit('vehicle.cooling.chargeAirFirst', false)">condenser in front</button>
-        <button type="button" role="radio" :aria-checked="cooling.chargeAirFirst" @click="job.edit('vehicle.cooling.chargeAirFirst', true)">charge air in front</button>
+        <button type="button" role="radio" :aria-checked="!cooling.chargeAirFirst" @click="job.edit('rig.vehicle.cooling.chargeAirFirst', false)">condenser in front</button>
+        <button type="button" role="radio" :aria-checked="cooling.chargeAirFirst" @click="job.edit('rig.vehicle.cooling.chargeAirFirst', true)">charge air in front</button>
       </div>
       <div v-for="core in others" :key="core.key" class="fields">
-        <QuantityField :label="`${core.label}, left`" :path="`vehicle.cooling.${core.key}.leftMm`" quantity="size" :step="5" />
-        <QuantityField label="Bottom" :path="`vehicle.cooling.${core.key}.bottomMm`" quantity="size" :step="5" />
-        <QuantityField label="Width" :path="`vehicle.cooling.${core.key}.widthMm`" quantity="size" :step="10" />
-        <QuantityField label="Height" :path="`vehicle.cooling.${core.key}.heightMm`" quantity="size" :step="10" />
+        <QuantityField :label="`${core.label}, left`" :path="`rig.vehicle.cooling.${core.key}.leftMm`" quantity="size" :step="5" />
+        <QuantityField label="Bottom" :path="`rig.vehicle.cooling.${core.key}.bottomMm`" quantity="size" :step="5" />
+        <QuantityField label="Width" :path="`rig.vehicle.cooling.${core.key}.widthMm`" quantity="size" :step="10" />
+        <QuantityField label="Height" :path="`rig.vehicle.cooling.${core.key}.heightMm`" quantity="size" :step="10" />
       </div>
     </template>
     <h3>Seals and flaps round the pack</h3>
@@ -85,25 +86,25 @@ const others = computed(() =>
     </div>
     <h3>In front of the grille</h3>
     <div class="row">
-      <button v-for="f in flags" :key="f.key" type="button" role="switch" class="act" :class="{ main: condition[f.key] }" :aria-checked="condition[f.key]" @click="job.edit(path(`condition.${f.key}`), !condition[f.key])">{{ f.label }}</button>
+      <button v-for="f in flags" :key="f.key" type="button" role="switch" class="act" :class="{ main: build.inFront[f.key] }" :aria-checked="build.inFront[f.key]" @click="job.edit(path(`inFront.${f.key}`), !build.inFront[f.key])">{{ f.label }}</button>
     </div>
     <h3>In the opening</h3>
     <div class="row">
-      <button v-for="(o, i) in job.content!.obstacles" :key="i" type="button" class="tab" :aria-pressed="obstacle === i" @click="picked = { kind: 'obstacles', index: i }">{{ o.name }}</button>
-      <button v-if="job.content!.obstacles.length < 20" type="button" class="act" @click="addObstacle">Add</button>
+      <button v-for="o in job.content.rig.obstacles" :key="o.id" type="button" class="tab" :aria-pressed="obstacle === o" @click="picked = { kind: 'obstacles', id: o.id }">{{ o.name }}</button>
+      <button v-if="job.content.rig.obstacles.length < 20" type="button" class="act" @click="addObstacle">Add</button>
     </div>
-    <template v-if="obstacle != null && job.content!.obstacles[obstacle]">
+    <template v-if="obstacle">
       <div class="fields">
-        <label class="named small">What it is<input :value="job.content!.obstacles[obstacle].name" maxlength="40" @change="nameIt($event, obstacle)" /></label>
-        <QuantityField label="From left" :path="`obstacles.${obstacle}.leftMm`" quantity="size" :step="5" />
-        <QuantityField label="From bottom" :path="`obstacles.${obstacle}.bottomMm`" quantity="size" :step="5" />
-        <QuantityField label="Width" :path="`obstacles.${obstacle}.widthMm`" quantity="size" :step="5" />
-        <QuantityField label="Height" :path="`obstacles.${obstacle}.heightMm`" quantity="size" :step="5" />
+        <label class="named small">What it is<input :value="obstacle.name" maxlength="40" @change="nameIt($event, obstacle.id)" /></label>
+        <QuantityField label="From left" :path="`rig.obstacles.${obstacle.id}.leftMm`" quantity="size" :step="5" />
+        <QuantityField label="From bottom" :path="`rig.obstacles.${obstacle.id}.bottomMm`" quantity="size" :step="5" />
+        <QuantityField label="Width" :path="`rig.obstacles.${obstacle.id}.widthMm`" quantity="size" :step="5" />
+        <QuantityField label="Height" :path="`rig.obstacles.${obstacle.id}.heightMm`" quantity="size" :step="5" />
       </div>
       <div class="row">
-        <button type="button" role="switch" class="act" :class="{ main: job.content!.obstacles[obstacle].takesAir }" :aria-checked="job.content!.obstacles[obstacle].takesAir" @click="job.edit(`obstacles.${obstacle}.takesAir`, !job.content!.obstacles[obstacle].takesAir)">takes the ram air</button>
-        <button type="button" role="switch" class="act" :class="{ main: job.content!.obstacles[obstacle].movable }" :aria-checked="job.content!.obstacles[obstacle].movable" @click="job.edit(`obstacles.${obstacle}.movable`, !job.content!.obstacles[obstacle].movable)">can be moved</button>
-        <button type="button" class="act" @click="job.edit('obstacles', job.content!.obstacles.filter((_, i) => i !== obstacle)); picked = null">Remove</button>
+        <button type="button" role="switch" class="act" :class="{ main: obstacle.takesAir }" :aria-checked="obstacle.takesAir" @click="job.edit(`rig.obstacles.${obstacle.id}.takesAir`, !obstacle.takesAir)">takes the ram air</button>
+        <button type="button" role="switch" class="act" :class="{ main: obstacle.movable }" :aria-checked="obstacle.movable" @click="job.edit(`rig.obstacles.${obstacle.id}.movable`, !obstacle.movable)">can be moved</button>
+        <button type="button" class="act" @click="job.edit('rig.obstacles', job.content.rig.obstacles.filter((o) => o !== obstacle)); picked = null">Remove</button>
       </div>
     </template>
     <PartShelf v-if="choosing" shelf="radiators" @close="choosing = false" @fit="fit" />

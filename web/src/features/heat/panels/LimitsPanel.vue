@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
+import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, restate } from '@/shared/units/units'
+import { format } from '@/shared/units/units'
 
 /** What limits this build, in words and by what a tenth more of each thing would buy. */
 const job = useJob()
@@ -15,14 +16,14 @@ const names: Record<string, string> = {
   SLIP: '10 % less slip heat',
   PREHEAT: '10 % less heat in front',
 }
-const levers = computed(() => [...(job.state?.levers ?? [])].sort((a, b) => a.coolantK - b.coolantK))
+const levers = computed(() => [...(job.detail?.levers ?? [])].sort((a, b) => a.coolantK - b.coolantK))
 const most = computed(() => Math.max(0.5, ...levers.value.map((l) => Math.abs(l.coolantK))))
 const d = (k: number) => (k > 0.05 ? '+' : '') + format(k, 'difference', unitWorld.value, 1)
 </script>
 
 <template>
   <div>
-    <ul class="advice"><li v-for="a in job.state?.advice ?? []" :key="a">{{ restate(a, unitWorld) }}</li></ul>
+    <ul class="advice"><li v-for="a in job.detail?.advice ?? []" :key="a.code">{{ say(a, unitWorld) }}</li></ul>
     <table v-if="levers.length" class="levers">
       <thead><tr><th scope="col">What it would buy</th><th></th><th scope="col">coolant</th><th scope="col">pan</th></tr></thead>
       <tbody>
@@ -34,7 +35,7 @@ const d = (k: number) => (k > 0.05 ? '+' : '') + format(k, 'difference', unitWor
         </tr>
       </tbody>
     </table>
-    <ul class="warnings small"><li v-for="x in job.state?.balance?.warnings ?? []" :key="x.text">{{ restate(x.text, unitWorld) }}</li></ul>
+    <ul class="warnings small"><li v-for="x in job.detail?.balance?.warnings ?? []" :key="x.code">{{ say(x, unitWorld) }}</li></ul>
   </div>
 </template>
 

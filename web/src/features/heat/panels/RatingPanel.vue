@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useJob } from '@/job/store'
+import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { RatingResult } from '@/shared/api/types'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
+import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, restate } from '@/shared/units/units'
+import { format } from '@/shared/units/units'
 
 /** What the rating on a box means on this truck and road. */
 const job = useJob()
@@ -36,14 +37,14 @@ const atField = computed(() => !!(refused.value.heatKw || refused.value.differen
       <QuantityInput v-model="difference" label="at oil over air by" quantity="difference" placeholder="not said" :error="refused.differenceK" optional big />
     </div>
     <QuantityInput v-else v-model="mass" label="For up to" quantity="mass" :step="100" :error="refused.massKg" big />
-    <p v-if="problem && !atField" role="alert" class="why">{{ restate(problem, unitWorld) }}</p>
+    <p v-if="problem && !atField" role="alert" class="why">{{ problem }}</p>
     <div v-if="result && !problem" data-rating>
       <div class="figures">
         <div><span class="figure">{{ format(result.neededKw, 'power', unitWorld) }}</span><span class="small">must leave the oil here</span></div>
         <div v-if="result.claimedHereKw != null"><span class="figure">{{ format(result.claimedHereKw, 'power', unitWorld) }}</span><span class="small">the box, on this truck</span></div>
         <div v-if="kind === 'mass'"><span class="figure">{{ result.massHeldKg == null ? 'all it pulls' : format(result.massHeldKg, 'mass', unitWorld) }}</span><span class="small">this build holds here</span></div>
       </div>
-      <ul><li v-for="r in result.reading" :key="r">{{ restate(r, unitWorld) }}</li></ul>
+      <ul><li v-for="r in result.reading" :key="r.code">{{ say(r, unitWorld) }}</li></ul>
     </div>
   </div>
 </template>

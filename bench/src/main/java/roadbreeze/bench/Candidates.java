@@ -2,15 +2,13 @@ package roadbreeze.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import roadbreeze.core.WorkedCase;
-import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
-import roadbreeze.core.exchanger.FinMetal;
-import roadbreeze.core.exchanger.LouvredFin;
-import roadbreeze.core.exchanger.OilChannels;
 import roadbreeze.core.finder.CoolerChoice;
-import roadbreeze.core.finder.OilOrder;
+import roadbreeze.core.rig.OilCooler;
+import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.finder.Opening;
 import roadbreeze.core.finder.PackChoice;
 import roadbreeze.core.finder.Search;
@@ -23,12 +21,15 @@ final class Candidates {
   private static final Opening OPENING =
       new Opening(new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.10, List.of(), 0.01);
 
+  private static final PackChoice PACK =
+      new PackChoice("restored", WorkedCase.setup(false), WorkedCase.rig(false), 0, 0);
+
   private Candidates() {}
 
   /** One thermostat only, so that every candidate is worked out and none follows from another. */
   static Search search() {
     return new Search(
-        List.of(new PackChoice("restored", WorkedCase.rig(false), 0, 0)),
+        List.of(PACK),
         coolers(),
         true,
         List.of(new ThermostatChoice("kept", new Thermostat(90, 99), 0, 0)),
@@ -52,13 +53,16 @@ final class Candidates {
       coolers.add(
           new CoolerChoice(
               "cooler " + i,
-              new LouvredFin(depth, 13, 0.0105, FinMetal.ALUMINIUM),
-              new OilChannels(
-                  width, height, depth, 0.0105, 1, 0.0127, OilChannels.Surface.TURBULATED),
-              width,
-              height,
-              depth,
-              Bypass.NONE,
+              new OilCooler(
+                  OilCooler.Family.STACKED_PLATE,
+                  width,
+                  height,
+                  depth,
+                  13,
+                  0.0105,
+                  1,
+                  0.0127,
+                  OptionalDouble.empty()),
               1,
               100 + i,
               180));
@@ -72,11 +76,11 @@ final class Candidates {
     Rig bare = WorkedCase.rig(false);
     for (int i = 0; i < 40; i += 5) {
       CoolerChoice cooler = coolers().get(i);
-      Rectangle place = new Rectangle(0.02, 0.02 + 0.01 * (i % 7), cooler.width(), cooler.height());
+      Rectangle place = new Rectangle(0.02, 0.02 + 0.01 * (i % 7), cooler.part().width(), cooler.part().height());
       OilOrder order = OilOrder.values()[i % OilOrder.values().length];
       rigs.add(
           bare.withPack(Search.stackWith(bare.stack(), cooler, place), bare.fanSettings())
-              .withOilLoop(Search.oilLoop(bare.oilLoop(), cooler, order)));
+              .withOilLoop(Search.oilLoop(PACK, cooler, order)));
     }
     return rigs;
   }

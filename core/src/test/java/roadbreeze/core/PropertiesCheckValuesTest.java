@@ -71,7 +71,8 @@ class PropertiesCheckValuesTest {
   void refusesWhatNoTruckMeets() {
     assertThatThrownBy(() -> Air.at(81, 0))
         .isInstanceOf(BadInputException.class)
-        .hasMessage("ambient temperature 81.0000 °C is outside -50.0000 °C to 80.0000 °C");
+        .hasMessageContainingAll(
+            "problem.outOfRange", "AMBIENT", "value=81.0", "value=-50.0", "value=80.0");
     assertThatThrownBy(() -> Air.at(Double.NaN, 0)).isInstanceOf(BadInputException.class);
     assertThatThrownBy(() -> new Coolant(0.7)).isInstanceOf(BadInputException.class);
     assertThatThrownBy(() -> new TransmissionFluid(7, 34)).isInstanceOf(BadInputException.class);

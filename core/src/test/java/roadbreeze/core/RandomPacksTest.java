@@ -19,6 +19,7 @@ import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.Layer;
@@ -44,7 +45,8 @@ class RandomPacksTest {
           WorkedCase.cooler(
               name, 0.6 * random.nextDouble() - 0.05, 0.4 * random.nextDouble() - 0.05);
       double openGap = random.nextBoolean() ? 0 : 0.03 * random.nextDouble();
-      layers.add(new Layer(name, cooler.outline(), cooler.fin(), 0, cooler.role(), openGap));
+      layers.add(
+          new Layer(cooler.name(), cooler.outline(), cooler.fin(), 0, cooler.role(), openGap));
       stages.add(
           random.nextInt(stages.size() + 1),
           OilStage.of(
@@ -62,7 +64,7 @@ class RandomPacksTest {
     for (int f = 0; f < count; f++) {
       fans.add(
           new Fan(
-              "fan " + f,
+              Name.of("fan-" + f, Name.Noun.FAN, f),
               new FanCurve(150 + random.nextInt(400), 0.5 + 3 * random.nextDouble(), false),
               new Rectangle(0.36 * f + 0.02, 0.02, 0.34, 0.48),
               Fan.Mount.values()[random.nextInt(3)]));

@@ -3,6 +3,7 @@ package roadbreeze.core;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Accessories;
 import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.circuit.CoolantLoop;
@@ -14,12 +15,25 @@ import roadbreeze.core.circuit.OilStage;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.condition.Condition;
+import roadbreeze.core.exchanger.ChannelSurface;
 import roadbreeze.core.exchanger.FinMetal;
 import roadbreeze.core.exchanger.LouvredFin;
 import roadbreeze.core.exchanger.OilChannels;
 import roadbreeze.core.exchanger.RadiatorTubes;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Line;
+import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.Core;
+import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.rig.Fitting;
+import roadbreeze.core.rig.OilCooler;
+import roadbreeze.core.rig.OilOrder;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.rig.Truck;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.Layer;
@@ -60,9 +74,84 @@ public final class WorkedCase {
             5000));
   }
 
+  /** The same truck as it is measured, rather than as the balance takes it. */
+  public static Truck truck() {
+    Core radiator = new Core(new Rectangle(0, 0, 0.76, 0.52), 0.040, 17, FinMetal.ALUMINIUM);
+    Core condenser = new Core(new Rectangle(0.03, 0.04, 0.70, 0.44), 0.016, 18, FinMetal.ALUMINIUM);
+    return new Truck(
+        powertrain(),
+        new Truck.Load(2400, 3500, 0.010, 3.6),
+        new Accessories(1500, 3500, 7000),
+        Optional.empty(),
+        new Truck.CoolantSide(new Coolant(0.5), 1.1e5, 3.0),
+        new Truck.OilSide(TransmissionFluid.LEGACY, 10e-3 / 60, 20, OptionalDouble.of(320)),
+        new Truck.FrontEnd(
+            new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.12, 0.012, 0.03, 0.012, 0.55, List.of()),
+        new Truck.Cores(radiator, Optional.of(condenser), Optional.empty(), false),
+        1,
+        new Truck.FoundLines(new Line(4, 8.7e-3, 6), 3.5e5, -10));
+  }
+
+  /** A build without an auxiliary cooler, everything sound. */
+  public static Fitting fitting() {
+    FanUnit fan =
+        new FanUnit(
+            FanUnit.Kind.ELECTRIC,
+            1,
+            0.45,
+            new FanCurve(330, 2.4, false),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty());
+    return new Fitting(
+        Condition.SOUND,
+        1,
+        new Thermostat(90, 99),
+        Optional.empty(),
+        OilOrder.AFTER_TANK,
+        false,
+        List.of(),
+        List.of(FanFit.over(new Rectangle(0.06, 0, 0.64, 0.52), fan)),
+        List.of(new Line(4, 9.5e-3, 4)));
+  }
+
+  public static OilCooler oilCooler(double width, double height, double depth) {
+    return new OilCooler(
+        OilCooler.Family.STACKED_PLATE,
+        width,
+        height,
+        depth,
+        14,
+        0.0105,
+        1,
+        0.0095,
+        OptionalDouble.empty());
+  }
+
+  public static CoolerFit cooler() {
+    return new CoolerFit(
+        Name.of("oil-cooler", Name.Noun.OIL_COOLER, 0),
+        oilCooler(0.28, 0.19, 0.032),
+        CoolerFit.Place.FRONT,
+        0.05,
+        0.25,
+        0.02,
+        true,
+        OptionalDouble.empty(),
+        1);
+  }
+
+  public static Setup setup(boolean withCooler) {
+    Fitting bare = fitting();
+    return new Setup(truck(), withCooler ? bare.withCoolers(List.of(cooler())) : bare);
+  }
+
   public static Layer radiator() {
     return new Layer(
-        "radiator",
+        Name.of(Name.Noun.RADIATOR),
         new Rectangle(0, 0, 0.76, 0.52),
         new LouvredFin(0.040, 17, 0.010, FinMetal.ALUMINIUM),
         0,
@@ -71,27 +160,26 @@ public final class WorkedCase {
 
   public static Layer condenser() {
     return new Layer(
-        "condenser",
+        Name.of(Name.Noun.CONDENSER),
         new Rectangle(0.03, 0.04, 0.70, 0.44),
         new LouvredFin(0.016, 18, 0.010, FinMetal.ALUMINIUM),
         0,
         new LayerRole.Condenser());
   }
 
-  public static Layer cooler(String name, double x, double y) {
+  public static Layer cooler(String id, double x, double y) {
     return new Layer(
-        name,
+        Name.of(id, Name.Noun.OIL_COOLER, 0),
         new Rectangle(x, y, 0.28, 0.19),
         new LouvredFin(0.032, 14, 0.0105, FinMetal.ALUMINIUM),
         0,
         new LayerRole.OilCooler(
-            new OilChannels(0.28, 0.19, 0.032, 0.0105, 1, 0.0095, OilChannels.Surface.TURBULATED),
-            1));
+            new OilChannels(0.28, 0.19, 0.032, 0.0105, 1, 0.0095, ChannelSurface.TURBULATED), 1));
   }
 
   public static Fan fan() {
     return new Fan(
-        "main fan",
+        Name.of(Name.Noun.MAIN_FAN),
         new FanCurve(330, 2.4, false),
         new Rectangle(0.06, 0, 0.64, 0.52),
         Fan.Mount.SHROUDED_PULLER);
@@ -100,7 +188,7 @@ public final class WorkedCase {
   public static Stack stack(boolean withCooler) {
     List<Layer> layers = new ArrayList<>();
     if (withCooler) {
-      layers.add(cooler("oil cooler", 0.05, 0.25));
+      layers.add(cooler("oil-cooler", 0.05, 0.25));
     }
     layers.add(condenser());
     layers.add(radiator());
@@ -114,7 +202,7 @@ public final class WorkedCase {
   public static List<OilStage> stages(boolean withCooler) {
     OilStage tank = OilStage.of(new OilElement.InTank(320));
     return withCooler
-        ? List.of(tank, OilStage.of(new OilElement.PackCooler("oil cooler", Bypass.NONE)))
+        ? List.of(tank, OilStage.of(new OilElement.PackCooler("oil-cooler", Bypass.NONE)))
         : List.of(tank);
   }
 

@@ -70,21 +70,39 @@ class ApiTest {
     return answer.body();
   }
 
-  /** A copy of the hive utility's content, free to be changed. */
-  private ObjectNode hive() throws Exception {
+  /** The content of a saved job, free to be changed. */
+  private ObjectNode content(JsonNode job) {
+    ObjectNode content = mapper.createObjectNode();
+    for (String section : List.of("about", "rig", "haul")) {
+      content.set(section, job.get(section).get("body").deepCopy());
+    }
+    ArrayNode builds = content.putArray("builds");
+    job.get("builds").forEach(b -> builds.add(b.get("body").deepCopy()));
+    return content;
+  }
+
+  private JsonNode saved(String name) throws Exception {
     for (JsonNode job : ok(get("/api/jobs"), null)) {
-      if (job.at("/content/name").asString().equals("Hive utility")) {
-        return (ObjectNode) job.get("content");
+      if (job.at("/about/body/name").asString().equals(name)) {
+        return job;
       }
     }
-    throw new AssertionError("the demo yard has no hive utility");
+    throw new AssertionError("the demo yard has no " + name);
+  }
+
+  private ObjectNode hive() throws Exception {
+    return content(saved("Hive utility"));
   }
 
   private ObjectNode request(ObjectNode job, int build) {
     ObjectNode request = mapper.createObjectNode();
     request.set("job", job);
-    request.put("build", build);
+    request.set("build", job.get("builds").get(build).get("id"));
     return request;
+  }
+
+  private JsonNode detail(ObjectNode job, int build) throws Exception {
+    return ok(post("/api/compute/detail"), request(job, build));
   }
 
   @Test
@@ -115,42 +133,102 @@ class ApiTest {
   @Test
   void theDemoTellsItsStory() throws Exception {
     ObjectNode hive = hive();
-    JsonNode builds = ok(post("/api/compute/assessment"), hive).get("builds");
-    assertThat(builds.at("/0/coolant/standing").asString()).isEqualTo("OVER");
-    assertThat(builds.at("/0/pan/standing").asString()).isEqualTo("OVER");
-    assertThat(builds.at("/1/coolant/standing").asString()).isEqualTo("MARGINAL");
-    assertThat(builds.at("/1/pan/standing").asString()).isEqualTo("OVER");
-    assertThat(builds.at("/2/coolant/standing").asString()).isEqualTo("MARGINAL");
-    assertThat(builds.at("/2/pan/standing").asString()).isEqualTo("HOLDS");
+    JsonNode verdicts = ok(post("/api/compute/verdicts"), hive);
+    assertThat(verdicts.at("/0/coolant/standing").asString()).isEqualTo("OVER");
+    assertThat(verdicts.at("/0/pan/standing").asString()).isEqualTo("OVER");
+    assertThat(verdicts.at("/1/coolant/standing").asString()).isEqualTo("MARGINAL");
+    assertThat(verdicts.at("/1/pan/standing").asString()).isEqualTo("OVER");
+    assertThat(verdicts.at("/2/coolant/standing").asString()).isEqualTo("MARGINAL");
+    assertThat(verdicts.at("/2/pan/standing").asString()).isEqualTo("HOLDS");
+    assertThat(ok(post("/api/compute/verdict"), request(hive, 2))).isEqualTo(verdicts.get(2));
     JsonNode stair = ok(get("/api/roads"), null).get(1).get("haul");
     hive.set("haul", stair);
-    JsonNode plan = ok(post("/api/compute/assessment"), hive).at("/builds/2");
-    assertThat(plan.at("/pan/standing").asString()).isEqualTo("HOLDS");
-    assertThat(plan.at("/coolant/standing").asString()).isEqualTo("OVER");
-    assertThat(plan.get("advice").toString()).contains("air is what is missing");
+    JsonNode plan = detail(hive, 2);
+    assertThat(plan.at("/verdict/pan/standing").asString()).isEqualTo("HOLDS");
+    assertThat(plan.at("/verdict/coolant/standing").asString()).isEqualTo("OVER");
+    assertThat(plan.get("advice").toString()).contains("advice.panSaved");
+  }
+
+  private ObjectNode save(JsonNode section) {
+    ObjectNode save = mapper.createObjectNode();
+    save.put("version", section.get("version").asLong());
+    save.set("body", section.get("body").deepCopy());
+    return save;
   }
 
   @Test
-  void aStaleSaveOverwritesNothing() throws Exception {
+  void aStaleSaveOverwritesNothingAndOtherSectionsDoNotClash() throws Exception {
     JsonNode job = ok(post("/api/jobs"), hive());
     String path = "/api/jobs/" + job.get("id").asString();
-    ObjectNode first = mapper.createObjectNode();
-    first.put("version", job.get("version").asLong());
-    ObjectNode changed = (ObjectNode) job.get("content").deepCopy();
-    ((ObjectNode) changed.get("haul")).put("gradePercent", 7.25);
-    first.set("content", changed);
-    JsonNode saved = ok(put(path), first);
-    assertThat(saved.get("version").asLong()).isGreaterThan(job.get("version").asLong());
+    ObjectNode first = save(job.get("haul"));
+    ((ObjectNode) first.get("body")).put("gradePercent", 7.25);
+    JsonNode saved = ok(put(path + "/haul"), first);
+    assertThat(saved.get("version").asLong()).isGreaterThan(job.at("/haul/version").asLong());
 
-    ObjectNode late = first.deepCopy();
-    ((ObjectNode) late.at("/content/trailer")).put("massKg", 1);
-    Answer refused = send(put(path), late);
+    ObjectNode late = save(job.get("haul"));
+    ((ObjectNode) late.get("body")).put("speedKmh", 20);
+    Answer refused = send(put(path + "/haul"), late);
     assertThat(refused.status()).isEqualTo(409);
-    assertThat(refused.body().at("/current/content/haul/gradePercent").asDouble()).isEqualTo(7.25);
-    assertThat(ok(get(path), null).at("/content/trailer/massKg").asDouble()).isEqualTo(3100);
+    assertThat(refused.body().at("/said/0/code").asString()).isEqualTo("fault.savedElsewhere");
+    assertThat(refused.body().at("/current/body/gradePercent").asDouble()).isEqualTo(7.25);
+    // Another section of the same old job is not stale at all.
+    ObjectNode rig = save(job.get("rig"));
+    ((ObjectNode) rig.at("/body/trailer")).put("massKg", 2222);
+    ok(put(path + "/rig"), rig);
+    ObjectNode build = save(job.at("/builds/2"));
+    ((ObjectNode) build.get("body")).put("name", "Ours");
+    ok(put(path + "/builds"), build);
+    JsonNode now = ok(get(path), null);
+    assertThat(now.at("/haul/body/speedKmh").asDouble()).isEqualTo(75);
+    assertThat(now.at("/rig/body/trailer/massKg").asDouble()).isEqualTo(2222);
+    assertThat(now.at("/builds/2/body/name").asString()).isEqualTo("Ours");
 
     assertThat(send(delete(path), null).status()).isEqualTo(204);
     assertThat(send(get(path), null).status()).isEqualTo(404);
+    assertThat(send(put(path + "/haul"), first).status()).isEqualTo(404);
+  }
+
+  @Test
+  void buildsComeAndGoOneByOne() throws Exception {
+    JsonNode job = ok(post("/api/jobs"), hive());
+    String path = "/api/jobs/" + job.get("id").asString();
+    ObjectNode plan = (ObjectNode) job.at("/builds/2/body").deepCopy();
+    JsonNode added = ok(post(path + "/builds"), plan.put("id", "plan-b").put("name", "Plan B"));
+    assertThat(added.at("/body/name").asString()).isEqualTo("Plan B");
+    Answer twice = send(post(path + "/builds"), plan);
+    assertThat(twice.status()).isEqualTo(400);
+    assertThat(twice.body().at("/said/0/code").asString()).isEqualTo("fault.sameId");
+    // Removing against an edit is a conflict, with the edit in the answer.
+    ObjectNode edit = save(added);
+    ((ObjectNode) edit.get("body")).put("name", "Plan B, longer");
+    JsonNode edited = ok(put(path + "/builds"), edit);
+    String gone = path + "/builds/plan-b?version=";
+    Answer stale = send(delete(gone + added.get("version").asLong()), null);
+    assertThat(stale.status()).isEqualTo(409);
+    assertThat(stale.body().at("/current/body/name").asString()).isEqualTo("Plan B, longer");
+    ok(delete(gone + edited.get("version").asLong()), null);
+    ok(delete(gone + edited.get("version").asLong()), null); // again is no harm
+    Answer late = send(put(path + "/builds"), edit);
+    assertThat(late.status()).isEqualTo(409);
+    assertThat(late.body().at("/said/0/code").asString()).isEqualTo("fault.goneElsewhere");
+    for (int i = 0; i < 2; i++) {
+      ok(
+          delete(
+              path
+                  + "/builds/"
+                  + job.at("/builds/" + i + "/body/id").asString()
+                  + "?version="
+                  + job.at("/builds/" + i + "/version").asLong()),
+          null);
+    }
+    Answer last = send(delete(path + "/builds/plan-3?version=0"), null);
+    assertThat(last.body().at("/said/0/code").asString()).isEqualTo("fault.lastBuild");
+    for (int i = 0; i < 5; i++) {
+      ok(post(path + "/builds"), plan.put("id", "more-" + i));
+    }
+    Answer many = send(post(path + "/builds"), plan.put("id", "seventh"));
+    assertThat(many.body().at("/said/0/code").asString()).isEqualTo("fault.tooMany");
+    ok(delete(path), null);
   }
 
   @Test
@@ -164,12 +242,9 @@ class ApiTest {
               .<Callable<Integer>>mapToObj(
                   i ->
                       () -> {
-                        ObjectNode save = mapper.createObjectNode();
-                        save.put("version", job.get("version").asLong());
-                        ObjectNode content = (ObjectNode) job.get("content").deepCopy();
-                        ((ObjectNode) content.get("trailer")).put("massKg", 1000 + i);
-                        save.set("content", content);
-                        return send(put(path), save).status();
+                        ObjectNode save = save(job.get("rig"));
+                        ((ObjectNode) save.at("/body/trailer")).put("massKg", 1000 + i);
+                        return send(put(path + "/rig"), save).status();
                       })
               .toList();
       List<Integer> statuses = new java.util.ArrayList<>();
@@ -187,20 +262,22 @@ class ApiTest {
   void exportAndImportGiveTheSameNumbers() throws Exception {
     JsonNode job = ok(get("/api/jobs"), null).get(0);
     JsonNode file = ok(get("/api/jobs/" + job.get("id").asString() + "/export"), null);
+    assertThat(file.get("formatVersion").asInt()).isEqualTo(2);
     JsonNode imported = ok(post("/api/jobs/import"), file);
     assertThat(imported.get("id")).isNotEqualTo(job.get("id"));
-    assertThat(ok(post("/api/compute/assessment"), imported.get("content")))
-        .isEqualTo(ok(post("/api/compute/assessment"), job.get("content")));
+    assertThat(content(imported)).isEqualTo(content(job));
     ok(delete("/api/jobs/" + imported.get("id").asString()), null);
   }
 
   /** A job with every optional part fitted and every list full. */
   private ObjectNode crowded() throws Exception {
     ObjectNode job = hive();
-    ObjectNode cooling = (ObjectNode) job.at("/vehicle/cooling");
+    ObjectNode cooling = (ObjectNode) job.at("/rig/vehicle/cooling");
     ObjectNode charge = ((ObjectNode) cooling.get("condenser")).deepCopy().put("depthMm", 40.5);
     cooling.set("chargeAirCooler", charge);
-    ((ObjectNode) job.at("/vehicle/engine")).put("kind", "BOOSTED_DIESEL").put("boostRatio", 2.2);
+    ((ObjectNode) job.at("/rig/vehicle/engine"))
+        .put("kind", "BOOSTED_DIESEL")
+        .put("boostRatio", 2.2);
     withTraverse(job, "AT_CORE", 2.75);
     ObjectNode build = (ObjectNode) job.at("/builds/2");
     build.put("parallel", true).put("oilOrder", "TANK_BYPASSED");
@@ -217,66 +294,59 @@ class ApiTest {
         .putNull("inTankWattsPerKelvin")
         .put("price", 310.25);
     ArrayNode coolers = (ArrayNode) build.get("coolers");
-    ObjectNode second = ((ObjectNode) coolers.get(0)).deepCopy();
+    ObjectNode second = ((ObjectNode) coolers.get(0)).deepCopy().put("id", "second");
     second.put("place", "ELSEWHERE").put("ownFanM3s", 0.41).put("sealed", false);
     ((ObjectNode) second.get("part")).put("bypassOpensC", 71.5).put("family", "TUBE_AND_FIN");
     coolers.add(second);
     ArrayNode fans = (ArrayNode) build.get("fans");
-    ObjectNode helper = ((ObjectNode) fans.get(0)).deepCopy().put("mount", "PUSHER");
+    ObjectNode helper = ((ObjectNode) fans.get(0)).deepCopy().put("id", "helper");
+    helper.put("mount", "PUSHER").putNull("switchPoints");
     ObjectNode part = (ObjectNode) helper.get("part");
     part.put("volts", 12.8).put("amps", 14).putNull("shutoffPa");
     part.putArray("curveM3s").add(0).add(0.35).add(0.7);
     part.putArray("curvePa").add(210).add(160.5).add(20);
     fans.add(helper);
-    JsonNode obstacle = job.at("/obstacles/0");
-    JsonNode hose = job.at("/hoses/0");
-    JsonNode strip = job.at("/strips/0");
+    JsonNode obstacle = job.at("/rig/obstacles/0");
+    JsonNode hose = build.at("/lines/hoses/0");
+    JsonNode strip = build.at("/strips/0");
     for (int i = 0; i < 10; i++) {
       String name = "ß \u2013 no. " + i;
-      ((ArrayNode) job.get("obstacles")).add(((ObjectNode) obstacle.deepCopy()).put("name", name));
-      ((ArrayNode) job.get("hoses"))
-          .add(((ObjectNode) hose.deepCopy()).put("lengthM", 1 + i / 8.0));
-      ((ArrayNode) job.get("strips")).add(((ObjectNode) strip.deepCopy()).put("tabMm", 20 + i));
+      ((ArrayNode) job.at("/rig/obstacles"))
+          .add(((ObjectNode) obstacle.deepCopy()).put("id", "o" + i).put("name", name));
+      ((ArrayNode) build.at("/lines/hoses"))
+          .add(((ObjectNode) hose.deepCopy()).put("id", "h" + i).put("lengthM", 1 + i / 8.0));
+      ((ArrayNode) build.get("strips"))
+          .add(((ObjectNode) strip.deepCopy()).put("id", "s" + i).put("tabMm", 20 + i));
     }
-    ((ArrayNode) job.get("builds")).add(build.deepCopy().put("name", "Plan B"));
+    ((ArrayNode) job.get("builds")).add(build.deepCopy().put("id", "b").put("name", "Plan B"));
     return job;
   }
 
   @Test
-  void whatIsSavedComesBackAndSoDoesWhatIsTakenAway() throws Exception {
+  void whatIsSavedComesBack() throws Exception {
     ObjectNode full = crowded();
     JsonNode job = ok(post("/api/jobs"), full);
     String path = "/api/jobs/" + job.get("id").asString();
-    assertThat(ok(get(path), null).get("content")).isEqualTo(job.get("content"));
-    assertThat(mapper.writeValueAsString(job.get("content")))
-        .isEqualTo(
-            mapper.writeValueAsString(
-                mapper.valueToTree(mapper.treeToValue(full, JobContent.class))));
-    // Fewer of everything, in another order.
-    ObjectNode less = hive();
-    ArrayNode builds = (ArrayNode) less.get("builds");
-    JsonNode first = builds.remove(0);
-    builds.add(first);
-    less.putArray("obstacles");
-    less.putArray("hoses");
-    less.putArray("origins");
-    ObjectNode save = mapper.createObjectNode().put("version", job.get("version").asLong());
-    save.set("content", less);
-    JsonNode saved = ok(put(path), save);
-    JsonNode again = ok(get(path), null).get("content");
-    assertThat(again).isEqualTo(saved.get("content"));
-    assertThat(again.at("/builds/2/name").asString()).isEqualTo("As found");
-    assertThat(again.get("obstacles")).isEmpty();
-    assertThat(again.get("traverse").isNull()).isTrue();
-    assertThat(again.at("/vehicle/cooling/chargeAirCooler").isNull()).isTrue();
+    JsonNode again = ok(get(path), null);
+    assertThat(content(again)).isEqualTo(content(job));
+    assertThat(mapper.treeToValue(content(again), JobContent.class))
+        .isEqualTo(mapper.treeToValue(full, JobContent.class));
     ok(delete(path), null);
+  }
+
+  @Test
+  void twoRowsCannotHaveOneId() throws Exception {
+    ObjectNode job = hive();
+    ArrayNode obstacles = (ArrayNode) job.at("/rig/obstacles");
+    obstacles.add(obstacles.get(0).deepCopy());
+    assertThat(send(post("/api/jobs"), job).status()).isEqualTo(400);
   }
 
   @Test
   void aCrowdedRigIsWorkedOutOnEveryScreen() throws Exception {
     ObjectNode full = crowded();
-    JsonNode plan = ok(post("/api/compute/assessment"), full).at("/builds/2");
-    assertThat(plan.get("problem").isNull()).isTrue();
+    JsonNode plan = detail(full, 2);
+    assertThat(plan.at("/verdict/problem").isNull()).isTrue();
     assertThat(plan.at("/balance/heat/coolers")).hasSize(2);
     assertThat(plan.at("/balance/heat/chargeAir").asDouble()).isPositive();
     for (String what : List.of("fans", "switching", "lines", "work-sheet", "settle")) {
@@ -288,7 +358,7 @@ class ApiTest {
   @ParameterizedTest
   @CsvSource({
     "PATCH, /api/jobs, 405",
-    "GET, /api/compute/assessment, 405",
+    "GET, /api/compute/verdicts, 405",
     "GET, /api/finder/nothing, 400",
     "GET, /api/parts/horns/csv, 404",
     "DELETE, /api/jobs/00000000-0000-0000-0000-000000000000, 404"
@@ -318,25 +388,27 @@ class ApiTest {
 
   @ParameterizedTest
   @CsvSource({
-    "/trailer, massKg, 90000, trailer.massKg, 20000, kg",
-    "/haul, ambientC, 80, haul.ambientC, 60, °C",
-    "/haul, gradePercent, 60, haul.gradePercent, 30, %",
-    "/haul, speedKmh, 0, haul.speedKmh, 130, km/h",
-    "/haul, speedKmh, -5, haul.speedKmh, 130, km/h",
-    "/builds/2/fans/0, speedPercent, 400, builds[2].fans[0].speedPercent, 100, %"
+    "/rig/trailer, massKg, 90000, rig.trailer.massKg, 20000, mass",
+    "/haul, ambientC, 80, haul.ambientC, 60, temperature",
+    "/haul, gradePercent, 60, haul.gradePercent, 0.3, percent",
+    "/haul, speedKmh, 0, haul.speedKmh, 36.1111, speed",
+    "/haul, speedKmh, -5, haul.speedKmh, 36.1111, speed",
+    "/builds/2/fans/0, speedPercent, 400, builds[2].fans[0].speedPercent, 1, percent"
   })
-  void absurdValuesAreNamedWithLimitAndUnit(
-      String parent, String property, double value, String field, double high, String unit)
+  void absurdValuesAreNamedWithTheirLimit(
+      String parent, String property, double value, String field, double high, String kind)
       throws Exception {
     ObjectNode job = hive();
     ((ObjectNode) job.at(parent)).put(property, value);
-    Answer answer = send(post("/api/compute/assessment"), job);
+    Answer answer = send(post("/api/compute/verdicts"), job);
     assertThat(answer.status()).isEqualTo(400);
     JsonNode error = answer.body().at("/errors/0");
     assertThat(error.get("field").asString()).isEqualTo(field);
-    assertThat(error.get("value").asDouble()).isEqualTo(value);
-    assertThat(error.get("high").asDouble()).isEqualTo(high);
-    assertThat(error.get("unit").asString()).isEqualTo(unit);
+    assertThat(error.at("/said/code").asString()).isEqualTo("fault.outOfSpan");
+    JsonNode values = error.at("/said/values");
+    assertThat(values.at("/field/word").asString()).isEqualTo("field." + property);
+    assertThat(values.at("/high/value").asDouble()).isCloseTo(high, within(1e-3));
+    assertThat(values.at("/high/kind").asString()).isEqualTo(kind);
   }
 
   @Test
@@ -346,7 +418,7 @@ class ApiTest {
         mapper
             .createObjectNode()
             .put("format", "road-breeze-job")
-            .put("formatVersion", 1)
+            .put("formatVersion", 2)
             .set("job", hive());
     ObjectNode text = (ObjectNode) good.deepCopy();
     ((ObjectNode) text.at("/job/haul")).put("gradePercent", "steep");
@@ -358,7 +430,7 @@ class ApiTest {
     ObjectNode noBuilds = (ObjectNode) good.deepCopy();
     ((ObjectNode) noBuilds.get("job")).putArray("builds");
     ObjectNode nothing = (ObjectNode) good.deepCopy();
-    ((ObjectNode) nothing.get("job")).putNull("vehicle");
+    ((ObjectNode) nothing.get("job")).putNull("rig");
     for (Object bad :
         List.of(
             text,
@@ -385,11 +457,13 @@ class ApiTest {
   void whatDoesNotFitIsSaidWithItsFixAndTheNumbersStand() throws Exception {
     ObjectNode job = hive();
     ((ObjectNode) job.at("/builds/2/coolers/0")).put("leftMm", 200);
-    ((ObjectNode) job.at("/vehicle/cooling")).put("openingDepthMm", 40);
-    JsonNode plan = ok(post("/api/compute/assessment"), job).at("/builds/2");
-    assertThat(plan.at("/clearances/0/reason").asString()).contains("there are 40 mm in front");
-    assertThat(plan.at("/clearances/1/fix").asString()).contains("move the cooler by");
-    assertThat(plan.at("/coolant/peakC").asDouble()).isGreaterThan(100);
+    ((ObjectNode) job.at("/rig/vehicle/cooling")).put("openingDepthMm", 40);
+    JsonNode plan = detail(job, 2);
+    assertThat(plan.at("/clearances/0/subject").asString()).isEqualTo("cooler-1");
+    assertThat(plan.at("/clearances/0/said/code").asString()).isEqualTo("clearance.gapTooDeep");
+    assertThat(plan.at("/clearances/0/said/values/room/value").asDouble()).isEqualTo(0.04);
+    assertThat(plan.at("/clearances/1/said/code").asString()).startsWith("clearance.inObstacle");
+    assertThat(plan.at("/verdict/coolant/peakC").asDouble()).isGreaterThan(100);
   }
 
   private ObjectNode mapRequest(String axes, double from, double to, double up, double upTo)
@@ -406,8 +480,7 @@ class ApiTest {
 
   @Test
   void everyMapGoesThroughTheBalance() throws Exception {
-    double balance =
-        ok(post("/api/compute/assessment"), hive()).at("/builds/2/coolant/peakC").asDouble();
+    double balance = ok(post("/api/compute/verdicts"), hive()).at("/2/coolant/peakC").asDouble();
     JsonNode grade = ok(post("/api/compute/map"), mapRequest("AMBIENT_GRADE", 8, 48, 0, 12));
     JsonNode mass = ok(post("/api/compute/map"), mapRequest("AMBIENT_MASS", 8, 48, 2100, 4100));
     JsonNode speed = ok(post("/api/compute/map"), mapRequest("SPEED_GRADE", 45, 85, 0, 12));
@@ -417,7 +490,7 @@ class ApiTest {
     assertThat(speed.at("/coolantC/30/20").asDouble()).isCloseTo(balance, within(1e-4)); // 75 km/h
     assertThat(grade.at("/sureK/30/20").asDouble())
         .isLessThan(grade.at("/worstK/30/20").asDouble());
-    ObjectNode against = mapRequest("AMBIENT_GRADE", 8, 48, 0, 12).put("against", 1);
+    ObjectNode against = mapRequest("AMBIENT_GRADE", 8, 48, 0, 12).put("against", "restored");
     assertThat(ok(post("/api/compute/map"), against).at("/gainK/30/20").asDouble())
         .isGreaterThan(5);
     assertThat(send(post("/api/compute/map"), mapRequest("AMBIENT_GRADE", 8, 48, 3, 0.5)).status())
@@ -427,16 +500,17 @@ class ApiTest {
   @Test
   void theWorkSheetHoldsWhatTheBayNeeds() throws Exception {
     JsonNode sheet = ok(post("/api/compute/work-sheet"), request(hive(), 2));
-    assertThat(sheet.get("parts").toString()).contains("Stacked plate 280", "Oil hose");
+    assertThat(sheet.get("parts").toString()).contains("Stacked plate 280", "listed.hose");
     assertThat(sheet.at("/lines/cuts/0/cutMm").asDouble()).isEqualTo(1060);
     assertThat(sheet.at("/strips/0/flatMm").asDouble()).isCloseTo(363.6, within(0.1));
-    assertThat(sheet.get("steps").toString()).contains("Never open a hot cap");
-    Answer noBuild = send(post("/api/compute/work-sheet"), request(hive(), 5));
+    assertThat(sheet.get("steps").toString()).contains("caution.burns");
+    Answer noBuild =
+        send(post("/api/compute/work-sheet"), request(hive(), 2).put("build", "nobody"));
     assertThat(noBuild.status()).isEqualTo(400);
     for (String quantity : List.of("COOLANT", "FEED", "PAN")) {
       JsonNode working = ok(post("/api/compute/working/" + quantity), request(hive(), 2));
       assertThat(working.get("steps")).hasSizeGreaterThan(3);
-      assertThat(working.get("sureness").asString()).contains("±15 %");
+      assertThat(working.at("/sureness/code").asString()).isEqualTo("result.sure");
     }
     assertThat(send(post("/api/compute/working/NOISE"), request(hive(), 2)).status())
         .isEqualTo(400);
@@ -445,20 +519,16 @@ class ApiTest {
   @Test
   void measuringNarrowsTheBandAndTheAppSaysWhatToMeasure() throws Exception {
     ObjectNode job = hive();
-    double sure = ok(post("/api/compute/assessment"), job).at("/builds/1/coolant/bandK").asDouble();
-    for (String path :
-        List.of(
-            "vehicle.cooling.radiator.finsPerInch",
-            "vehicle.cooling.pumpKgsAt4000",
-            "trailer.massKg",
-            "fan.freeFlowM3s")) {
-      ((ArrayNode) job.get("origins")).addObject().put("path", path).put("kind", "DEFAULT");
-    }
-    JsonNode unsure = ok(post("/api/compute/assessment"), job).at("/builds/1");
-    assertThat(unsure.at("/coolant/bandK").asDouble()).isGreaterThan(sure + 1);
+    double sure = detail(job, 1).at("/verdict/coolant/bandK").asDouble();
+    ((ObjectNode) job.at("/rig/marks"))
+        .put("vehicle.cooling.radiator.finsPerInch", "DEFAULT")
+        .put("vehicle.cooling.pumpKgsAt4000", "DEFAULT")
+        .put("trailer.massKg", "DEFAULT");
+    ((ObjectNode) job.at("/builds/1/marks")).put("fans.fan-1.part.freeFlowM3s", "DEFAULT");
+    JsonNode unsure = detail(job, 1);
+    assertThat(unsure.at("/verdict/coolant/bandK").asDouble()).isGreaterThan(sure + 1);
     assertThat(unsure.get("measureNext")).hasSize(3);
-    double first = unsure.at("/measureNext/0/coolantK").asDouble();
-    assertThat(first).isPositive();
+    assertThat(unsure.at("/measureNext/0/coolantK").asDouble()).isPositive();
   }
 
   @Test
@@ -481,15 +551,15 @@ class ApiTest {
     assertThat(traverse.get("fanFactor").asDouble()).isCloseTo(1, within(1e-3));
     assertThat(
             ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", 25), 2))
-                .at("/traverse/text")
+                .at("/traverse/said/code")
                 .asString())
-        .contains("cannot come from");
-    job.putNull("traverse");
+        .isEqualTo("airTraverseReading.impossible");
+    ((ObjectNode) job.get("rig")).putNull("traverse");
     ObjectNode heat = request(job, 2).put("heatKw", 6.0).putNull("differenceK").putNull("massKg");
     JsonNode reading = ok(post("/api/compute/rating"), heat);
     assertThat(reading.get("claimedHereKw").asDouble())
         .isCloseTo(6.0 * (107 - 38) / 55, within(1e-9));
-    assertThat(reading.get("reading").toString()).contains("does not say at which temperatures");
+    assertThat(reading.get("reading").toString()).contains("temperaturesUnsaid");
     JsonNode mass =
         ok(
             post("/api/compute/rating"),
@@ -505,7 +575,8 @@ class ApiTest {
   }
 
   private ObjectNode withTraverse(ObjectNode job, String where, double reading) {
-    ObjectNode traverse = job.putObject("traverse").put("where", where).put("columns", 2);
+    ObjectNode traverse =
+        ((ObjectNode) job.get("rig")).putObject("traverse").put("where", where).put("columns", 2);
     traverse.putArray("readingsMs").add(reading).add(reading).add(reading).add(reading);
     return job;
   }
@@ -539,14 +610,16 @@ class ApiTest {
     assertThat(state.get("status").asString()).isEqualTo("DONE");
     assertThat(state.get("enough").asBoolean()).isTrue();
     JsonNode pick = state.at("/picks/0");
-    ((ArrayNode) job.get("builds")).add(pick.get("build"));
-    JsonNode byHand = ok(post("/api/compute/assessment"), job).at("/builds/3");
-    assertThat(byHand.at("/coolant/peakC").asDouble())
+    ((ArrayNode) job.get("builds"))
+        .add(((ObjectNode) pick.get("build").deepCopy()).put("id", "by-hand"));
+    JsonNode byHand = detail(job, 3);
+    assertThat(byHand.at("/verdict/coolant/peakC").asDouble())
         .isCloseTo(pick.at("/coolant/peakC").asDouble(), within(1e-6));
-    assertThat(byHand.at("/pan/peakC").asDouble())
+    assertThat(byHand.at("/verdict/pan/peakC").asDouble())
         .isCloseTo(pick.at("/pan/peakC").asDouble(), within(1e-6));
     assertThat(byHand.get("clearances")).isEmpty();
-    assertThat(state.get("fallen").toString()).contains("OVER_BUDGET", "BEATEN");
+    assertThat(state.get("fallen").toString())
+        .contains("resultReason.overBudget", "resultReason.beaten");
 
     ((ObjectNode) job.get("haul")).put("gradePercent", 1).put("ambientC", 15);
     assertThat(search(finderRequest(job, 400)).at("/picks/0/merit").asString())
@@ -554,13 +627,13 @@ class ApiTest {
     ((ObjectNode) job.get("haul")).put("gradePercent", 9).put("speedKmh", 35).put("ambientC", 42);
     JsonNode hopeless = search(finderRequest(job, 400));
     assertThat(hopeless.get("enough").asBoolean()).isFalse();
-    assertThat(hopeless.get("instead").toString()).contains("instead of");
+    assertThat(hopeless.get("instead").toString()).contains("wayOut.");
   }
 
   @Test
   void aSearchCanBeCancelledAndIsForgottenByNobody() throws Exception {
     ObjectNode limited = finderRequest(hive(), 5000).put("fans", true);
-    assertThat(search(limited).get("fallen").toString()).contains("FAN_OVER_CURRENT");
+    assertThat(search(limited).get("fallen").toString()).contains("roomRefusal.fanOverCurrent");
     ObjectNode request = finderRequest(hive(), 5000).put("fans", true).put("radiators", true);
     String path = "/api/finder/" + ok(post("/api/finder"), request).get("id").asString();
     ok(delete(path), null);
@@ -571,7 +644,7 @@ class ApiTest {
 
   private JsonNode dispute(ObjectNode job, int build, String about) throws Exception {
     for (JsonNode dispute : ok(post("/api/compute/settle"), request(job, build))) {
-      if (dispute.get("question").asString().contains(about)) {
+      if (dispute.at("/question/code").asString().equals(about)) {
         return dispute;
       }
     }
@@ -583,26 +656,26 @@ class ApiTest {
     ObjectNode hot = hive();
     ObjectNode mild = hive();
     ((ObjectNode) mild.get("haul")).put("gradePercent", 2).put("ambientC", 12);
-    assertThat(dispute(hot, 2, "Thermostat").get("recommended").asInt()).isZero();
-    assertThat(dispute(mild, 2, "Thermostat").get("recommended").asInt()).isEqualTo(1);
+    assertThat(dispute(hot, 2, "airSays.thermostat").get("recommended").asInt()).isZero();
+    assertThat(dispute(mild, 2, "airSays.thermostat").get("recommended").asInt()).isEqualTo(1);
     ObjectNode rough = hive();
-    ((ObjectNode) rough.get("vehicle")).put("rollingCoefficient", 0.02);
+    ((ObjectNode) rough.at("/rig/vehicle")).put("rollingCoefficient", 0.02);
     ((ObjectNode) rough.get("haul")).put("gradePercent", 4);
-    assertThat(dispute(hot, 2, "metal").get("recommended").asInt()).isZero();
-    assertThat(dispute(rough, 2, "metal").get("recommended").asInt()).isEqualTo(1);
+    assertThat(dispute(hot, 2, "airSays.metal").get("recommended").asInt()).isZero();
+    assertThat(dispute(rough, 2, "airSays.metal").get("recommended").asInt()).isEqualTo(1);
     assertThat(ok(post("/api/compute/settle"), request(hot, 1))).hasSize(9);
   }
 
   @Test
   void everyDisputeIsSettledOnEveryRigWithAReason() throws Exception {
     for (JsonNode job : ok(get("/api/jobs"), null)) {
-      ObjectNode content = (ObjectNode) job.get("content");
+      ObjectNode content = content(job);
       for (JsonNode dispute : ok(post("/api/compute/settle"), request(content, 1))) {
         JsonNode schools = dispute.get("schools");
         assertThat(schools.size()).isBetween(2, 3);
         assertThat(dispute.get("recommended").asInt()).isBetween(0, schools.size() - 1);
-        assertThat(dispute.get("reason").asString()).isNotBlank().doesNotContain("NaN");
-        assertThat(dispute.get("otherwise").asString()).isNotBlank();
+        assertThat(dispute.get("reason").toString()).isNotBlank().doesNotContain("NaN");
+        assertThat(dispute.at("/otherwise/code").asString()).isNotBlank();
         for (JsonNode school : schools) {
           assertThat(school.get("effects").toString()).doesNotContain("NaN");
           assertThat(school.get("effects").isEmpty()).isFalse();
@@ -616,13 +689,12 @@ class ApiTest {
     int known = 0;
     for (JsonNode job : ok(get("/api/jobs"), null)) {
       known++;
-      String advice =
-          ok(post("/api/compute/assessment"), job.get("content")).at("/builds/1/advice").toString();
-      switch (job.at("/content/name").asString()) {
-        case "Tilt-tray" -> assertThat(advice).contains("charge-air cooler and condenser");
-        case "Bucket truck" -> assertThat(advice).contains("is converter slip", "A lower gear");
-        case "Plough pickup" -> assertThat(advice).contains("clutch grips only to");
-        case "Hive utility" -> assertThat(advice).contains("an oil cooler is what is missing");
+      String advice = detail(content(job), 1).get("advice").toString();
+      switch (job.at("/about/body/name").asString()) {
+        case "Tilt-tray" -> assertThat(advice).contains("advice.frontCoresWarm");
+        case "Bucket truck" -> assertThat(advice).contains("levers.slip", "advice.slipHeats");
+        case "Plough pickup" -> assertThat(advice).contains("advice.clutchSlips");
+        case "Hive utility" -> assertThat(advice).contains("advice.panOver");
         default -> known--; // a job that another test has made
       }
     }
@@ -634,13 +706,13 @@ class ApiTest {
     JsonNode kinds = ok(get("/api/intake/kinds"), null);
     assertThat(kinds).hasSize(4);
     for (JsonNode kind : kinds) {
-      JsonNode build = ok(post("/api/compute/assessment"), kind.get("job")).at("/builds/1");
-      assertThat(build.get("problem").isNull()).isTrue();
+      JsonNode build = detail((ObjectNode) kind.get("job"), 1);
+      assertThat(build.at("/verdict/problem").isNull()).isTrue();
       assertThat(build.get("measureNext")).hasSize(3);
       ok(post("/api/jobs"), kind.get("job"));
     }
     for (JsonNode job : ok(get("/api/jobs"), null)) {
-      if (job.at("/content/name").asString().equals("New job")) {
+      if (job.at("/about/body/name").asString().equals("New job")) {
         ok(delete("/api/jobs/" + job.get("id").asString()), null);
       }
     }

@@ -64,7 +64,8 @@ class DatabaseGoneTest {
     JsonNode jobs = MAPPER.readTree(send("GET", "/api/jobs", null).body());
     assertThat(jobs).hasSize(4);
     JsonNode job = jobs.get(0);
-    String path = "/api/jobs/" + job.get("id").asString();
+    String whole = "/api/jobs/" + job.get("id").asString();
+    String path = whole + "/about";
     cable.cut();
     for (HttpResponse<String> answer :
         List.of(
@@ -73,17 +74,16 @@ class DatabaseGoneTest {
             send("GET", "/api/parts", null))) {
       assertThat(answer.statusCode()).isEqualTo(503);
       JsonNode problem = MAPPER.readTree(answer.body());
-      assertThat(problem.get("title").asString()).isEqualTo("Database not reachable");
+      assertThat(problem.at("/said/0/code").asString()).isEqualTo("fault.databaseAway");
       assertThat(problem.get("detail").asString()).contains("Edits are kept");
     }
     // What needs no data goes on: the strip still answers.
-    assertThat(send("POST", "/api/compute/assessment", job.get("content")).statusCode())
-        .isEqualTo(200);
+    assertThat(send("POST", "/api/compute/verdicts", content(job)).statusCode()).isEqualTo(200);
     assertThat(send("GET", "/actuator/health", null).statusCode()).isEqualTo(503);
     cable.mend();
     assertThat(untilAnswered(path, save(job))).isEqualTo(200);
-    assertThat(MAPPER.readTree(send("GET", path, null).body()).get("version").asLong())
-        .isGreaterThan(job.get("version").asLong());
+    assertThat(MAPPER.readTree(send("GET", whole, null).body()).at("/about/version").asLong())
+        .isGreaterThan(job.at("/about/version").asLong());
     assertThat(send("GET", "/actuator/health", null).statusCode()).isEqualTo(200);
   }
 
@@ -98,9 +98,20 @@ class DatabaseGoneTest {
   }
 
   private static JsonNode save(JsonNode job) {
-    ObjectNode save = MAPPER.createObjectNode();
-    ObjectNode content = (ObjectNode) job.get("content").deepCopy();
-    content.put("complaint", "saved when it came back");
-    return save.put("version", job.get("version").asLong()).set("content", content);
+    ObjectNode about = (ObjectNode) job.at("/about/body").deepCopy();
+    about.put("complaint", "saved when it came back");
+    return MAPPER
+        .createObjectNode()
+        .put("version", job.at("/about/version").asLong())
+        .set("body", about);
+  }
+
+  private static JsonNode content(JsonNode job) {
+    ObjectNode content = MAPPER.createObjectNode();
+    for (String section : List.of("about", "rig", "haul")) {
+      content.set(section, job.get(section).get("body"));
+    }
+    job.get("builds").forEach(b -> content.withArray("builds").add(b.get("body")));
+    return content;
   }
 }

@@ -18,32 +18,50 @@ public final class Jobs {
   public static final JobContent BUCKET = ALL.get(2);
   public static final JobContent PLOUGH = ALL.get(3);
 
+  /** The plan of the hive utility and of the bucket truck. */
+  public static final String PLAN = "plan-3";
+
+  public static final String RESTORED = "restored";
+
   private Jobs() {}
 
   /**
    * A copy of a job with one place changed.
    *
-   * @param path as in the front end: {@code builds.2.coolers.0.gapMm}
+   * @param path rows by their ids, as in the front end: {@code
+   *     builds.plan-3.coolers.cooler-1.gapMm}
    * @param value a number, text, boolean, null, or a record
    */
   public static JobContent with(JobContent job, String path, Object value) {
     JsonNode tree = MAPPER.valueToTree(job);
     int dot = path.lastIndexOf('.');
-    JsonNode parent = dot < 0 ? tree : tree.at("/" + path.substring(0, dot).replace('.', '/'));
-    JsonNode wanted = MAPPER.valueToTree(value);
+    JsonNode parent = dot < 0 ? tree : find(tree, path.substring(0, dot));
     String name = path.substring(dot + 1);
-    if (parent instanceof ArrayNode list) {
-      list.set(Integer.parseInt(name), wanted);
-    } else if (parent instanceof ObjectNode object && object.has(name)) {
-      object.set(name, wanted);
-    } else {
+    if (!(parent instanceof ObjectNode object)) {
       throw new IllegalArgumentException("the job has no " + path);
     }
+    object.set(name, MAPPER.valueToTree(value));
     return MAPPER.treeToValue(tree, JobContent.class);
   }
 
-  /** The number at a place. */
+  /** What stands at a place. */
   public static JsonNode at(JobContent job, String path) {
-    return MAPPER.valueToTree(job).at("/" + path.replace('.', '/'));
+    return find(MAPPER.valueToTree(job), path);
+  }
+
+  /** What stands at a place of a tree, rows by their ids. */
+  public static JsonNode find(JsonNode tree, String path) {
+    JsonNode at = tree;
+    for (String step : path.split("\\.")) {
+      JsonNode list = at;
+      at =
+          list instanceof ArrayNode
+              ? list.valueStream()
+                  .filter(row -> row.path("id").asString("").equals(step))
+                  .findFirst()
+                  .orElse(tools.jackson.databind.node.MissingNode.getInstance())
+              : list.path(step);
+    }
+    return at;
   }
 }

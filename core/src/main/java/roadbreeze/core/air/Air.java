@@ -1,5 +1,6 @@
 package roadbreeze.core.air;
 
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -11,8 +12,8 @@ import roadbreeze.core.problem.Range;
  * @param viscosity dynamic, Pa·s
  */
 public record Air(double temperature, double pressure, double density, double viscosity) {
-  public static final Range TEMPERATURE = new Range("ambient temperature", -50, 80, "°C");
-  public static final Range ALTITUDE = new Range("altitude", -430, 5500, "m");
+  public static final Range TEMPERATURE = new Range(Quantity.AMBIENT, -50, 80);
+  public static final Range ALTITUDE = new Range(Quantity.ALTITUDE, -430, 5500);
 
   /** Specific heat capacity at constant pressure, J/(kg·K); constant to 1 % from −50 to 100 °C. */
   public static final double SPECIFIC_HEAT = 1006;

@@ -1,7 +1,6 @@
 package roadbreeze.core.bracket;
 
-import java.util.Locale;
-import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
 
 /**
  * An offset made by two equal and opposite bends.
@@ -22,14 +21,7 @@ public record Joggle(double straight, double flat, double run) {
     double reach = 2 * stock.insideRadius() + stock.thickness();
     double byBends = reach * (1 - Math.cos(angle));
     if (!(offset >= byBends)) {
-      throw new BadInputException(
-          "joggle offset",
-          String.format(
-              Locale.ROOT,
-              "two bends of %.0f° in this strip already offset %.1f mm; asked were %.1f mm",
-              Math.toDegrees(angle),
-              byBends * 1000,
-              offset * 1000));
+      throw Problem.JOGGLE_TOO_SMALL.refuse(angle, byBends, offset);
     }
     double straight = (offset - byBends) / Math.sin(angle);
     return new Joggle(

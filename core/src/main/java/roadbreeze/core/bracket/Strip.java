@@ -2,7 +2,8 @@ package roadbreeze.core.bracket;
 
 import java.util.ArrayList;
 import java.util.List;
-import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -12,7 +13,7 @@ import roadbreeze.core.problem.Range;
  * @param bends in order from the left end
  */
 public record Strip(double flatLength, List<BendMark> bends) {
-  public static final Range LEG = new Range("strip leg", 0, 3, "m");
+  public static final Range LEG = new Range(Quantity.STRIP_LEG, 0, 3);
   public static final int MOST_BENDS = 12;
 
   /**
@@ -34,10 +35,10 @@ public record Strip(double flatLength, List<BendMark> bends) {
    */
   public static Strip of(StripStock stock, List<Double> legs, List<Double> angles) {
     if (legs.size() != angles.size() + 1) {
-      throw new BadInputException("strip", "a strip has one straight leg more than bends");
+      throw Problem.STRIP_LEGS.refuse();
     }
     if (angles.size() > MOST_BENDS) {
-      throw new BadInputException("strip", "a strip has at most " + MOST_BENDS + " bends");
+      throw Problem.STRIP_BENDS.refuse(MOST_BENDS);
     }
     List<BendMark> bends = new ArrayList<>();
     double at = LEG.require(legs.get(0));

@@ -1,5 +1,6 @@
 package roadbreeze.core.bracket;
 
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -10,15 +11,15 @@ import roadbreeze.core.problem.Range;
  * @param neutralFactor K, place of the neutral line in the thickness (-)
  */
 public record StripStock(double thickness, double insideRadius, double neutralFactor) {
-  public static final Range THICKNESS = new Range("strip thickness", 0.5e-3, 12e-3, "m");
-  public static final Range INSIDE_RADIUS = new Range("inside radius", 0, 50e-3, "m");
-  public static final Range ANGLE = new Range("bend angle", Math.toRadians(1), Math.PI, "rad");
+  public static final Range THICKNESS = new Range(Quantity.STRIP_THICKNESS, 0.5e-3, 12e-3);
+  public static final Range INSIDE_RADIUS = new Range(Quantity.INSIDE_RADIUS, 0, 50e-3);
+  public static final Range ANGLE = new Range(Quantity.BEND_ANGLE, Math.toRadians(1), Math.PI);
   public static final double DEFAULT_NEUTRAL_FACTOR = 0.42;
 
   public StripStock {
     THICKNESS.require(thickness);
     INSIDE_RADIUS.require(insideRadius);
-    new Range("neutral factor", 0.2, 0.5, "").require(neutralFactor);
+    new Range(Quantity.NEUTRAL_FACTOR, 0.2, 0.5).require(neutralFactor);
   }
 
   /** Length of strip that a bend uses up, m. */

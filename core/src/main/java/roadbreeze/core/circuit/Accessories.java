@@ -1,5 +1,6 @@
 package roadbreeze.core.circuit;
 
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -11,8 +12,8 @@ import roadbreeze.core.problem.Range;
  */
 public record Accessories(double basePower, double airConditioningPower, double condenserHeat) {
   public Accessories {
-    new Range("accessory power", 0, 30e3, "W").require(basePower);
-    new Range("air conditioning power", 0, 15e3, "W").require(airConditioningPower);
-    new Range("condenser heat", 0, 25e3, "W").require(condenserHeat);
+    new Range(Quantity.ACCESSORY_POWER, 0, 30e3).require(basePower);
+    new Range(Quantity.AIR_CONDITIONING_POWER, 0, 15e3).require(airConditioningPower);
+    new Range(Quantity.CONDENSER_HEAT, 0, 25e3).require(condenserHeat);
   }
 }

@@ -3,6 +3,10 @@ package roadbreeze.core.circuit;
 import java.util.List;
 import java.util.Map;
 import roadbreeze.core.air.Air;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.core.explain.Result;
+import roadbreeze.core.explain.Step;
+import roadbreeze.core.explain.Term;
 import roadbreeze.core.stack.AirFlow;
 import roadbreeze.core.vehicle.Powertrain;
 
@@ -35,9 +39,9 @@ public record Balance(
     HeatFlows heat,
     double[][] airTemperature,
     double[][] cellHeat,
-    List<Warning> warnings) {
+    List<Finding> warnings) {
 
-  Balance withWarnings(List<Warning> found) {
+  Balance withWarnings(List<Finding> found) {
     return new Balance(
         driveline,
         air,
@@ -63,7 +67,7 @@ public record Balance(
    * @param fuel power in the fuel
    * @param engineToCoolant engine heat in the coolant
    * @param tank from oil to coolant in the in-tank cooler, negative where it heats the oil
-   * @param coolers per layer name, oil to air
+   * @param coolers by id of the cooler, oil to air
    * @param gearboxCase oil to the air round the case
    */
   public record HeatFlows(
@@ -80,6 +84,11 @@ public record Balance(
       double condenser,
       double chargeAir) {
 
+    /** What the auxiliary coolers take together. */
+    public double throughCoolers() {
+      return coolers.values().stream().mapToDouble(Double::doubleValue).sum();
+    }
+
     /** What does not balance in the coolant, W. */
     public double coolantResidual() {
       return engineToCoolant + tank - radiator - heater;
@@ -87,11 +96,62 @@ public record Balance(
 
     /** What does not balance in the oil, W. */
     public double oilResidual() {
-      return converter
-          + gearbox
-          - tank
-          - coolers.values().stream().mapToDouble(Double::doubleValue).sum()
-          - gearboxCase;
+      return converter + gearbox - tank - throughCoolers() - gearboxCase;
     }
+  }
+
+  /** The coolant's balance, with what went in. */
+  public Step explainCoolant() {
+    return new Step(
+        "Q_engine + Q_tank = Σ ε·C_min·(T_coolant − T_air)",
+        Result.COOLANT.with(coolant),
+        List.of(
+            Step.computed(Term.ENGINE_HEAT, heat.engineToCoolant()),
+            Step.computed(Term.TANK_HEAT, heat.tank()),
+            Step.computed(Term.RADIATOR_HEAT, heat.radiator()),
+            Step.computed(Term.COOLANT_FLOW, radiatorFlow),
+            Step.computed(Term.THERMOSTAT_OPEN, thermostatOpening)),
+        "crossflow, both unmixed (Incropera); Gnielinski in the tubes");
+  }
+
+  /**
+   * What goes into the oil, with what went in.
+   *
+   * @param stallTorque N·m
+   */
+  public Step explainOilHeat(double stallTorque) {
+    return new Step(
+        "Q_converter = Tp·ωe·(1 − η);  Q_gearbox = P_turbine − P_wheel/η_axle",
+        Result.OIL_HEAT.with(heat.converter(), heat.gearbox()),
+        List.of(
+            Step.given(Term.STALL_TORQUE, stallTorque),
+            Step.computed(Term.SPEED_RATIO, driveline.speedRatio())),
+        "C(s) = C0·(1 − s⁴), torque ratio linear to 1 at s = 0.86");
+  }
+
+  /** The oil's balance, with what went in. */
+  public Step explainSump(OilLoop loop) {
+    return new Step(
+        "Q_converter + Q_gearbox = Q_tank + Q_cooler + UA_case·(T_pan − T_air)",
+        Result.PAN.with(sump),
+        List.of(
+            Step.computed(Term.TANK_HEAT, heat.tank()),
+            Step.computed(Term.COOLER_HEAT, heat.throughCoolers()),
+            Step.computed(Term.CASE_HEAT, heat.gearboxCase()),
+            Step.computed(Term.OIL_FLOW, loop.flow())),
+        "Manglik and Bergles (1995) or laminar entry");
+  }
+
+  /** The oil that leaves for the coolers, with what went in. */
+  public Step explainFeed(OilLoop loop) {
+    double capacity = loop.flow() * loop.fluid().density(sump) * loop.fluid().specificHeat(sump);
+    return new Step(
+        "T_feed = T_pan + Q_converter/(ṁ·cp)",
+        Result.FEED.with(feed),
+        List.of(
+            Step.computed(Term.PAN_TEMPERATURE, sump),
+            Step.computed(Term.CONVERTER_HEAT, heat.converter()),
+            Step.computed(Term.OIL_CAPACITY, capacity)),
+        "the slip's heat is all in the oil that leaves the converter");
   }
 }

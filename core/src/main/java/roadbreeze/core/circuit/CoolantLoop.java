@@ -1,6 +1,7 @@
 package roadbreeze.core.circuit;
 
 import roadbreeze.core.fluid.Coolant;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 import roadbreeze.core.vehicle.Rpm;
 
@@ -12,8 +13,8 @@ import roadbreeze.core.vehicle.Rpm;
  */
 public record CoolantLoop(
     Coolant coolant, double pumpFlowAt4000, Thermostat thermostat, double heaterConductance) {
-  private static final Range HEATER = new Range("heater conductance", 0, 500, "W/K");
-  public static final Range PUMP_FLOW = new Range("coolant pump flow", 0.2, 15, "kg/s");
+  private static final Range HEATER = new Range(Quantity.HEATER_CONDUCTANCE, 0, 500);
+  public static final Range PUMP_FLOW = new Range(Quantity.PUMP_FLOW, 0.2, 15);
 
   public CoolantLoop {
     PUMP_FLOW.require(pumpFlowAt4000);

@@ -1,58 +1,63 @@
 package roadbreeze.core.circuit;
 
+import java.util.Arrays;
+
 /**
- * Multipliers on what is least known, or on what a question "and with a tenth more?" moves; 1 is
- * the model as it stands.
- *
- * @param coolantShare on κ
- * @param dragArea on CdA
- * @param ram on the ram pressure coefficient
- * @param fanPressure on every fan's pressure
- * @param coreConductance on every core's overall conductance
- * @param converterHeat on what the slipping converter gives the oil
- * @param frontHeat on what condenser and charge-air cooler give the air before the radiator
+ * Multipliers on the model's {@link Factor}s, one each, in their order; 1 is the model as it
+ * stands. A vector, so that a calibration can fit it.
  */
-public record Factors(
-    double coolantShare,
-    double dragArea,
-    double ram,
-    double fanPressure,
-    double coreConductance,
-    double converterHeat,
-    double frontHeat) {
-  public static final Factors NOMINAL = new Factors(1, 1, 1, 1, 1, 1, 1);
+public final class Factors {
+  public static final Factors NOMINAL = new Factors(ones());
 
-  public Factors withCoolantShare(double factor) {
-    return new Factors(
-        factor, dragArea, ram, fanPressure, coreConductance, converterHeat, frontHeat);
+  private final double[] values;
+
+  private Factors(double[] values) {
+    this.values = values;
   }
 
-  public Factors withDragArea(double factor) {
-    return new Factors(
-        coolantShare, factor, ram, fanPressure, coreConductance, converterHeat, frontHeat);
+  /**
+   * @param values one for each factor, in order
+   */
+  public static Factors of(double... values) {
+    if (values.length != Factor.values().length) {
+      throw new IllegalArgumentException(
+          "a multiplier for each of " + Arrays.toString(Factor.values()));
+    }
+    return new Factors(values.clone());
   }
 
-  public Factors withRam(double factor) {
-    return new Factors(
-        coolantShare, dragArea, factor, fanPressure, coreConductance, converterHeat, frontHeat);
+  private static double[] ones() {
+    double[] ones = new double[Factor.values().length];
+    Arrays.fill(ones, 1);
+    return ones;
   }
 
-  public Factors withFanPressure(double factor) {
-    return new Factors(
-        coolantShare, dragArea, ram, factor, coreConductance, converterHeat, frontHeat);
+  public double get(Factor factor) {
+    return values[factor.ordinal()];
   }
 
-  public Factors withCoreConductance(double factor) {
-    return new Factors(coolantShare, dragArea, ram, fanPressure, factor, converterHeat, frontHeat);
+  public Factors with(Factor factor, double value) {
+    double[] changed = values.clone();
+    changed[factor.ordinal()] = value;
+    return new Factors(changed);
   }
 
-  public Factors withConverterHeat(double factor) {
-    return new Factors(
-        coolantShare, dragArea, ram, fanPressure, coreConductance, factor, frontHeat);
+  public double[] toArray() {
+    return values.clone();
   }
 
-  public Factors withFrontHeat(double factor) {
-    return new Factors(
-        coolantShare, dragArea, ram, fanPressure, coreConductance, converterHeat, factor);
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Factors f && Arrays.equals(values, f.values);
+  }
+
+  @Override
+  public int hashCode() {
+    return Arrays.hashCode(values);
+  }
+
+  @Override
+  public String toString() {
+    return Arrays.toString(values);
   }
 }

@@ -1,5 +1,6 @@
 package roadbreeze.core.circuit;
 
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -8,7 +9,7 @@ import roadbreeze.core.problem.Range;
  * @param condition share of its proper speed that a worn, slipping or weakly fed fan still reaches
  */
 public record FanSetting(FanDrive drive, double condition) {
-  public static final Range CONDITION = new Range("fan speed share", 0, 1, "");
+  public static final Range CONDITION = new Range(Quantity.FAN_SPEED, 0, 1);
 
   public FanSetting {
     CONDITION.require(condition);

@@ -1,5 +1,6 @@
 package roadbreeze.core.circuit;
 
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /** One thing the transmission fluid passes on its way back to the sump. */
@@ -10,7 +11,7 @@ public sealed interface OilElement {
    * @param conductance W/K, usually 150 to 450
    */
   record InTank(double conductance) implements OilElement {
-    public static final Range CONDUCTANCE = new Range("in-tank conductance", 20, 1000, "W/K");
+    public static final Range CONDUCTANCE = new Range(Quantity.TANK_CONDUCTANCE, 20, 1000);
 
     public InTank {
       CONDUCTANCE.require(conductance);
@@ -20,7 +21,7 @@ public sealed interface OilElement {
   /**
    * A cooler of the pack.
    *
-   * @param layer name of its layer in the stack
+   * @param layer id of its layer in the stack
    * @param bypass what lets oil past its core
    */
   record PackCooler(String layer, Bypass bypass) implements OilElement {}

@@ -1,7 +1,7 @@
 package roadbreeze.core.circuit;
 
 import java.util.List;
-import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
 
 /** A step of the oil's way: one element, or several side by side sharing the flow. */
 public record OilStage(List<Branch> branches) {
@@ -14,7 +14,7 @@ public record OilStage(List<Branch> branches) {
     branches = List.copyOf(branches);
     double sum = branches.stream().mapToDouble(Branch::flowShare).sum();
     if (Math.abs(sum - 1) > 1e-9) {
-      throw new BadInputException("flow share", "the flow shares of a stage must add up to 1");
+      throw Problem.FLOW_SHARES.refuse();
     }
   }
 

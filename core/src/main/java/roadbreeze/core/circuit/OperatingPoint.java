@@ -1,6 +1,7 @@
 package roadbreeze.core.circuit;
 
 import roadbreeze.core.air.Air;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 import roadbreeze.core.vehicle.RoadLoad;
 
@@ -14,7 +15,7 @@ import roadbreeze.core.vehicle.RoadLoad;
  */
 public record OperatingPoint(
     double grade, double speed, double ambient, double altitude, boolean airConditioning) {
-  public static final Range SPEED = new Range("speed", 5 / 3.6, 140 / 3.6, "m/s");
+  public static final Range SPEED = new Range(Quantity.SPEED, 5 / 3.6, 140 / 3.6);
 
   public OperatingPoint {
     RoadLoad.GRADE.require(grade);

@@ -19,7 +19,13 @@ record PackAir(
 
   static PackAir of(Stack stack, Air air, double speed, double[] fanSpeedRatio, Factors factors) {
     AirFlow flow =
-        AirFlow.solve(stack, air, speed, fanSpeedRatio, factors.ram(), factors.fanPressure());
+        AirFlow.solve(
+            stack,
+            air,
+            speed,
+            fanSpeedRatio,
+            factors.get(Factor.RAM),
+            factors.get(Factor.FAN_PRESSURE));
     return new PackAir(air, speed, fanSpeedRatio, flow, conductance(stack, air, flow));
   }
 

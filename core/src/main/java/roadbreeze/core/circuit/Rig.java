@@ -2,7 +2,7 @@ package roadbreeze.core.circuit;
 
 import java.util.List;
 import java.util.Optional;
-import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
 import roadbreeze.core.stack.Stack;
 import roadbreeze.core.vehicle.ChargeAir;
 import roadbreeze.core.vehicle.Powertrain;
@@ -25,10 +25,10 @@ public record Rig(
   public Rig {
     fanSettings = List.copyOf(fanSettings);
     if (fanSettings.size() != stack.fans().size()) {
-      throw new BadInputException("fans", "each fan of the pack needs one setting");
+      throw Problem.FAN_SETTINGS.refuse();
     }
     if (fanSettings.stream().filter(f -> f.drive() instanceof FanDrive.Clutched).count() > 1) {
-      throw new BadInputException("fans", "only one fan can sit on the engine");
+      throw Problem.FANS_ON_ENGINE.refuse();
     }
   }
 

@@ -118,11 +118,6 @@ public final class SteadyBalance {
    * @throws NotConvergedException if the truck cannot climb there or the heat cannot be shed
    */
   public Balance solve(OperatingPoint point) {
-    if (air == null || air.temperature() != point.ambient() || altitude != point.altitude()) {
-      air = Air.at(point.ambient(), point.altitude());
-      altitude = point.altitude();
-      drivenPoint = null;
-    }
     Balance balance = clutchedFan < 0 ? settle(point, 1) : withClutchAtRest(point);
     return quiet ? balance : balance.withWarnings(Warnings.of(rig, point, balance));
   }
@@ -188,6 +183,19 @@ public final class SteadyBalance {
   }
 
   private Balance settle(OperatingPoint point, double engagement) {
+    HeatExchange exchange = exchange(point, engagement);
+    return new HeatNetwork(
+            exchange,
+            point.ambient(),
+            rig.stack().recirculationAt(drivelineState.speed()),
+            coolantGuess,
+            sumpGuess)
+        .solve(engagement);
+  }
+
+  /** Driveline and air of a point, and what they leave coolant and oil to exchange. */
+  HeatExchange exchange(OperatingPoint point, double engagement) {
+    takeAir(point);
     Accessories accessories = rig.accessories();
     double fixed =
         accessories.basePower()
@@ -202,7 +210,9 @@ public final class SteadyBalance {
           rig.powertrain()
               .drive(
                   speed ->
-                      rig.load().force(point.grade(), speed, air.density(), factors.dragArea()),
+                      rig.load()
+                          .force(
+                              point.grade(), speed, air.density(), factors.get(Factor.DRAG_AREA)),
                   point.speed(),
                   air.density(),
                   belts);
@@ -210,16 +220,15 @@ public final class SteadyBalance {
       drivenEngagement = engagement;
       drivelineState = driveline;
     }
-    return new HeatNetwork(
-            rig,
-            factors,
-            point,
-            driveline,
-            packAir(driveline, engagement),
-            engagement,
-            coolantGuess,
-            sumpGuess)
-        .solve();
+    return new HeatExchange(rig, factors, point, driveline, packAir(driveline, engagement));
+  }
+
+  private void takeAir(OperatingPoint point) {
+    if (air == null || air.temperature() != point.ambient() || altitude != point.altitude()) {
+      air = Air.at(point.ambient(), point.altitude());
+      altitude = point.altitude();
+      drivenPoint = null;
+    }
   }
 
   private double gripOf(double engagement) {

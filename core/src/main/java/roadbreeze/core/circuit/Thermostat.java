@@ -1,6 +1,7 @@
 package roadbreeze.core.circuit;
 
-import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -8,22 +9,27 @@ import roadbreeze.core.problem.Range;
  *
  * @param startToOpen °C
  * @param fullOpen °C, usually about 9 K above
+ * @param stuckAt opening it stands at whatever the coolant does, NaN where it works
  */
-public record Thermostat(double startToOpen, double fullOpen) {
-  public static final Range START = new Range("thermostat start-to-open", 50, 115, "°C");
+public record Thermostat(double startToOpen, double fullOpen, double stuckAt) {
+  public static final Range START = new Range(Quantity.THERMOSTAT_START, 50, 115);
 
   public Thermostat {
     START.require(startToOpen);
     if (!(fullOpen >= startToOpen + 2 && fullOpen <= startToOpen + 25)) {
-      throw new BadInputException(
-          "thermostat full-open",
-          "full-open must be 2 to 25 K above start-to-open (%.0f °C), not at %.0f °C"
-              .formatted(startToOpen, fullOpen));
+      throw Problem.THERMOSTAT_SPAN.refuse(startToOpen, fullOpen);
     }
+  }
+
+  /** One that works. */
+  public Thermostat(double startToOpen, double fullOpen) {
+    this(startToOpen, fullOpen, Double.NaN);
   }
 
   /** 0 shut to 1 wide open. */
   public double opening(double coolantTemperature) {
-    return Math.max(0, Math.min(1, (coolantTemperature - startToOpen) / (fullOpen - startToOpen)));
+    return Double.isNaN(stuckAt)
+        ? Math.max(0, Math.min(1, (coolantTemperature - startToOpen) / (fullOpen - startToOpen)))
+        : stuckAt;
   }
 }

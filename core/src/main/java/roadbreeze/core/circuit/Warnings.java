@@ -2,9 +2,8 @@ package roadbreeze.core.circuit;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import roadbreeze.core.air.Air;
-import roadbreeze.core.exchanger.LouvredFin;
+import roadbreeze.core.explain.Finding;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.stack.AirFlow;
 import roadbreeze.core.stack.Layer;
@@ -13,11 +12,11 @@ import roadbreeze.core.stack.Stack;
 
 /** What the reader of a settled state must know about it. */
 final class Warnings {
-  private final List<Warning> found = new ArrayList<>();
+  private final List<Finding> found = new ArrayList<>();
 
   private Warnings() {}
 
-  static List<Warning> of(Rig rig, OperatingPoint point, Balance balance) {
+  static List<Finding> of(Rig rig, OperatingPoint point, Balance balance) {
     Warnings warnings = new Warnings();
     warnings.ofDriving(rig, point, balance);
     warnings.ofFluids(balance);
@@ -29,26 +28,15 @@ final class Warnings {
 
   private void ofDriving(Rig rig, OperatingPoint point, Balance balance) {
     if (balance.driveline().slowed()) {
-      add(
-          Warning.Kind.SLOWED,
-          "the truck holds only %.0f of %.0f km/h here",
-          balance.driveline().speed() * 3.6,
-          point.speed() * 3.6);
+      found.add(Warning.SLOWED.with(balance.driveline().speed(), point.speed()));
     }
     if (balance.heat().tank() < 0) {
-      add(
-          Warning.Kind.TANK_HEATS_OIL,
-          "the in-tank cooler heats the oil by %.1f kW",
-          -balance.heat().tank() / 1000);
+      found.add(Warning.TANK_HEATS_OIL.with(-balance.heat().tank()));
     }
     double[] pressure = balance.airFlow().fanPressure();
     for (int f = 0; f < pressure.length; f++) {
       if (pressure[f] < 0) {
-        add(
-            Warning.Kind.FAN_RESISTS,
-            "ram air outruns the %s: it holds back %.0f Pa",
-            rig.stack().fans().get(f).name(),
-            -pressure[f]);
+        found.add(Warning.FAN_RESISTS.with(rig.stack().fans().get(f).name(), -pressure[f]));
       }
     }
   }
@@ -56,17 +44,13 @@ final class Warnings {
   private void ofFluids(Balance balance) {
     boolean oilGone = balance.feed() > SteadyBalance.OIL_BEYOND;
     if (oilGone || balance.coolant() > SteadyBalance.COOLANT_BEYOND) {
-      add(
-          Warning.Kind.BEYOND_LIQUID,
-          "a fluid would pass %.0f °C: read it as far over, not as a temperature",
-          oilGone ? SteadyBalance.OIL_BEYOND : SteadyBalance.COOLANT_BEYOND);
+      found.add(
+          Warning.BEYOND_LIQUID.with(
+              oilGone ? SteadyBalance.OIL_BEYOND : SteadyBalance.COOLANT_BEYOND));
     } else if (balance.feed() > TransmissionFluid.VALID_HIGH
         || balance.sump() < TransmissionFluid.VALID_LOW) {
-      add(
-          Warning.Kind.EXTRAPOLATED,
-          "oil properties are known from %.0f to %.0f °C and used past that",
-          TransmissionFluid.VALID_LOW,
-          TransmissionFluid.VALID_HIGH);
+      found.add(
+          Warning.OIL_EXTRAPOLATED.with(TransmissionFluid.VALID_LOW, TransmissionFluid.VALID_HIGH));
     }
   }
 
@@ -76,10 +60,7 @@ final class Warnings {
     OilLoop oil = rig.oilLoop();
     if (layer.role() instanceof LayerRole.OilCooler cooler
         && cooler.channels().extrapolated(oil.flow(), oil.fluid(), balance.sump())) {
-      add(
-          Warning.Kind.EXTRAPOLATED,
-          "oil in the %s runs below the strip correlation's range: ±25 %% on its oil side",
-          layer.name());
+      found.add(Warning.STRIPS_EXTRAPOLATED.with(layer.name()));
     }
     AirFlow flow = balance.airFlow();
     Air air = balance.air();
@@ -94,15 +75,8 @@ final class Warnings {
         highest = Math.max(highest, reynolds);
       }
     }
-    if (lowest < LouvredFin.REYNOLDS_LOW || highest > LouvredFin.REYNOLDS_HIGH) {
-      add(
-          Warning.Kind.EXTRAPOLATED,
-          "air through the %s is outside the fin correlation's range",
-          layer.name());
+    if (highest > 0 && !(layer.fin().published(lowest) && layer.fin().published(highest))) {
+      found.add(Warning.FINS_EXTRAPOLATED.with(layer.name()));
     }
-  }
-
-  private void add(Warning.Kind kind, String format, Object... values) {
-    found.add(new Warning(kind, String.format(Locale.ROOT, format, values)));
   }
 }

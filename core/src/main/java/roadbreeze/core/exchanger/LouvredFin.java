@@ -1,6 +1,7 @@
 package roadbreeze.core.exchanger;
 
 import roadbreeze.core.air.Air;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -9,9 +10,9 @@ import roadbreeze.core.problem.Range;
  *
  * @see "Chang and Wang (1997), Int. J. Heat Mass Transfer 40, 533–544"
  */
-public final class LouvredFin {
-  public static final Range DEPTH = new Range("core depth", 0.008, 0.2, "m");
-  public static final Range FINS_PER_INCH = new Range("fins per inch", 5, 30, "1/in");
+public final class LouvredFin implements FinSurface {
+  public static final Range DEPTH = new Range(Quantity.CORE_DEPTH, 0.008, 0.2);
+  public static final Range FINS_PER_INCH = new Range(Quantity.FINS_PER_INCH, 5, 30);
 
   /** Louvre-pitch Reynolds number over which j was published. */
   public static final double REYNOLDS_LOW = 30;
@@ -26,7 +27,6 @@ public final class LouvredFin {
   /** Friction of louvred surfaces from the near-constant ratio j/f (Shah and Sekulić 2003). */
   private static final double J_OVER_F = 0.25;
 
-  private final double tubePitch;
   private final FinMetal metal;
   private final double freeAreaRatio;
   private final double finArea;
@@ -41,7 +41,6 @@ public final class LouvredFin {
   public LouvredFin(double depth, double finsPerInch, double tubePitch, FinMetal metal) {
     DEPTH.require(depth);
     FINS_PER_INCH.require(finsPerInch);
-    this.tubePitch = tubePitch;
     this.metal = metal;
     double finPitch = 25.4e-3 / finsPerInch;
     double thickness = metal.thickness;
@@ -59,30 +58,27 @@ public final class LouvredFin {
             * Math.pow(thickness / lp, -0.05);
   }
 
-  /** Smallest free area over face area (-). */
+  @Override
   public double freeAreaRatio() {
     return freeAreaRatio;
   }
 
-  /** Fin and tube surface per face area, m²/m². */
+  @Override
   public double surfacePerFace() {
     return finArea + tubeArea;
   }
 
-  public double tubePitch() {
-    return tubePitch;
+  @Override
+  public boolean published(double reynoldsNumber) {
+    return reynoldsNumber >= REYNOLDS_LOW && reynoldsNumber <= REYNOLDS_HIGH;
   }
 
-  /** Reynolds number on the louvre pitch (-). */
+  @Override
   public double reynolds(double faceVelocity, Air air) {
     return air.density() * faceVelocity / freeAreaRatio * LOUVRE_PITCH / air.viscosity();
   }
 
-  /**
-   * Air-side conductance with fin efficiency, W/(m²·K) of face.
-   *
-   * @param faceVelocity m/s, ≥ 0
-   */
+  @Override
   public double conductance(double faceVelocity, Air air) {
     if (faceVelocity <= 0) {
       return 0;
@@ -95,16 +91,7 @@ public final class LouvredFin {
     return h * (tubeArea + finEfficiency * finArea);
   }
 
-  /** Pressure drop across the core, Pa. */
-  public double pressureDrop(double faceVelocity, Air air) {
-    return frictionCoefficient(air) * Math.pow(faceVelocity, 2 + J_EXPONENT)
-        + inertiaCoefficient(air) * faceVelocity * faceVelocity;
-  }
-
-  /** Exponent of face velocity in the friction part of the drop. */
-  public static final double FRICTION_EXPONENT = 2 + J_EXPONENT;
-
-  /** a in Δp = a·u^1.51 + b·u²: the fins' friction. */
+  @Override
   public double frictionCoefficient(Air air) {
     double massFluxPerVelocity = air.density() / freeAreaRatio;
     double frictionAtUnitVelocity = jFactor / J_OVER_F * Math.pow(reynolds(1, air), J_EXPONENT);
@@ -116,7 +103,7 @@ public final class LouvredFin {
         / (2 * air.density());
   }
 
-  /** b in Δp = a·u^1.51 + b·u²: one velocity head of entrance and exit. */
+  @Override
   public double inertiaCoefficient(Air air) {
     return air.density() / (2 * freeAreaRatio * freeAreaRatio);
   }

@@ -1,6 +1,7 @@
 package roadbreeze.core.finder;
 
 import java.util.Optional;
+import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.stack.Rectangle;
 
 /**

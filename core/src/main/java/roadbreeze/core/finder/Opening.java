@@ -21,17 +21,17 @@ public record Opening(Rectangle face, double depth, List<Rectangle> obstacles, d
   }
 
   boolean tooSmallFor(CoolerChoice cooler) {
-    return cooler.width() > face.width() + 1e-9
-        || cooler.height() > face.height() + 1e-9
-        || cooler.depth() > depth + 1e-9;
+    return cooler.part().width() > face.width() + 1e-9
+        || cooler.part().height() > face.height() + 1e-9
+        || cooler.part().depth() > depth + 1e-9;
   }
 
   /** Lower left corners where a cooler clears every obstacle: a grid with both edges in it. */
   List<Rectangle> places(CoolerChoice cooler) {
     List<Rectangle> places = new ArrayList<>();
-    for (double x : steps(face.x(), face.right() - cooler.width())) {
-      for (double y : steps(face.y(), face.top() - cooler.height())) {
-        Rectangle place = new Rectangle(x, y, cooler.width(), cooler.height());
+    for (double x : steps(face.x(), face.right() - cooler.part().width())) {
+      for (double y : steps(face.y(), face.top() - cooler.part().height())) {
+        Rectangle place = new Rectangle(x, y, cooler.part().width(), cooler.part().height());
         if (obstacles.stream().noneMatch(o -> near(place, o))) {
           places.add(place);
         }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import roadbreeze.core.explain.Code;
 
 /**
  * What a search, or a part of one, came to.
@@ -19,7 +20,7 @@ import java.util.function.Predicate;
 public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
 
   /** Why a combination of parts is not on the list. */
-  public enum Reason {
+  public enum Reason implements Code {
     TOO_LARGE,
     BLOCKED,
     OVER_BUDGET,
@@ -27,11 +28,11 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
     COOLANT_OVER,
     OIL_OVER,
     NO_STEADY_STATE,
-    BEATEN
+    BEATEN;
   }
 
   /** What a candidate of the short list is there for. */
-  public enum Merit {
+  public enum Merit implements Code {
     /** No part bought: the truck restored. */
     NOTHING_BOUGHT,
     /** The cheapest that keeps every limit in nine cases of ten. */
@@ -43,7 +44,7 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
     /** The most headroom of all. */
     MOST_HEADROOM,
     /** The cheapest for its headroom, between the others. */
-    GOOD_VALUE
+    GOOD_VALUE;
   }
 
   /** A candidate of the short list. */

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
 import java.util.stream.IntStream;
@@ -17,11 +18,16 @@ import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.problem.NotConvergedException;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.OilCooler;
+import roadbreeze.core.rig.OilOrder;
+import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.Margin;
 import roadbreeze.core.stack.Layer;
-import roadbreeze.core.stack.LayerRole;
 import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.stack.Stack;
 
@@ -51,8 +57,11 @@ public record Search(
     double panBand,
     double budget,
     double mostMinutes) {
-  /** Name of the layer that the searched cooler becomes. */
-  public static final String COOLER = "oil cooler";
+  /** What the searched cooler becomes. */
+  public static final Name COOLER = Name.of("found-cooler", Name.Noun.OIL_COOLER, 0);
+
+  /** Gap it is stood off with, m. */
+  public static final double GAP = 0.020;
 
   public Search {
     packs = List.copyOf(packs);
@@ -168,43 +177,41 @@ public record Search(
     for (Rectangle place : places) {
       Rig placed =
           pack.rig().withPack(stackWith(pack.rig().stack(), c, place), pack.rig().fanSettings());
-      for (OilOrder order : orders(pack.rig())) {
-        Rig rig = placed.withOilLoop(oilLoop(pack.rig().oilLoop(), c, order));
+      for (OilOrder order : orders(pack.setup())) {
+        Rig rig = placed.withOilLoop(oilLoop(pack, c, order));
         last = tryThermostats(run, last, pack, cooler, Optional.of(place), order, rig);
       }
     }
     return last;
   }
 
-  private static List<OilOrder> orders(Rig rig) {
-    return rig.oilLoop().stages().isEmpty()
+  private static List<OilOrder> orders(Setup setup) {
+    return setup.tankConductance().isEmpty()
         ? List.of(OilOrder.TANK_BYPASSED)
         : List.of(OilOrder.values());
+  }
+
+  /** A cooler as the search fits it: in front of everything, stood off and foamed round. */
+  public static CoolerFit fit(OilCooler part, double x, double y) {
+    return new CoolerFit(
+        COOLER, part, CoolerFit.Place.FRONT, x, y, GAP, true, OptionalDouble.empty(), 1);
   }
 
   /** The pack with the cooler in front of everything. */
   public static Stack stackWith(Stack pack, CoolerChoice cooler, Rectangle place) {
     List<Layer> layers = new ArrayList<>();
-    layers.add(
-        new Layer(COOLER, place, cooler.fin(), 0, new LayerRole.OilCooler(cooler.channels(), 1)));
+    layers.add(Assembly.layer(fit(cooler.part(), place.x(), place.y())));
     layers.addAll(pack.layers());
     return pack.withLayers(layers);
   }
 
   /** The oil's way with the cooler in it. */
-  public static OilLoop oilLoop(OilLoop bare, CoolerChoice cooler, OilOrder order) {
-    OilStage auxiliary = OilStage.of(new OilElement.PackCooler(COOLER, cooler.bypass()));
-    List<OilStage> stages = new ArrayList<>();
-    if (order != OilOrder.TANK_BYPASSED) {
-      stages.addAll(bare.stages());
-    }
-    stages.add(order == OilOrder.BEFORE_TANK ? 0 : stages.size(), auxiliary);
-    return new OilLoop(
-        bare.fluid(),
+  public static OilLoop oilLoop(PackChoice pack, CoolerChoice cooler, OilOrder order) {
+    OilLoop bare = pack.rig().oilLoop();
+    OilElement auxiliary = new OilElement.PackCooler(COOLER.id(), cooler.part().bypass());
+    return bare.with(
         bare.flow() * cooler.oilFlowShare(),
-        stages,
-        bare.caseConductance(),
-        bare.caseAirRise());
+        Assembly.stages(List.of(OilStage.of(auxiliary)), pack.setup().tankConductance(), order));
   }
 
   private SteadyBalance tryThermostats(

@@ -4,6 +4,7 @@ import org.hipparchus.analysis.interpolation.LinearInterpolator;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import roadbreeze.core.air.Air;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -12,8 +13,8 @@ import roadbreeze.core.problem.Range;
  * @param glycolFraction by volume, 0.3 to 0.6
  */
 public record Coolant(double glycolFraction) implements Liquid {
-  public static final Range GLYCOL_FRACTION = new Range("glycol share", 0.3, 0.6, "");
-  public static final Range CAP_PRESSURE = new Range("cap pressure", 0, 250_000, "Pa");
+  public static final Range GLYCOL_FRACTION = new Range(Quantity.GLYCOL_SHARE, 0.3, 0.6);
+  public static final Range CAP_PRESSURE = new Range(Quantity.CAP_PRESSURE, 0, 250_000);
 
   private static final double WATER_DENSITY = 998;
   private static final double GLYCOL_DENSITY = 1113;

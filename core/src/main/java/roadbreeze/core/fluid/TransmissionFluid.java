@@ -1,7 +1,7 @@
 package roadbreeze.core.fluid;
 
 import roadbreeze.core.air.Air;
-import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
 
 /**
  * Automatic transmission fluid known by the two viscosities of its data sheet. Valid −30 to 150 °C;
@@ -24,10 +24,7 @@ public final class TransmissionFluid implements Liquid {
    */
   public TransmissionFluid(double kv40, double kv100) {
     if (!(kv100 > 1 && kv40 > kv100 && kv40 < 500)) {
-      throw new BadInputException(
-          "transmission fluid viscosity",
-          "viscosities must satisfy 1 < KV100 < KV40 < 500 mm²/s, not %s and %s"
-              .formatted(kv100, kv40));
+      throw Problem.OIL_VISCOSITIES.refuse(kv40, kv100);
     }
     double x40 = Math.log10(40 + Air.KELVIN);
     double x100 = Math.log10(100 + Air.KELVIN);

@@ -2,6 +2,7 @@ package roadbreeze.core.line;
 
 import java.util.List;
 import roadbreeze.core.fluid.Liquid;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -12,9 +13,9 @@ import roadbreeze.core.problem.Range;
  * @param fittingLoss sum of K of its fittings, velocity heads (-)
  */
 public record Line(double length, double bore, double fittingLoss) {
-  public static final Range LENGTH = new Range("line length", 0, 30, "m");
-  public static final Range BORE = new Range("line bore", 3e-3, 40e-3, "m");
-  public static final Range FITTING_LOSS = new Range("fitting loss", 0, 100, "");
+  public static final Range LENGTH = new Range(Quantity.LINE_LENGTH, 0, 30);
+  public static final Range BORE = new Range(Quantity.LINE_BORE, 3e-3, 40e-3);
+  public static final Range FITTING_LOSS = new Range(Quantity.FITTING_LOSS, 0, 100);
 
   public Line {
     LENGTH.require(length);

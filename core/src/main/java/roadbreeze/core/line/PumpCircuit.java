@@ -3,6 +3,8 @@ package roadbreeze.core.line;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import roadbreeze.core.problem.NotConvergedException;
+import roadbreeze.core.problem.Problem;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -12,7 +14,7 @@ import roadbreeze.core.problem.Range;
  * @param maxPressure at which nothing flows any more, Pa
  */
 public record PumpCircuit(double freeFlow, double maxPressure) {
-  public static final Range MAX_PRESSURE = new Range("cooler circuit pressure", 50e3, 2e6, "Pa");
+  public static final Range MAX_PRESSURE = new Range(Quantity.CIRCUIT_PRESSURE, 50e3, 2e6);
 
   /** Hot flow below this share of the flow as found is a warning. */
   public static final double HOT_SHARE = 0.85;
@@ -21,7 +23,7 @@ public record PumpCircuit(double freeFlow, double maxPressure) {
   public static final double COLD_SHARE = 0.30;
 
   public PumpCircuit {
-    Range.requirePositive("free flow", freeFlow, "m³/s");
+    Range.requirePositive(Quantity.FREE_FLOW, freeFlow);
     MAX_PRESSURE.require(maxPressure);
   }
 
@@ -33,9 +35,7 @@ public record PumpCircuit(double freeFlow, double maxPressure) {
   public static PumpCircuit measured(double flow, double dropAtFlow, double maxPressure) {
     MAX_PRESSURE.require(maxPressure);
     if (dropAtFlow >= maxPressure) {
-      throw new NotConvergedException(
-          "the lines as found already drop %.0f kPa, all the circuit's %.0f kPa"
-              .formatted(dropAtFlow / 1000, maxPressure / 1000));
+      throw Problem.LINES_STOP_FLOW.unsettled(dropAtFlow, maxPressure);
     }
     return new PumpCircuit(flow / Math.sqrt(1 - dropAtFlow / maxPressure), maxPressure);
   }

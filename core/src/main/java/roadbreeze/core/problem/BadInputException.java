@@ -1,16 +1,10 @@
 package roadbreeze.core.problem;
 
-/** An input that no truck can have: the message names quantity, value, limit and unit. */
-public final class BadInputException extends RuntimeException {
-  private final String quantity;
+import roadbreeze.core.explain.Finding;
 
-  public BadInputException(String quantity, String message) {
-    super(message);
-    this.quantity = quantity;
-  }
-
-  /** The quantity at fault, in the words of the field. */
-  public String quantity() {
-    return quantity;
+/** An input that no truck can have: the finding names quantity, value and limits. */
+public final class BadInputException extends RefusedException {
+  public BadInputException(Finding finding) {
+    super(finding);
   }
 }

@@ -1,8 +1,10 @@
 package roadbreeze.core.problem;
 
-/** No steady state was found: the message says which balance stayed open and by how much. */
-public final class NotConvergedException extends RuntimeException {
-  public NotConvergedException(String message) {
-    super(message);
+import roadbreeze.core.explain.Finding;
+
+/** No steady state was found: the finding says which balance stayed open and by how much. */
+public final class NotConvergedException extends RefusedException {
+  public NotConvergedException(Finding finding) {
+    super(finding);
   }
 }

@@ -1,14 +1,9 @@
 package roadbreeze.core.problem;
 
-import java.util.Locale;
+import roadbreeze.core.explain.Argument;
 
-/**
- * The span a quantity may have as an input, in SI (temperatures in °C).
- *
- * @param quantity name in the words of the field
- * @param unit SI unit, empty for a ratio
- */
-public record Range(String quantity, double low, double high, String unit) {
+/** The span a quantity may have as an input, in SI (temperatures in °C). */
+public record Range(Quantity quantity, double low, double high) {
 
   /**
    * @return the value, unchanged
@@ -17,27 +12,18 @@ public record Range(String quantity, double low, double high, String unit) {
   public double require(double value) {
     // Written so that NaN fails too.
     if (!(value >= low && value <= high)) {
-      throw new BadInputException(
+      throw Problem.OUT_OF_RANGE.refuse(
           quantity,
-          String.format(
-              Locale.ROOT,
-              "%s %s is outside %s to %s",
-              quantity,
-              withUnit(value),
-              withUnit(low),
-              withUnit(high)));
+          Argument.amount(quantity.kind(), value),
+          Argument.amount(quantity.kind(), low),
+          Argument.amount(quantity.kind(), high));
     }
     return value;
   }
 
-  private String withUnit(double value) {
-    return (String.format(Locale.ROOT, "%.6g", value) + " " + unit).trim();
-  }
-
-  public static double requirePositive(String quantity, double value, String unit) {
+  public static double requirePositive(Quantity quantity, double value) {
     if (!(value > 0 && value < Double.POSITIVE_INFINITY)) {
-      throw new BadInputException(
-          quantity, quantity + " must be above 0 " + unit + ", not " + value);
+      throw Problem.NOT_POSITIVE.refuse(quantity, Argument.amount(quantity.kind(), value));
     }
     return value;
   }

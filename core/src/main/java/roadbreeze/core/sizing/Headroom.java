@@ -1,5 +1,6 @@
 package roadbreeze.core.sizing;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import roadbreeze.core.circuit.Balance;
@@ -59,5 +60,26 @@ public record Headroom(
         .map(Margin::standing)
         .max(Standing::compareTo)
         .orElseThrow();
+  }
+
+  /** The margin of one of the three. */
+  public Margin of(Fluid fluid) {
+    return switch (fluid) {
+      case COOLANT -> coolant;
+      case FEED -> feed;
+      case PAN -> pan;
+    };
+  }
+
+  /** The fluid whose limit is nearest in nine cases of ten. */
+  public Fluid binding() {
+    return Stream.of(Fluid.COOLANT, Fluid.PAN, Fluid.FEED)
+        .min(Comparator.comparingDouble(f -> of(f).sureHeadroom()))
+        .orElseThrow();
+  }
+
+  /** The least headroom of the three in nine cases of ten, K. */
+  public double sure() {
+    return of(binding()).sureHeadroom();
   }
 }

@@ -3,11 +3,13 @@ package roadbreeze.core.sizing;
 import java.util.ArrayList;
 import java.util.List;
 import roadbreeze.core.circuit.Balance;
+import roadbreeze.core.circuit.Factor;
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.OilLoop;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.explain.Code;
 import roadbreeze.core.vehicle.RoadLoad;
 
 /** What ten per cent more of each thing would buy: the ground for saying which one limits. */
@@ -15,7 +17,7 @@ public final class Levers {
   private Levers() {}
 
   /** A thing that can be had more of. */
-  public enum Kind {
+  public enum Kind implements Code {
     /** Fan pressure and ram pressure both up by a fifth: about ten per cent more air. */
     AIR,
     /** Overall conductance of every core. */
@@ -29,7 +31,7 @@ public final class Levers {
     /** Heat of the slipping converter, ten per cent less. */
     SLIP,
     /** Heat of condenser and charge-air cooler in the radiator's air, ten per cent less. */
-    PREHEAT
+    PREHEAT;
   }
 
   /**
@@ -37,7 +39,16 @@ public final class Levers {
    * @param feed change of oil feed, K
    * @param pan change of the pan, K
    */
-  public record Effect(Kind kind, double coolant, double feed, double pan) {}
+  public record Effect(Kind kind, double coolant, double feed, double pan) {
+    /** Change of one of the three, K. */
+    public double on(Fluid fluid) {
+      return switch (fluid) {
+        case COOLANT -> coolant;
+        case FEED -> feed;
+        case PAN -> pan;
+      };
+    }
+  }
 
   /** Effects in the order of {@link Kind}, against the balance as it stands. */
   public static List<Effect> of(Rig rig, OperatingPoint point, Balance now) {
@@ -46,10 +57,14 @@ public final class Levers {
       Balance then =
           switch (kind) {
             // Flow goes about with the root of pressure: 1.21 gives ten per cent.
-            case AIR -> solve(rig, Factors.NOMINAL.withRam(1.21).withFanPressure(1.21), point);
-            case CORE -> solve(rig, Factors.NOMINAL.withCoreConductance(1.1), point);
-            case SLIP -> solve(rig, Factors.NOMINAL.withConverterHeat(0.9), point);
-            case PREHEAT -> solve(rig, Factors.NOMINAL.withFrontHeat(0.9), point);
+            case AIR ->
+                solve(
+                    rig,
+                    Factors.NOMINAL.with(Factor.RAM, 1.21).with(Factor.FAN_PRESSURE, 1.21),
+                    point);
+            case CORE -> solve(rig, Factors.NOMINAL.with(Factor.CORE_CONDUCTANCE, 1.1), point);
+            case SLIP -> solve(rig, Factors.NOMINAL.with(Factor.CONVERTER_HEAT, 0.9), point);
+            case PREHEAT -> solve(rig, Factors.NOMINAL.with(Factor.FRONT_HEAT, 0.9), point);
             case OIL_FLOW -> solve(withOilFlow(rig, 1.1), Factors.NOMINAL, point);
             case MASS -> solve(withMass(rig, 0.9), Factors.NOMINAL, point);
             case SPEED -> solve(rig, Factors.NOMINAL, slower(point, now));
@@ -70,13 +85,7 @@ public final class Levers {
 
   private static Rig withOilFlow(Rig rig, double factor) {
     OilLoop loop = rig.oilLoop();
-    return rig.withOilLoop(
-        new OilLoop(
-            loop.fluid(),
-            loop.flow() * factor,
-            loop.stages(),
-            loop.caseConductance(),
-            loop.caseAirRise()));
+    return rig.withOilLoop(loop.with(loop.flow() * factor, loop.stages()));
   }
 
   private static Rig withMass(Rig rig, double factor) {

@@ -2,14 +2,16 @@ package roadbreeze.core.sizing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
 import roadbreeze.core.circuit.Balance;
+import roadbreeze.core.circuit.Factor;
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.explain.Code;
 import roadbreeze.core.problem.NotConvergedException;
+import roadbreeze.core.problem.Problem;
 
 /**
  * Half widths, K, of the bands that hold nine cases in ten. Linearised: each spread is taken to
@@ -26,15 +28,18 @@ public record Uncertainty(
    * One thing of the model that is not well known.
    *
    * @param spread nine-in-ten half width, relative
-   * @param factors the model with this thing multiplied
    */
-  public record Source(String name, double spread, BiFunction<Factors, Double, Factors> factors) {}
+  public record Source(Factor factor, double spread) {}
 
   /** An input that is only assumed: the rig with it at both ends of what it may be. */
-  public record Doubt(String name, Rig high, Rig low) {}
+  public record Doubt(Judge.Doubted what, Rig high, Rig low) {}
 
-  /** Half the difference that one thing makes from its high to its low end, K, with its sign. */
-  public record Share(String name, double coolant, double feed, double sump) {}
+  /**
+   * Half the difference that one thing makes from its high to its low end, K, with its sign.
+   *
+   * @param thing id of what the number belongs to, empty for the truck and the model
+   */
+  public record Share(Code of, String thing, double coolant, double feed, double sump) {}
 
   /** Spread of fan pressure, and what an air traverse at the core leaves of it. */
   public static final double FAN_PRESSURE_SPREAD = 0.15;
@@ -46,11 +51,11 @@ public record Uncertainty(
 
   public static List<Source> sources(double fanPressureSpread) {
     return List.of(
-        new Source("coolant share of fuel heat", 0.15, Factors::withCoolantShare),
-        new Source("drag area", 0.15, Factors::withDragArea),
-        new Source("ram pressure", 0.20, Factors::withRam),
-        new Source("fan pressure", fanPressureSpread, Factors::withFanPressure),
-        new Source("core conductance", 0.10, Factors::withCoreConductance));
+        new Source(Factor.COOLANT_SHARE, 0.15),
+        new Source(Factor.DRAG_AREA, 0.15),
+        new Source(Factor.RAM, 0.20),
+        new Source(Factor.FAN_PRESSURE, fanPressureSpread),
+        new Source(Factor.CORE_CONDUCTANCE, 0.10));
   }
 
   public static Uncertainty of(Rig rig, OperatingPoint point) {
@@ -64,16 +69,17 @@ public record Uncertainty(
       Rig rig, OperatingPoint point, List<Source> sources, List<Doubt> doubts) {
     List<Share> shares = new ArrayList<>();
     for (Source source : sources) {
-      Factors high = source.factors().apply(Factors.NOMINAL, 1 + source.spread());
-      Factors low = source.factors().apply(Factors.NOMINAL, 1 - source.spread());
-      shares.add(share(source.name(), solve(rig, point, high), solve(rig, point, low)));
+      Factors high = Factors.NOMINAL.with(source.factor(), 1 + source.spread());
+      Factors low = Factors.NOMINAL.with(source.factor(), 1 - source.spread());
+      shares.add(share(source.factor(), "", solve(rig, point, high), solve(rig, point, low)));
     }
     List<Share> doubted = new ArrayList<>();
     SteadyBalance near = new SteadyBalance(rig).quiet();
     for (Doubt doubt : doubts) {
       doubted.add(
           share(
-              doubt.name(),
+              doubt.what().what(),
+              doubt.what().thing(),
               settle(near.continuedWith(doubt.high()), point),
               settle(near.continuedWith(doubt.low()), point)));
     }
@@ -86,27 +92,32 @@ public record Uncertainty(
   }
 
   /**
-   * The model pushed to where one fluid stands at its nine-in-ten peak: each source moved as far as
-   * its share of the spread. One balance with these factors gives the nine-in-ten line of a map.
+   * The model pushed to where one fluid most likely stands at its nine-in-ten peak: each source
+   * moved by its part of the band. {@link Judge#pushed} moves the inputs that are only assumed by
+   * theirs; one balance with both gives the nine-in-ten line of a map.
    *
    * @param sources those the shares were made with
    * @param fluid of which the line is wanted
    */
   public Factors nineInTen(List<Source> sources, ToDoubleFunction<Share> fluid) {
-    double all = together(shares, doubts, fluid);
-    double model = together(shares, List.of(), fluid);
     Factors factors = Factors.NOMINAL;
-    for (int i = 0; i < sources.size() && model > 0; i++) {
+    for (int i = 0; i < sources.size(); i++) {
       Source source = sources.get(i);
-      double reach = Margin.ONE_SIDED * all * fluid.applyAsDouble(shares.get(i)) / (model * model);
-      factors = source.factors().apply(factors, 1 + source.spread() * reach);
+      factors = factors.with(source.factor(), 1 + source.spread() * reach(shares.get(i), fluid));
     }
     return factors;
   }
 
-  private static Share share(String name, Balance high, Balance low) {
+  /** How far of its spread a share is moved to the nine-in-ten peak, signed. */
+  double reach(Share share, ToDoubleFunction<Share> fluid) {
+    double all = together(shares, doubts, fluid);
+    return all == 0 ? 0 : Margin.ONE_SIDED * fluid.applyAsDouble(share) / all;
+  }
+
+  private static Share share(Code of, String thing, Balance high, Balance low) {
     return new Share(
-        name,
+        of,
+        thing,
         (high.coolant() - low.coolant()) / 2,
         (high.feed() - low.feed()) / 2,
         (high.sump() - low.sump()) / 2);
@@ -132,8 +143,7 @@ public record Uncertainty(
     try {
       return solver.solve(point);
     } catch (NotConvergedException e) {
-      throw new NotConvergedException(
-          e.getMessage() + " (with one spread at its end; the build is too near its edge to band)");
+      throw Problem.AT_THE_EDGE.unsettled(e.finding());
     }
   }
 

@@ -1,9 +1,13 @@
 package roadbreeze.core.stack;
 
+import java.util.List;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import roadbreeze.core.air.Air;
-import roadbreeze.core.exchanger.LouvredFin;
-import roadbreeze.core.problem.NotConvergedException;
+import roadbreeze.core.exchanger.FinSurface;
+import roadbreeze.core.explain.Result;
+import roadbreeze.core.explain.Step;
+import roadbreeze.core.explain.Term;
+import roadbreeze.core.problem.Problem;
 
 /**
  * Air through a pack: face velocity of each path and working point of each fan.
@@ -49,8 +53,7 @@ public record AirFlow(
     int sweeps = 0;
     while (change > 1e-7) {
       if (++sweeps > MAX_SWEEPS) {
-        throw new NotConvergedException(
-            "fan pressures still move by %.3g Pa after %d sweeps".formatted(change, MAX_SWEEPS));
+        throw Problem.FAN_SWEEPS.unsettled();
       }
       change = 0;
       for (int f = 0; f < fanCount; f++) {
@@ -173,7 +176,7 @@ public record AirFlow(
         Layer layer = stack.layers().get(through[i]);
         double open = 1 - layer.blockedFraction();
         double layerA =
-            layer.fin().frictionCoefficient(air) / Math.pow(open, LouvredFin.FRICTION_EXPONENT);
+            layer.fin().frictionCoefficient(air) / Math.pow(open, FinSurface.FRICTION_EXPONENT);
         double layerB = layer.fin().inertiaCoefficient(air) / (open * open);
         if (i == 0 && layer.openGap() > 0) {
           frontA = layerA;
@@ -237,22 +240,22 @@ public record AirFlow(
       double high = highest;
       double u = highest;
       for (int i = 0; i < 60; i++) {
-        double power = frontFriction * Math.pow(u, LouvredFin.FRICTION_EXPONENT);
+        double power = frontFriction * Math.pow(u, FinSurface.FRICTION_EXPONENT);
         double square = frontInertia * u * u;
         double frontDrop = power + square;
-        double frontSlope = (LouvredFin.FRICTION_EXPONENT * power + 2 * square) / u;
+        double frontSlope = (FinSurface.FRICTION_EXPONENT * power + 2 * square) / u;
         double leaking = leak * Math.sqrt(frontDrop);
         double behind = u + leaking;
         double behindSlope = 1 + leaking * frontSlope / (2 * frontDrop);
         double value = behind;
         double slope = behindSlope;
         if (drop) {
-          double behindPower = friction * Math.pow(behind, LouvredFin.FRICTION_EXPONENT);
+          double behindPower = friction * Math.pow(behind, FinSurface.FRICTION_EXPONENT);
           double behindSquare = inertia * behind * behind;
           value = frontDrop + behindPower + behindSquare;
           slope =
               frontSlope
-                  + (LouvredFin.FRICTION_EXPONENT * behindPower + 2 * behindSquare)
+                  + (FinSurface.FRICTION_EXPONENT * behindPower + 2 * behindSquare)
                       / behind
                       * behindSlope;
         }
@@ -274,7 +277,7 @@ public record AirFlow(
     }
 
     private double frontDrop(double u) {
-      return frontFriction * Math.pow(u, LouvredFin.FRICTION_EXPONENT) + frontInertia * u * u;
+      return frontFriction * Math.pow(u, FinSurface.FRICTION_EXPONENT) + frontInertia * u * u;
     }
   }
 
@@ -289,12 +292,12 @@ public record AirFlow(
     }
     double u = Math.sqrt(drive / inertia);
     for (int i = 0; i < 60; i++) {
-      double frictionDrop = friction * Math.pow(u, LouvredFin.FRICTION_EXPONENT);
+      double frictionDrop = friction * Math.pow(u, FinSurface.FRICTION_EXPONENT);
       double inertiaDrop = inertia * u * u;
       double step =
           (frictionDrop + inertiaDrop - drive)
               * u
-              / (LouvredFin.FRICTION_EXPONENT * frictionDrop + 2 * inertiaDrop);
+              / (FinSurface.FRICTION_EXPONENT * frictionDrop + 2 * inertiaDrop);
       u -= step;
       if (Math.abs(step) <= 1e-13 * u) {
         return u;
@@ -324,5 +327,27 @@ public record AirFlow(
       flow += stack.apart(p) ? 0 : velocity[p] * stack.paths().get(p).area();
     }
     return flow;
+  }
+
+  /**
+   * The air at work, with what went in.
+   *
+   * @param rise recirculated warmth, K
+   * @param fanSpeed of the main fan, share of its proper one
+   * @param freeFlow of the main fan, m³/s
+   * @param ramCoefficient of the bare front
+   */
+  public Step explain(
+      Stack stack, double rise, double fanSpeed, double freeFlow, double ramCoefficient) {
+    return new Step(
+        "ram + fan = Σ(f·a/σ + 1)·G²/2ρ + 4·½ρu² in each cell",
+        Result.AIR.with(totalFlow(stack), fanFlow[0]),
+        List.of(
+            Step.given(Term.RAM_COEFFICIENT, ramCoefficient),
+            Step.computed(Term.RAM_LEFT, stack.ramCoefficient()),
+            Step.given(Term.FAN_SPEED, fanSpeed),
+            Step.given(Term.FREE_AIR_FLOW, freeFlow),
+            Step.computed(Term.RECIRCULATED_WARMTH, rise)),
+        "Chang and Wang (1997); j/f = 0.25, Shah and Sekulić (2003)");
   }
 }

@@ -2,6 +2,8 @@ package roadbreeze.core.stack;
 
 import org.hipparchus.stat.regression.SimpleRegression;
 import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -13,8 +15,8 @@ import roadbreeze.core.problem.Range;
  * @param estimated true if only the free-air figure is known and p0 is a guess
  */
 public record FanCurve(double shutoffPressure, double freeFlow, boolean estimated) {
-  public static final Range SHUTOFF = new Range("fan shut-off pressure", 10, 3000, "Pa");
-  public static final Range FREE_FLOW = new Range("fan free-air flow", 0.02, 10, "m³/s");
+  public static final Range SHUTOFF = new Range(Quantity.FAN_SHUTOFF, 10, 3000);
+  public static final Range FREE_FLOW = new Range(Quantity.FAN_FREE_FLOW, 0.02, 10);
 
   /** Shut-off pressure of a typical electric fan, assumed where a box gives only free-air flow. */
   public static final double TYPICAL_SHUTOFF = 220;
@@ -24,6 +26,11 @@ public record FanCurve(double shutoffPressure, double freeFlow, boolean estimate
   public FanCurve {
     SHUTOFF.require(shutoffPressure);
     FREE_FLOW.require(freeFlow);
+  }
+
+  /** The same fan moving more or less, at the pressure it has. */
+  public FanCurve withFreeFlowScaled(double factor) {
+    return new FanCurve(shutoffPressure, freeFlow * factor, estimated);
   }
 
   public static FanCurve fromFreeAirFlow(double freeFlow) {
@@ -39,16 +46,14 @@ public record FanCurve(double shutoffPressure, double freeFlow, boolean estimate
    */
   public static FanCurve through(double[] flow, double[] pressure) {
     if (flow.length != pressure.length || flow.length < 2) {
-      throw new BadInputException(
-          "fan curve", "a fan curve needs two or more points of flow and pressure");
+      throw Problem.FAN_CURVE_POINTS.refuse();
     }
     SimpleRegression line = new SimpleRegression();
     for (int i = 0; i < flow.length; i++) {
       line.addData(flow[i] * flow[i], pressure[i]);
     }
     if (!(line.getSlope() < 0)) {
-      throw new BadInputException(
-          "fan curve", "the fan curve's pressure must fall as its flow rises");
+      throw Problem.FAN_CURVE_RISES.refuse();
     }
     double shutoff = line.getIntercept();
     return new FanCurve(shutoff, Math.sqrt(shutoff / -line.getSlope()), false);

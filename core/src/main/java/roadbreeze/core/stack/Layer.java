@@ -1,6 +1,8 @@
 package roadbreeze.core.stack;
 
-import roadbreeze.core.exchanger.LouvredFin;
+import roadbreeze.core.exchanger.FinSurface;
+import roadbreeze.core.explain.Name;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -12,14 +14,14 @@ import roadbreeze.core.problem.Range;
  *     sealed. Counts only for a core that nothing stands in front of
  */
 public record Layer(
-    String name,
+    Name name,
     Rectangle outline,
-    LouvredFin fin,
+    FinSurface fin,
     double blockedFraction,
     LayerRole role,
     double openGap) {
-  public static final Range BLOCKED = new Range("blocked share of fins", 0, 0.9, "");
-  public static final Range OPEN_GAP = new Range("gap behind the core", 0, 0.3, "m");
+  public static final Range BLOCKED = new Range(Quantity.FINS_BLOCKED, 0, 0.9);
+  public static final Range OPEN_GAP = new Range(Quantity.OPEN_GAP, 0, 0.3);
 
   public Layer {
     BLOCKED.require(blockedFraction);
@@ -28,7 +30,7 @@ public record Layer(
 
   /** A layer that stands tight or sealed. */
   public Layer(
-      String name, Rectangle outline, LouvredFin fin, double blockedFraction, LayerRole role) {
+      Name name, Rectangle outline, FinSurface fin, double blockedFraction, LayerRole role) {
     this(name, outline, fin, blockedFraction, role, 0);
   }
 }

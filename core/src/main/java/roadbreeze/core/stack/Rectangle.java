@@ -1,5 +1,6 @@
 package roadbreeze.core.stack;
 
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -9,8 +10,8 @@ import roadbreeze.core.problem.Range;
  * @param y lower edge
  */
 public record Rectangle(double x, double y, double width, double height) {
-  public static final Range POSITION = new Range("position", -3, 3, "m");
-  public static final Range SIZE = new Range("size", 0.02, 3, "m");
+  public static final Range POSITION = new Range(Quantity.POSITION, -3, 3);
+  public static final Range SIZE = new Range(Quantity.SIZE, 0.02, 3);
 
   public Rectangle {
     POSITION.require(x);

@@ -9,12 +9,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /** The pack with its face cut into cells. Immutable. */
 public final class Stack {
-  public static final Range RAM_COEFFICIENT = new Range("ram pressure coefficient", 0, 1, "");
-  public static final Range RECIRCULATION = new Range("recirculation", 0, 0.3, "");
+  public static final Range RAM_COEFFICIENT = new Range(Quantity.RAM_COEFFICIENT, 0, 1);
+  public static final Range RECIRCULATION = new Range(Quantity.RECIRCULATION, 0, 0.3);
 
   /** Grille and under-bonnet exit, velocity heads of face velocity (-). */
   public static final double SYSTEM_LOSS = 4;
@@ -62,13 +64,13 @@ public final class Stack {
     for (int k = 0; k < layers.size(); k++) {
       if (layers.get(k).role() instanceof LayerRole.Radiator) {
         if (found >= 0) {
-          throw new BadInputException("layers", "a pack has one radiator, not several");
+          throw Problem.SEVERAL_RADIATORS.refuse();
         }
         found = k;
       }
     }
     if (found < 0) {
-      throw new BadInputException("layers", "a pack needs its radiator");
+      throw Problem.NO_RADIATOR.refuse();
     }
     radiator = found;
     cells = new ArrayList<>();

@@ -1,6 +1,7 @@
 package roadbreeze.core.switching;
 
-import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -10,16 +11,13 @@ import roadbreeze.core.problem.Range;
  * @param off °C, below on
  */
 public record FanSwitch(double on, double off) {
-  public static final Range TEMPERATURE = new Range("fan switch temperature", 40, 130, "°C");
+  public static final Range TEMPERATURE = new Range(Quantity.FAN_SWITCH, 40, 130);
 
   public FanSwitch {
     TEMPERATURE.require(on);
     TEMPERATURE.require(off);
     if (!(off < on)) {
-      throw new BadInputException(
-          "fan switch",
-          "the fan must switch off below %.0f °C where it switches on, not at %.0f °C"
-              .formatted(on, off));
+      throw Problem.SWITCH_SPAN.refuse(on, off);
     }
   }
 }

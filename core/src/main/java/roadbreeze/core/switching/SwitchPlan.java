@@ -1,37 +1,40 @@
 package roadbreeze.core.switching;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Balance;
-import roadbreeze.core.circuit.CoolantLoop;
 import roadbreeze.core.circuit.FanSetting;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.problem.NotConvergedException;
 
 /**
- * First-order check of thermostat and fan switch on one climb.
+ * First-order check of thermostat and fan switches on one climb.
  *
- * <p>The coolant is one heat capacity between two steady states, fan resting and fan running:
- * {@code T(t) = T∞ + (T0 − T∞)·e^(−t/τ)}, τ the capacity over the radiator's heat per kelvin above
- * ambient. It starts from the level road's steady state. The switch acts {@link #LAG} after the
- * coolant reaches it.
+ * <p>The coolant is one heat capacity on its way between steady states, one for each set of running
+ * fans: {@code T(t) = T∞ + (T0 − T∞)·e^(−t/τ)}, τ the capacity over the radiator's heat per kelvin
+ * above ambient. It starts from the level road's steady state with the switched fans at rest. A
+ * switch acts {@link #LAG} after the coolant reaches it.
  *
  * @param levelRoad coolant on the level before the climb, °C
- * @param restingPeak where the climb settles with the fan at rest, °C; the solver's ceiling if
- *     nowhere
- * @param runningPeak where it settles with the fan running, °C
- * @param fanOnAfter s into the climb; infinite if never
+ * @param restingPeak where the climb settles with the switched fans at rest, °C; the solver's
+ *     ceiling if nowhere
+ * @param runningPeak where it settles with all fans running, °C
+ * @param fans when each switched fan comes on
  * @param highest coolant temperature of the run, °C
  */
 public record SwitchPlan(
     double levelRoad,
     double restingPeak,
     double runningPeak,
-    double fanOnAfter,
+    List<SwitchedOn> fans,
     double highest,
     List<Finding> findings,
     double[] time,
@@ -47,168 +50,177 @@ public record SwitchPlan(
   private static final int SAMPLES = 91;
   private static final double NARROW_HYSTERESIS = 3;
 
-  /** What a check found, worst first in the list it comes in. */
-  public record Finding(Kind kind, String text) {}
-
-  /** Kinds of finding. */
-  public enum Kind {
-    NEVER_STOPS,
-    TOO_LATE,
-    NARROW_BAND,
-    MAY_NOT_STOP,
-    NEVER_NEEDED,
-    SOUND
-  }
+  /**
+   * A fan with its switch.
+   *
+   * @param index among the rig's fans
+   */
+  public record Switched(int index, Name name, FanSwitch points) {}
 
   /**
+   * When a fan comes on.
+   *
+   * @param after s into the climb, empty if never
+   */
+  public record SwitchedOn(Name fan, OptionalDouble after) {}
+
+  /**
+   * @param switched fans of the rig that follow a switch; the others run as the balance has them
    * @param limit coolant limit, °C
    */
-  public static SwitchPlan check(Rig rig, OperatingPoint climb, FanSwitch fan, double limit) {
-    Thermostat thermostat = rig.coolantLoop().thermostat();
-    Rig resting = withFanCondition(rig, 0);
-    Phase level = Phase.of(resting, climb.withGrade(0));
-    Phase climbResting = Phase.of(resting, climb);
-    Phase climbRunning = Phase.of(rig, climb);
-    // On the level the fan cycles if resting it would pass its switch.
-    double start = Math.min(level.settles, fan.on());
-
-    double reached = climbResting.timeTo(start, fan.on());
-    double fanOnAfter = reached + LAG;
-    double[] time = new double[SAMPLES];
-    double[] coolant = new double[SAMPLES];
-    double atSwitch =
-        Double.isInfinite(reached) ? Double.NaN : climbResting.after(start, fanOnAfter);
-    double highest = start;
-    for (int i = 0; i < SAMPLES; i++) {
-      time[i] = DURATION * i / (SAMPLES - 1);
-      coolant[i] =
-          time[i] <= fanOnAfter
-              ? climbResting.after(start, time[i])
-              : climbRunning.after(atSwitch, time[i] - fanOnAfter);
-      highest = Math.max(highest, coolant[i]);
-    }
-    if (fanOnAfter < DURATION) {
-      highest = Math.max(highest, atSwitch);
-    }
-    List<Finding> findings = findings(thermostat, fan, limit, climbResting, climbRunning, atSwitch);
+  public static SwitchPlan check(
+      Rig rig, OperatingPoint climb, List<Switched> switched, double limit) {
+    List<Switched> order = new ArrayList<>(switched);
+    order.sort(Comparator.comparingDouble(s -> s.points().on()));
+    Run run = new Run(rig, climb, order);
     return new SwitchPlan(
-        level.settles,
-        climbResting.settles,
-        climbRunning.settles,
-        fanOnAfter,
-        highest,
-        findings,
-        time,
-        coolant);
+        run.level.settles,
+        run.phases.get(0).settles,
+        run.phases.get(order.size()).settles,
+        run.comesOn(),
+        run.highest,
+        findings(rig.coolantLoop().thermostat(), run, limit),
+        run.time,
+        run.coolant);
   }
 
-  private static List<Finding> findings(
-      Thermostat thermostat,
-      FanSwitch fan,
-      double limit,
-      Phase resting,
-      Phase running,
-      double atSwitch) {
+  /** The climb as its fans come on one after the other. */
+  private static final class Run {
+    private final List<Switched> order;
+    private final Phase level;
+
+    /** With the first n fans of the order running. */
+    private final List<Phase> phases = new ArrayList<>();
+
+    /** When each of the order starts to blow, s; infinite if never. */
+    private final double[] blowsAt;
+
+    /** Coolant then, °C. */
+    private final double[] coolantThen;
+
+    private final double[] time = new double[SAMPLES];
+    private final double[] coolant = new double[SAMPLES];
+    private double highest;
+
+    Run(Rig rig, OperatingPoint climb, List<Switched> order) {
+      this.order = order;
+      level = Phase.of(withResting(rig, order), climb.withGrade(0));
+      for (int n = 0; n <= order.size(); n++) {
+        phases.add(Phase.of(withResting(rig, order.subList(n, order.size())), climb));
+      }
+      blowsAt = new double[order.size()];
+      coolantThen = new double[order.size()];
+      // On the level a fan cycles if, resting, the coolant would pass its switch.
+      double start =
+          order.isEmpty() ? level.settles : Math.min(level.settles, order.get(0).points().on());
+      double from = 0;
+      double at = start;
+      for (int n = 0; n < order.size(); n++) {
+        blowsAt[n] = from + phases.get(n).timeTo(at, order.get(n).points().on()) + LAG;
+        coolantThen[n] =
+            Double.isInfinite(blowsAt[n]) ? Double.NaN : phases.get(n).after(at, blowsAt[n] - from);
+        from = blowsAt[n];
+        at = coolantThen[n];
+      }
+      highest = start;
+      for (int i = 0; i < SAMPLES; i++) {
+        time[i] = DURATION * i / (SAMPLES - 1);
+        coolant[i] = coolantAt(time[i], start);
+        highest = Math.max(highest, coolant[i]);
+      }
+      for (int n = 0; n < order.size(); n++) {
+        if (blowsAt[n] < DURATION) {
+          highest = Math.max(highest, coolantThen[n]);
+        }
+      }
+    }
+
+    private double coolantAt(double t, double start) {
+      int n = 0;
+      while (n < order.size() && t > blowsAt[n]) {
+        n++;
+      }
+      return n == 0
+          ? phases.get(0).after(start, t)
+          : phases.get(n).after(coolantThen[n - 1], t - blowsAt[n - 1]);
+    }
+
+    List<SwitchedOn> comesOn() {
+      List<SwitchedOn> on = new ArrayList<>();
+      for (int n = 0; n < order.size(); n++) {
+        on.add(
+            new SwitchedOn(
+                order.get(n).name(),
+                Double.isInfinite(blowsAt[n])
+                    ? OptionalDouble.empty()
+                    : OptionalDouble.of(blowsAt[n])));
+      }
+      return on;
+    }
+  }
+
+  private static List<Finding> findings(Thermostat thermostat, Run run, double limit) {
     List<Finding> findings = new ArrayList<>();
-    if (fan.off() <= thermostat.startToOpen()) {
-      add(
-          findings,
-          Kind.NEVER_STOPS,
-          "The fan switches off at %.0f °C, but the thermostat keeps the coolant above %.0f °C: once"
-              + " on, it never stops. Raise off above %.0f °C.",
-          fan.off(),
-          thermostat.startToOpen(),
-          thermostat.fullOpen());
-    } else if (fan.off() < thermostat.fullOpen()) {
-      add(
-          findings,
-          Kind.MAY_NOT_STOP,
-          "Off at %.0f °C lies inside the thermostat's band (%.0f to %.0f °C): on a warm day the fan"
-              + " may run long after the climb.",
-          fan.off(),
-          thermostat.startToOpen(),
-          thermostat.fullOpen());
+    double running = run.phases.get(run.order.size()).settles;
+    double resting = run.phases.get(0).settles;
+    for (int n = 0; n < run.order.size(); n++) {
+      Name fan = run.order.get(n).name();
+      FanSwitch points = run.order.get(n).points();
+      double start = thermostat.startToOpen();
+      double full = thermostat.fullOpen();
+      if (points.off() <= start) {
+        findings.add(SwitchFinding.NEVER_STOPS.with(fan, points.off(), start, full));
+      } else if (points.off() < full) {
+        findings.add(SwitchFinding.MAY_NOT_STOP.with(fan, points.off(), start, full));
+      }
+      if (run.coolantThen[n] > limit && running <= limit) {
+        findings.add(SwitchFinding.TOO_LATE.with(fan, LAG, points.on(), run.coolantThen[n], limit));
+      } else if (points.on() >= limit) {
+        findings.add(SwitchFinding.WAITS_PAST_LIMIT.with(fan, points.on(), limit));
+      }
+      double band = points.on() - points.off();
+      if (band < NARROW_HYSTERESIS) {
+        findings.add(SwitchFinding.NARROW_BAND.with(fan, band, NARROW_HYSTERESIS));
+      }
+      if (resting < points.on() && resting <= limit) {
+        findings.add(SwitchFinding.NEVER_NEEDED.with(fan, resting));
+      }
     }
-    if (atSwitch > limit && running.settles <= limit) {
-      add(
-          findings,
-          Kind.TOO_LATE,
-          "When the fan reaches speed, %.0f s after %.0f °C, the coolant is already at %.1f °C, over"
-              + " its limit of %.0f °C. Switch on earlier or by hand before the climb.",
-          LAG,
-          fan.on(),
-          atSwitch,
-          limit);
-    } else if (fan.on() >= limit) {
-      add(
-          findings,
-          Kind.TOO_LATE,
-          "The fan waits for %.0f °C; the limit is %.0f °C.",
-          fan.on(),
-          limit);
-    }
-    if (fan.on() - fan.off() < NARROW_HYSTERESIS) {
-      add(
-          findings,
-          Kind.NARROW_BAND,
-          "Only %.1f K between on and off: the relay will chatter. Give it %.0f K or more.",
-          fan.on() - fan.off(),
-          NARROW_HYSTERESIS);
-    }
-    if (resting.settles < fan.on() && resting.settles <= limit) {
-      add(
-          findings,
-          Kind.NEVER_NEEDED,
-          "This climb settles at %.1f °C by ram air alone; the fan stays at rest.",
-          resting.settles);
-    }
+    findings.sort(Comparator.comparing(f -> (SwitchFinding) f.code()));
     if (findings.isEmpty()) {
-      add(
-          findings,
-          Kind.SOUND,
-          "The fan comes on in time, and stops once the thermostat has the coolant in hand.");
+      findings.add(SwitchFinding.SOUND.with());
     }
     return findings;
   }
 
-  private static void add(List<Finding> findings, Kind kind, String format, Object... values) {
-    findings.add(new Finding(kind, String.format(Locale.ROOT, format, values)));
-  }
-
-  private static Rig withFanCondition(Rig rig, double condition) {
-    return new Rig(
-        rig.powertrain(),
-        rig.load(),
-        rig.accessories(),
-        rig.chargeAir(),
-        rig.coolantLoop(),
-        rig.oilLoop(),
-        rig.stack(),
-        rig.fanSettings().stream().map(f -> new FanSetting(f.drive(), condition)).toList());
-  }
-
-  /** The same rig with another thermostat, for the comparison the screen shows. */
-  public static Rig withThermostat(Rig rig, Thermostat thermostat) {
-    CoolantLoop loop = rig.coolantLoop();
-    return rig.withCoolantLoop(
-        new CoolantLoop(
-            loop.coolant(), loop.pumpFlowAt4000(), thermostat, loop.heaterConductance()));
+  private static Rig withResting(Rig rig, List<Switched> resting) {
+    List<FanSetting> settings = new ArrayList<>(rig.fanSettings());
+    for (Switched s : resting) {
+      settings.set(s.index(), new FanSetting(settings.get(s.index()).drive(), 0));
+    }
+    return rig.withPack(rig.stack(), settings);
   }
 
   /** A way to settle: final temperature, and the time constant on the way there. */
   private record Phase(double settles, double timeConstant) {
 
     static Phase of(Rig rig, OperatingPoint point) {
-      Balance balance;
-      try {
-        balance = new SteadyBalance(rig).solve(point);
-      } catch (NotConvergedException e) {
+      Optional<Balance> balance = settled(rig, point);
+      if (balance.isEmpty()) {
         // Nothing sheds the heat: the coolant climbs towards the solver's ceiling.
         return new Phase(SteadyBalance.COOLANT_CEILING, COOLANT_HEAT_CAPACITY / 250);
       }
-      double perKelvin =
-          balance.heat().radiator() / Math.max(1, balance.coolant() - point.ambient());
-      return new Phase(balance.coolant(), COOLANT_HEAT_CAPACITY / perKelvin);
+      Balance b = balance.get();
+      double perKelvin = b.heat().radiator() / Math.max(1, b.coolant() - point.ambient());
+      return new Phase(b.coolant(), COOLANT_HEAT_CAPACITY / perKelvin);
+    }
+
+    private static Optional<Balance> settled(Rig rig, OperatingPoint point) {
+      try {
+        return Optional.of(new SteadyBalance(rig).quiet().solve(point));
+      } catch (NotConvergedException e) {
+        return Optional.empty();
+      }
     }
 
     double after(double start, double time) {

@@ -9,6 +9,9 @@ import roadbreeze.core.air.Air;
  * @param intakeRise intake temperature over ambient after the cooler, K
  */
 public record ChargeAir(double pressureRatio, double intakeRise) {
+  /** Intake over ambient after a charge-air cooler in good order, K. */
+  public static final double USUAL_INTAKE_RISE = 20;
+
   private static final double COMPRESSOR_EFFICIENCY = 0.72;
   private static final double FUEL_HEATING_VALUE = 42.8e6; // diesel, J/kg
   private static final double AIR_FUEL_RATIO = 22; // by mass, boosted diesel under load

@@ -1,6 +1,7 @@
 package roadbreeze.core.vehicle;
 
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -10,6 +11,7 @@ import roadbreeze.core.problem.Range;
 public final class Converter {
   private static final double COUPLING_SPEED_RATIO = 0.86;
 
+  private final double stallTorque;
   private final double capacity;
   private final double stallTorqueRatio;
 
@@ -20,10 +22,16 @@ public final class Converter {
    */
   public Converter(double stallTorque, double stallRpm, double stallTorqueRatio) {
     double stallSpeed =
-        Rpm.toRadPerSecond(new Range("stall speed", 800, 4500, "rpm").require(stallRpm));
-    capacity =
-        Range.requirePositive("stall torque", stallTorque, "N·m") / (stallSpeed * stallSpeed);
-    this.stallTorqueRatio = new Range("stall torque ratio", 1.2, 3.5, "").require(stallTorqueRatio);
+        Rpm.toRadPerSecond(new Range(Quantity.STALL_RPM, 800, 4500).require(stallRpm));
+    this.stallTorque = Range.requirePositive(Quantity.STALL_TORQUE, stallTorque);
+    capacity = stallTorque / (stallSpeed * stallSpeed);
+    this.stallTorqueRatio =
+        new Range(Quantity.STALL_TORQUE_RATIO, 1.2, 3.5).require(stallTorqueRatio);
+  }
+
+  /** At stall, N·m. */
+  public double stallTorque() {
+    return stallTorque;
   }
 
   /**

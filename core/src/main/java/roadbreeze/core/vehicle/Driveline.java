@@ -1,7 +1,8 @@
 package roadbreeze.core.vehicle;
 
 import java.util.List;
-import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -27,24 +28,24 @@ public record Driveline(
     double lockAboveSpeed,
     double luggingRpm,
     double highestRpm) {
-  private static final Range RATIO = new Range("gear ratio", 0.3, 20, "");
+  private static final Range RATIO = new Range(Quantity.GEAR_RATIO, 0.3, 20);
 
   public Driveline {
     gearRatios = List.copyOf(gearRatios);
     if (gearRatios.isEmpty()) {
-      throw new BadInputException("gear ratios", "the gearbox needs at least one gear");
+      throw Problem.NO_GEARS.refuse();
     }
     for (int i = 0; i < gearRatios.size(); i++) {
       RATIO.require(gearRatios.get(i));
       if (i > 0 && !(gearRatios.get(i) < gearRatios.get(i - 1))) {
-        throw new BadInputException("gear ratios", "gear ratios must fall from first gear up");
+        throw Problem.GEARS_RISE.refuse();
       }
     }
-    new Range("axle ratio", 1, 10, "").require(axleRatio);
-    new Range("tyre radius", 0.2, 0.8, "m").require(tyreRadius);
-    new Range("mesh efficiency", 0.8, 1, "").require(meshEfficiency);
-    new Range("axle efficiency", 0.8, 1, "").require(axleEfficiency);
-    new Range("highest engine speed", luggingRpm, 9000, "rpm").require(highestRpm);
+    new Range(Quantity.AXLE_RATIO, 1, 10).require(axleRatio);
+    new Range(Quantity.TYRE_RADIUS, 0.2, 0.8).require(tyreRadius);
+    new Range(Quantity.MESH_EFFICIENCY, 0.8, 1).require(meshEfficiency);
+    new Range(Quantity.AXLE_EFFICIENCY, 0.8, 1).require(axleEfficiency);
+    new Range(Quantity.HIGHEST_RPM, luggingRpm, 9000).require(highestRpm);
   }
 
   /** Gearbox input speed over road speed, rad/m. */

@@ -1,14 +1,19 @@
 package roadbreeze.core.vehicle;
 
+import java.util.List;
 import org.hipparchus.analysis.interpolation.LinearInterpolator;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 import roadbreeze.core.air.Air;
-import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.explain.Result;
+import roadbreeze.core.explain.Step;
+import roadbreeze.core.explain.Term;
+import roadbreeze.core.problem.Problem;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /** A four-stroke engine: full-load torque and the heat it gives the coolant (Willans line). */
 public final class Engine {
-  public static final Range DISPLACEMENT = new Range("displacement", 0.2e-3, 20e-3, "m³");
+  public static final Range DISPLACEMENT = new Range(Quantity.ENGINE_DISPLACEMENT, 0.2e-3, 20e-3);
 
   /** How the engine breathes and burns, with defaults from the spread of Heywood's tables. */
   public enum Kind {
@@ -66,16 +71,15 @@ public final class Engine {
     this.kind = kind;
     this.displacement = DISPLACEMENT.require(displacement);
     if (rpm.length < 2 || rpm.length != torque.length) {
-      throw new BadInputException(
-          "torque curve", "the torque curve needs at least two points of rpm and N·m");
+      throw Problem.TORQUE_POINTS.refuse();
     }
     double[] speed = new double[rpm.length];
     double greatest = 0;
     for (int i = 0; i < rpm.length; i++) {
-      speed[i] = Rpm.toRadPerSecond(Range.requirePositive("engine speed", rpm[i], "rpm"));
-      Range.requirePositive("engine torque", torque[i], "N·m");
+      speed[i] = Rpm.toRadPerSecond(Range.requirePositive(Quantity.ENGINE_RPM, rpm[i]));
+      Range.requirePositive(Quantity.ENGINE_TORQUE, torque[i]);
       if (i > 0 && !(rpm[i] > rpm[i - 1])) {
-        throw new BadInputException("torque curve", "rpm of the torque curve must rise");
+        throw Problem.TORQUE_SPEEDS.refuse();
       }
       // Ends of a segment bound the power inside it.
       greatest = Math.max(greatest, speed[i] * Math.max(torque[i], torque[Math.max(0, i - 1)]));
@@ -114,5 +118,18 @@ public final class Engine {
   public double fuelPower(double brakePower, double speed) {
     double friction = kind.frictionPressure * displacement * Rpm.fromRadPerSecond(speed) / 120;
     return (brakePower + friction) / kind.indicatedEfficiency;
+  }
+
+  /** The heat a coolant gets of a brake power, with what went in; at the nominal κ. */
+  public Step explain(double brakePower, double speed) {
+    return new Step(
+        "Q = κ·(P_brake + fmep·V_d·N/120)/η_i",
+        Result.ENGINE_HEAT.with(kind.coolantShare * fuelPower(brakePower, speed)),
+        List.of(
+            Step.standard(Term.KAPPA, kind.coolantShare),
+            Step.standard(Term.FRICTION_PRESSURE, kind.frictionPressure),
+            Step.standard(Term.INDICATED_EFFICIENCY, kind.indicatedEfficiency),
+            Step.given(Term.DISPLACEMENT, displacement)),
+        "Willans line; Heywood (1988), energy balance tables");
   }
 }

@@ -1,8 +1,13 @@
 package roadbreeze.core.vehicle;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import roadbreeze.core.explain.Result;
+import roadbreeze.core.explain.Step;
+import roadbreeze.core.explain.Term;
 import roadbreeze.core.problem.NotConvergedException;
+import roadbreeze.core.problem.Problem;
 
 /** Engine, converter and driveline together: which gear, which speed, which heat. */
 public record Powertrain(Engine engine, Converter converter, Driveline driveline) {
@@ -83,8 +88,7 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
       }
       tooFast = v;
     }
-    throw new NotConvergedException(
-        "no gear pulls this combination up here, not even at %.0f km/h".formatted(SLOWEST * 3.6));
+    throw Problem.NO_GEAR_PULLS.unsettled(SLOWEST);
   }
 
   private Optional<State> holding(
@@ -147,5 +151,25 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
         turbinePower + converterHeat + accessoryPower.applyAsDouble(engineSpeed),
         converterHeat,
         turbinePower - afterMesh);
+  }
+
+  /**
+   * A driveline at work, with what went in.
+   *
+   * @param accessoryPower with the air conditioning where it runs, W
+   */
+  public Step explain(State state, double accessoryPower) {
+    return new Step(
+        "P_brake = P_wheel/(η_axle·η_mesh) + spin + slip + accessories",
+        Result.BRAKE_POWER.with(state.brakePower(), state.engineRpm()),
+        List.of(
+            Step.computed(
+                Term.GEAR,
+                (state.locked() ? Result.GEAR_LOCKED : Result.GEAR_SLIPPING).with(state.gear())),
+            Step.computed(Term.SPEED_RATIO, state.speedRatio()),
+            Step.given(Term.MESH_EFFICIENCY, driveline.meshEfficiency()),
+            Step.given(Term.AXLE_EFFICIENCY, driveline.axleEfficiency()),
+            Step.given(Term.ACCESSORIES, accessoryPower)),
+        "highest gear under 95 % of the derated full-load torque");
   }
 }

@@ -1,5 +1,10 @@
 package roadbreeze.core.vehicle;
 
+import java.util.List;
+import roadbreeze.core.explain.Result;
+import roadbreeze.core.explain.Step;
+import roadbreeze.core.explain.Term;
+import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
@@ -11,10 +16,10 @@ import roadbreeze.core.problem.Range;
  * @see "Gillespie (1992), Fundamentals of Vehicle Dynamics"
  */
 public record RoadLoad(double mass, double rollingCoefficient, double dragArea) {
-  public static final Range MASS = new Range("combined mass", 500, 60_000, "kg");
-  public static final Range ROLLING = new Range("rolling coefficient", 0.004, 0.3, "");
-  public static final Range DRAG_AREA = new Range("drag area", 0.3, 15, "m²");
-  public static final Range GRADE = new Range("grade", -0.3, 0.35, "");
+  public static final Range MASS = new Range(Quantity.COMBINED_MASS, 500, 60_000);
+  public static final Range ROLLING = new Range(Quantity.ROLLING_COEFFICIENT, 0.004, 0.3);
+  public static final Range DRAG_AREA = new Range(Quantity.DRAG_AREA, 0.3, 15);
+  public static final Range GRADE = new Range(Quantity.GRADE, -0.3, 0.35);
 
   private static final double GRAVITY = 9.80665;
 
@@ -35,5 +40,21 @@ public record RoadLoad(double mass, double rollingCoefficient, double dragArea) 
     double sin = grade * cos;
     return mass * GRAVITY * (sin + rollingCoefficient * cos)
         + 0.5 * airDensity * dragArea * dragFactor * speed * speed;
+  }
+
+  /** The force at work, with what went in. */
+  public Step explain(double grade, double speed, double airDensity) {
+    double force = force(grade, speed, airDensity, 1);
+    return new Step(
+        "F = m·g·(sin θ + Crr·cos θ) + ½·ρ·CdA·v²;  P = F·v",
+        Result.ROAD_LOAD.with(force, Math.max(0, force * speed)),
+        List.of(
+            Step.given(Term.COMBINED_MASS, mass),
+            Step.given(Term.GRADE, grade),
+            Step.computed(Term.SPEED_HELD, speed),
+            Step.given(Term.ROLLING_COEFFICIENT, rollingCoefficient),
+            Step.given(Term.DRAG_AREA, dragArea),
+            Step.computed(Term.AIR_DENSITY, airDensity)),
+        "Gillespie (1992); ISA pressure, ideal gas");
   }
 }

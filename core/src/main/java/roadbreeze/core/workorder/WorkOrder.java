@@ -32,4 +32,13 @@ public final class WorkOrder {
     }
     return order;
   }
+
+  /** Work that parts bring beyond what restoring takes anyway, min. */
+  public static double minutesBeyondRestoring(Set<WorkScope.Part> parts) {
+    return minutes(parts) - minutes(Set.of());
+  }
+
+  private static double minutes(Set<WorkScope.Part> parts) {
+    return plan(new WorkScope(parts)).stream().mapToInt(Task::minutes).sum();
+  }
 }

@@ -41,7 +41,7 @@ class StripTest {
   void refusesAnOffsetSmallerThanItsBends() {
     assertThatThrownBy(() -> Joggle.of(STOCK, 0.001, Math.toRadians(60)))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("already offset 4.8 mm");
+        .hasMessageContaining("problem.joggleTooSmall");
     assertThatThrownBy(() -> Strip.of(STOCK, List.of(0.1), List.of(1.0)))
         .isInstanceOf(BadInputException.class);
   }

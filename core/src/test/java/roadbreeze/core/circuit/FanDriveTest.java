@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.WorkedCase;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
@@ -84,7 +85,7 @@ class FanDriveTest {
   void onlyOneFanSitsOnTheEngineAndEachHasItsSetting() {
     Fan helper =
         new Fan(
-            "helper",
+            Name.of(Name.Noun.FAN),
             new FanCurve(150, 0.6, false),
             new Rectangle(0.1, 0.1, 0.3, 0.3),
             Fan.Mount.PUSHER);
@@ -99,10 +100,10 @@ class FanDriveTest {
     Rig one = WorkedCase.rig(false);
     assertThatThrownBy(() -> one.withPack(two, List.of(clutched, clutched)))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("only one fan can sit on the engine");
+        .hasMessageContaining("problem.fansOnEngine");
     assertThatThrownBy(() -> one.withPack(two, List.of(clutched)))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("one setting");
+        .hasMessageContaining("problem.fanSettings");
     // A helper beside a clutched fan lets the clutch rest earlier.
     Balance both =
         new SteadyBalance(one.withPack(two, List.of(clutched, electric))).solve(WorkedCase.CLIMB);

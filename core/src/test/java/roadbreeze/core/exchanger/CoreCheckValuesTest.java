@@ -40,12 +40,9 @@ class CoreCheckValuesTest {
   }
 
   @ParameterizedTest
-  @CsvSource({
-    "TURBULATED, 1, 9512, 0.6, 5350, 6, 39.6, 0.06",
-    "PLAIN, 2, 2303, 0.6, 4620, 6, 139, 0.6"
-  })
+  @CsvSource({"true, 1, 9512, 0.6, 5350, 6, 39.6, 0.06", "false, 2, 2303, 0.6, 4620, 6, 139, 0.6"})
   void oilChannels(
-      OilChannels.Surface surface,
+      boolean turbulated,
       int passes,
       double conductance,
       double conductanceTolerance,
@@ -53,6 +50,7 @@ class CoreCheckValuesTest {
       double dropTolerance,
       double reynolds,
       double reynoldsTolerance) {
+    ChannelSurface surface = turbulated ? ChannelSurface.TURBULATED : ChannelSurface.PLAIN;
     OilChannels channels = new OilChannels(0.28, 0.19, 0.032, 0.0105, passes, 0.0095, surface);
     TransmissionFluid oil = TransmissionFluid.LEGACY;
     assertThat(channels.conductance(TEN_LITRES_PER_MINUTE, oil, 90))
@@ -61,8 +59,7 @@ class CoreCheckValuesTest {
         .isCloseTo(drop, within(dropTolerance));
     assertThat(channels.reynolds(TEN_LITRES_PER_MINUTE, oil, 90))
         .isCloseTo(reynolds, within(reynoldsTolerance));
-    assertThat(channels.extrapolated(TEN_LITRES_PER_MINUTE, oil, 90))
-        .isEqualTo(surface == OilChannels.Surface.TURBULATED);
+    assertThat(channels.extrapolated(TEN_LITRES_PER_MINUTE, oil, 90)).isEqualTo(turbulated);
   }
 
   @ParameterizedTest
@@ -74,9 +71,16 @@ class CoreCheckValuesTest {
   @Test
   void turbulentFlowMatchesGnielinskiAndJoinsWithoutAStep() {
     // Incropera, example of a smooth tube: Re 10^4, Pr 0.7 gives about 30.
-    assertThat(TubeFlow.gnielinski(1e4, 0.7)).isCloseTo(30, within(3.0));
+    assertThat(Gnielinski.INSTANCE.nusselt(1e4, 0.7)).isCloseTo(30, within(3.0));
     assertThat(TubeFlow.nusselt(2300, 6, 5.4)).isEqualTo(5.4);
     assertThat(TubeFlow.nusselt(4000 - 1e-6, 6, 5.4))
-        .isCloseTo(TubeFlow.gnielinski(4000, 6), within(1e-6));
+        .isCloseTo(Gnielinski.INSTANCE.nusselt(4000, 6), within(1e-6));
+  }
+
+  @Test
+  void plainChannelsRubAsBetweenParallelPlatesAndAsInSmoothTubes() {
+    // Fanning: 24/Re between wide plates; a smooth tube's Darcy factor at Re 10^5 is 0.018.
+    assertThat(ChannelSurface.PLAIN.friction(139)).isCloseTo(24 / 139.0, within(1e-9));
+    assertThat(ChannelSurface.PLAIN.friction(1e5)).isCloseTo(0.018 / 4, within(1e-4));
   }
 }

@@ -10,14 +10,11 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Balance;
-import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.circuit.Thermostat;
-import roadbreeze.core.exchanger.FinMetal;
-import roadbreeze.core.exchanger.LouvredFin;
-import roadbreeze.core.exchanger.OilChannels;
+import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.stack.Rectangle;
 
@@ -31,17 +28,7 @@ class SearchTest {
 
   private static CoolerChoice cooler(
       String id, double width, double height, double depth, double cost) {
-    return new CoolerChoice(
-        id,
-        new LouvredFin(depth, 14, 0.0105, FinMetal.ALUMINIUM),
-        new OilChannels(width, height, depth, 0.0105, 1, 0.0095, OilChannels.Surface.TURBULATED),
-        width,
-        height,
-        depth,
-        Bypass.NONE,
-        1,
-        cost,
-        180);
+    return new CoolerChoice(id, WorkedCase.oilCooler(width, height, depth), 1, cost, 180);
   }
 
   private static final List<CoolerChoice> CATALOGUE =
@@ -56,9 +43,12 @@ class SearchTest {
           new ThermostatChoice("kept", new Thermostat(90, 99), 0, 0),
           new ThermostatChoice("colder", new Thermostat(82, 91), 40, 60));
 
+  private static final PackChoice PACK =
+      new PackChoice("restored", WorkedCase.setup(false), WorkedCase.rig(false), 0, 0);
+
   private static Search search(OperatingPoint point, double budget) {
     return new Search(
-        List.of(new PackChoice("restored", WorkedCase.rig(false), 0, 0)),
+        List.of(PACK),
         CATALOGUE,
         true,
         THERMOSTATS,
@@ -87,7 +77,7 @@ class SearchTest {
       List<Rectangle> places = new ArrayList<>();
       if (choice == null) {
         places.add(null);
-      } else if (choice.width() <= 0.80) {
+      } else if (choice.part().width() <= 0.80) {
         places.addAll(OPENING.places(choice));
       }
       for (Rectangle place : places) {
@@ -102,7 +92,7 @@ class SearchTest {
                     ? bare
                     : bare.withPack(
                             Search.stackWith(bare.stack(), choice, place), bare.fanSettings())
-                        .withOilLoop(Search.oilLoop(bare.oilLoop(), choice, order));
+                        .withOilLoop(Search.oilLoop(PACK, choice, order));
             Balance b = new SteadyBalance(rig).solve(WorkedCase.CLIMB);
             double sure =
                 Math.min(

@@ -29,7 +29,7 @@ class LiquidsTest {
     assertThatThrownBy(() -> new TransmissionFluid(600, 7)).isInstanceOf(BadInputException.class);
     assertThatThrownBy(() -> new TransmissionFluid(Double.NaN, 7))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("1 < KV100 < KV40 < 500");
+        .hasMessageContaining("problem.oilViscosities");
   }
 
   @ParameterizedTest
@@ -64,7 +64,7 @@ class LiquidsTest {
     }
     assertThatThrownBy(() -> rich.boilingPoint(300e3, 0))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("cap pressure");
+        .hasMessageContaining("CAP_PRESSURE");
   }
 
   @ParameterizedTest

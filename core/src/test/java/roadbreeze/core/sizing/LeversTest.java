@@ -15,6 +15,7 @@ import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.sizing.Levers.Kind;
 import roadbreeze.core.stack.Layer;
 import roadbreeze.core.stack.LayerRole;
@@ -74,7 +75,7 @@ class LeversTest {
   void preheatIsWhatTheCoresInFrontGive() {
     Layer chargeCooler =
         new Layer(
-            "charge-air cooler",
+            Name.of(Name.Noun.CHARGE_AIR_COOLER),
             WorkedCase.condenser().outline(),
             WorkedCase.condenser().fin(),
             0,

@@ -41,12 +41,12 @@ class LimitsTest {
   void limitsThatNoTruckHasAreRefusedByName() {
     assertThatThrownBy(() -> new Limits(60, 8, 107, 150, 60))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("coolant limit");
+        .hasMessageContaining("COOLANT_LIMIT");
     assertThatThrownBy(() -> new Limits(112, 8, 200, 150, 60))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("pan limit");
+        .hasMessageContaining("PAN_LIMIT");
     assertThatThrownBy(() -> new Limits(112, 8, 107, Double.NaN, 60))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("oil feed limit");
+        .hasMessageContaining("FEED_LIMIT");
   }
 }

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Balance;
+import roadbreeze.core.circuit.Factor;
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
@@ -104,7 +105,7 @@ class MarginMapTest {
             Axes.AMBIENT_MASS,
             AMBIENT,
             MASS,
-            Factors.NOMINAL.withCoolantShare(1.15));
+            Factors.NOMINAL.with(Factor.COOLANT_SHARE, 1.15));
     Optional<MarginMap.Point>[][] nominal = map(Axes.AMBIENT_MASS);
     for (int i = 0; i < AMBIENT.length; i++) {
       for (int j = 0; j < MASS.length; j++) {

@@ -14,6 +14,7 @@ import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.rig.Assumed;
 import roadbreeze.core.vehicle.RoadLoad;
 
 class SizingTest {
@@ -30,7 +31,7 @@ class SizingTest {
         f[k] = 1 + Uncertainty.SOURCES.get(k).spread() / 1.645 * random.nextGaussian();
       }
       Balance b =
-          new SteadyBalance(rig, new Factors(f[0], f[1], f[2], f[3], f[4], 1, 1))
+          new SteadyBalance(rig, Factors.of(f[0], f[1], f[2], f[3], f[4], 1, 1))
               .solve(WorkedCase.CLIMB);
       coolant.addValue(b.coolant());
       sump.addValue(b.sump());
@@ -129,7 +130,7 @@ class SizingTest {
     Rig rig = WorkedCase.rig(true);
     Uncertainty.Doubt mass =
         new Uncertainty.Doubt(
-            "mass",
+            new Judge.Doubted(Assumed.VEHICLE_MASS, ""),
             rig.withLoad(new RoadLoad(6200, 0.010, 3.6)),
             rig.withLoad(new RoadLoad(5600, 0.010, 3.6)));
     Uncertainty sure = Uncertainty.of(rig, WorkedCase.CLIMB);

@@ -9,6 +9,7 @@ import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.air.Air;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.problem.BadInputException;
 
 class AirFlowTest {
@@ -59,7 +60,8 @@ class AirFlowTest {
   @Test
   void aStalledFanGivesAllItsPressureAndAWindmillingOneIsDrivenByTheRam() {
     Layer radiator = WorkedCase.radiator();
-    Layer choked = new Layer("radiator", radiator.outline(), radiator.fin(), 0.9, radiator.role());
+    Layer choked =
+        new Layer(radiator.name(), radiator.outline(), radiator.fin(), 0.9, radiator.role());
     Stack shut = new Stack(List.of(choked), List.of(WorkedCase.fan()), 0.55, 0.02);
     AirFlow stalled = solve(shut, 0, 1);
     double shutoff = WorkedCase.fan().curve().pressure(0, 1, AIR.density());
@@ -72,7 +74,7 @@ class AirFlowTest {
 
   @Test
   void aBareFanServesItsOwnDiscAtThreeQuartersOfItsPressure() {
-    Fan bare = Fan.bare("fan", new FanCurve(330, 2.4, false), 0.38, 0.26, 0.40);
+    Fan bare = Fan.bare(Name.of(Name.Noun.FAN), new FanCurve(330, 2.4, false), 0.38, 0.26, 0.40);
     assertThat(bare.outline().area()).isCloseTo(Math.PI / 4 * 0.40 * 0.40, within(1e-12));
     Stack pack = new Stack(List.of(WorkedCase.radiator()), List.of(bare), 0.55, 0.02);
     AirFlow flow = solve(pack, 0, 1);
@@ -85,7 +87,7 @@ class AirFlowTest {
   void aPusherInFrontOfAPullerAddsAirOnlyInItsOwnOutline() {
     Fan pusher =
         new Fan(
-            "pusher",
+            Name.of(Name.Noun.FAN),
             FanCurve.fromFreeAirFlow(0.6),
             new Rectangle(0.1, 0.1, 0.3, 0.3),
             Fan.Mount.PUSHER);
@@ -105,7 +107,8 @@ class AirFlowTest {
   @Test
   void blockedFinsPassLessAir() {
     Layer radiator = WorkedCase.radiator();
-    Layer dirty = new Layer("radiator", radiator.outline(), radiator.fin(), 0.3, radiator.role());
+    Layer dirty =
+        new Layer(radiator.name(), radiator.outline(), radiator.fin(), 0.3, radiator.role());
     Stack blocked = new Stack(List.of(dirty), List.of(WorkedCase.fan()), 0.55, 0.02);
     Stack clean = new Stack(List.of(radiator), List.of(WorkedCase.fan()), 0.55, 0.02);
     assertThat(solve(blocked, SPEED, 1).totalFlow(blocked))
@@ -127,9 +130,18 @@ class AirFlowTest {
   @Test
   void twoFansAndAnUnshroudedRemainderByHand() {
     FanCurve curve = new FanCurve(250, 1.1, false);
-    Fan left = new Fan("left", curve, new Rectangle(0, 0, 0.34, 0.52), Fan.Mount.SHROUDED_PULLER);
+    Fan left =
+        new Fan(
+            Name.of("left", Name.Noun.FAN, 0),
+            curve,
+            new Rectangle(0, 0, 0.34, 0.52),
+            Fan.Mount.SHROUDED_PULLER);
     Fan right =
-        new Fan("right", curve, new Rectangle(0.42, 0, 0.34, 0.52), Fan.Mount.SHROUDED_PULLER);
+        new Fan(
+            Name.of("right", Name.Noun.FAN, 1),
+            curve,
+            new Rectangle(0.42, 0, 0.34, 0.52),
+            Fan.Mount.SHROUDED_PULLER);
     Stack pack = new Stack(List.of(WorkedCase.radiator()), List.of(left, right), 0.55, 0.02);
     AirFlow flow = solve(pack, 60 / 3.6, 1, 0.6);
     double ram = 0.55 * AIR.density() * Math.pow(60 / 3.6, 2) / 2;
@@ -153,7 +165,7 @@ class AirFlowTest {
   @Test
   void airGetsRoundACoreThatStandsOffUnsealed() {
     Layer tight = WorkedCase.cooler("oil cooler", 0.05, 0.25);
-    Layer open = new Layer("oil cooler", tight.outline(), tight.fin(), 0, tight.role(), 0.02);
+    Layer open = new Layer(tight.name(), tight.outline(), tight.fin(), 0, tight.role(), 0.02);
     List<Layer> behind = List.of(WorkedCase.condenser(), WorkedCase.radiator());
     Stack sealed =
         new Stack(

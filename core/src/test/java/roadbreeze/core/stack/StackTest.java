@@ -98,18 +98,20 @@ class StackTest {
   void whatNoPackIsIsRefused() {
     assertThatThrownBy(() -> new Stack(CLIMB.layers(), CLIMB.fans(), 1.2, 0.02))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("ram pressure coefficient");
+        .hasMessageContaining("RAM_COEFFICIENT");
     assertThatThrownBy(() -> new Stack(CLIMB.layers(), CLIMB.fans(), 0.55, 0.5))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("recirculation");
+        .hasMessageContaining("RECIRCULATION");
     assertThatThrownBy(() -> new Rectangle(0, 0, 0.01, 0.3))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("size");
+        .hasMessageContaining("SIZE");
     Layer radiator = WorkedCase.radiator();
     assertThatThrownBy(
-            () -> new Layer("radiator", radiator.outline(), radiator.fin(), 0.95, radiator.role()))
+            () ->
+                new Layer(
+                    radiator.name(), radiator.outline(), radiator.fin(), 0.95, radiator.role()))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("blocked share");
+        .hasMessageContaining("FINS_BLOCKED");
   }
 
   @Test

@@ -57,15 +57,15 @@ class EngineTest {
 
   @Test
   void curvesThatNoEngineHasAreRefused() {
-    assertRefused(new double[] {1000}, new double[] {400}, "at least two points");
-    assertRefused(new double[] {1000, 2000}, new double[] {400}, "at least two points");
-    assertRefused(new double[] {2000, 1000}, new double[] {400, 500}, "must rise");
-    assertRefused(new double[] {1000, 2000}, new double[] {400, -5}, "engine torque");
-    assertRefused(new double[] {0, 2000}, new double[] {400, 500}, "engine speed");
+    assertRefused(new double[] {1000}, new double[] {400}, "problem.torquePoints");
+    assertRefused(new double[] {1000, 2000}, new double[] {400}, "problem.torquePoints");
+    assertRefused(new double[] {2000, 1000}, new double[] {400, 500}, "problem.torqueSpeeds");
+    assertRefused(new double[] {1000, 2000}, new double[] {400, -5}, "ENGINE_TORQUE");
+    assertRefused(new double[] {0, 2000}, new double[] {400, 500}, "ENGINE_RPM");
     assertThatThrownBy(
             () -> new Engine(Engine.Kind.PETROL, 1, new double[] {1, 2}, new double[] {1, 2}))
         .isInstanceOf(BadInputException.class)
-        .hasMessageContaining("displacement");
+        .hasMessageContaining("DISPLACEMENT");
   }
 
   private static void assertRefused(double[] rpm, double[] torque, String why) {

@@ -64,7 +64,7 @@ class PowertrainTest {
   void saysWhenItCannotClimb() {
     assertThatThrownBy(() -> drive(new RoadLoad(40_000, 0.2, 3.6), 0.35, 50))
         .isInstanceOf(NotConvergedException.class)
-        .hasMessageContaining("no gear pulls");
+        .hasMessageContaining("problem.noGearPulls");
   }
 
   @Test
@@ -79,5 +79,15 @@ class PowertrainTest {
     double rise = 298.15 * (Math.pow(2, 0.2857) - 1) / 0.72;
     assertThat(new ChargeAir(2, 20).heat(42.8e6, 25))
         .isCloseTo(22 * 1006 * (rise - 20), within(1e-6));
+  }
+
+  @Test
+  void onlyTheFirstGearCreeps() {
+    // Slow and light: a higher gear would pull it by slip, with the engine under its lugging speed.
+    Powertrain powertrain = WorkedCase.powertrain();
+    Powertrain.State state = powertrain.drive(v -> 1500, 1.6, 1.1, rpm -> 2000);
+    assertThat(state.gear()).isEqualTo(1);
+    Powertrain.State faster = powertrain.drive(v -> 1500, 8, 1.1, rpm -> 2000);
+    assertThat(faster.gear() == 1 || faster.engineRpm() >= 1000).isTrue();
   }
 }

@@ -6,6 +6,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class WorkOrderTest {
   @Test
@@ -19,6 +21,35 @@ class WorkOrderTest {
             .isLessThan(order.indexOf(task));
       }
     }
+  }
+
+  /** What must come first whatever else changes, each for a reason a person can be hurt by. */
+  @ParameterizedTest
+  @CsvSource({
+    "PARK, FIND_LINES", // the engine runs warm to show which line is hot: on chocks
+    "FIND_LINES, DISCONNECT", // and needs the battery for it
+    "DISCONNECT, OPEN_FRONT",
+    "DISCONNECT, REPAIR_FAN",
+    "DRAIN, FIT_THERMOSTAT",
+    "DRAIN, SWAP_RADIATOR",
+    "BEND_STRIPS, HANG_COOLER",
+    "HANG_COOLER, RUN_LINES",
+    "FIND_LINES, RUN_LINES", // the warm line is the one to the cooler
+    "HANG_COOLER, RENEW_SEALS",
+    "FIT_THERMOSTAT, FILL_COOLANT",
+    "RECONNECT, FILL_COOLANT", // bleeding needs the fan and the heater
+    "RUN_LINES, FILL_OIL",
+    "FILL_OIL, RECONNECT", // never an engine started on a dry gearbox
+    "FILL_COOLANT, LEAK_CHECK",
+    "RECONNECT, CHECK_FAN",
+    "LEAK_CHECK, CLOSE_FRONT",
+    "LEAK_CHECK, SET_LEVEL",
+    "SET_LEVEL, PROVE",
+    "CLOSE_FRONT, PROVE"
+  })
+  void theOrderThatKeepsPeopleAndGearboxesWhole(Task first, Task then) {
+    List<Task> order = WorkOrder.plan(new WorkScope(EnumSet.allOf(WorkScope.Part.class)));
+    assertThat(order.indexOf(first)).isLessThan(order.indexOf(then));
   }
 
   @Test

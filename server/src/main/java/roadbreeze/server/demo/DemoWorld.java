@@ -2,9 +2,9 @@ package roadbreeze.server.demo;
 
 import java.util.List;
 import java.util.stream.Stream;
+import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.job.JobFile;
-import roadbreeze.server.sizing.BalanceRequest;
+import roadbreeze.server.job.format.JobFormat;
 
 /** Rigs of the demo yard and the worked case of the API document. */
 public final class DemoWorld {
@@ -13,14 +13,13 @@ public final class DemoWorld {
   /** The jobs that the yard opens with. */
   public static List<JobContent> jobs() {
     return Stream.of("hive-utility", "tilt-tray", "bucket-truck", "plough-pickup")
-        .map(name -> JobFile.shipped("demo/" + name))
+        .map(name -> JobFormat.shipped("demo/" + name))
         .toList();
   }
 
   /** The published worked case: utility with its cooler on the climb of Long Tallow. */
-  public static BalanceRequest workedCase() {
+  public static BuildRequest workedCase() {
     JobContent job = jobs().get(0);
-    return new BalanceRequest(
-        job.vehicle(), job.trailer(), List.of(), job.builds().get(2), job.haul());
+    return new BuildRequest(job, job.builds().get(2).id());
   }
 }

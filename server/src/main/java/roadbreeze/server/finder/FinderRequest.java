@@ -2,6 +2,7 @@ package roadbreeze.server.finder;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.problem.Within;
 
@@ -15,10 +16,10 @@ import roadbreeze.server.problem.Within;
  */
 public record FinderRequest(
     @NotNull @Valid JobContent job,
-    @Within(min = 0, max = 5) int build,
-    @Within(min = 0, max = 100000) double budget,
-    @Within(min = 0, max = 200, unit = "h") double hours,
-    @Within(min = 0, max = 400, unit = "A") double amps,
+    @NotNull String build,
+    @Within(min = 0, max = 100000, kind = Kind.MONEY) double budget,
+    @Within(min = 0, max = 200, kind = Kind.TIME) double hours,
+    @Within(min = 0, max = 400, kind = Kind.CURRENT) double amps,
     boolean fans,
     boolean radiators,
     boolean thermostats) {}

@@ -1,10 +1,14 @@
 package roadbreeze.server.finder;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.UUID;
+import roadbreeze.core.finder.Result;
 import roadbreeze.core.sizing.Standing;
-import roadbreeze.server.rig.Build;
-import roadbreeze.server.sizing.Assessment;
+import roadbreeze.server.assess.Verdict;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.longrun.LongRuns;
+import roadbreeze.server.message.Said;
 
 /**
  * A search as it stands.
@@ -17,41 +21,37 @@ import roadbreeze.server.sizing.Assessment;
  */
 public record FinderState(
     UUID id,
-    Status status,
+    LongRuns.Status status,
     double share,
     long tried,
     double seconds,
     Boolean enough,
     List<Pick> picks,
     List<Fallen> fallen,
-    List<String> instead) {
-
-  /** Where a search stands. */
-  public enum Status {
-    RUNNING,
-    DONE,
-    CANCELLED,
-    FAILED
-  }
+    List<Said> instead) {
 
   /**
    * A candidate.
    *
-   * @param build ready to stand among the job's builds
-   * @param parts bought, in words
+   * @param build ready to stand among the job's builds, once it has an id of its own
+   * @param parts bought
    */
   public record Pick(
-      String merit,
+      Result.Merit merit,
       Build build,
-      List<String> parts,
-      Standing standing,
-      Assessment.Gauge coolant,
-      Assessment.Gauge feed,
-      Assessment.Gauge pan,
+      List<Said> parts,
+      @Nullable Standing standing,
+      @Nullable Verdict.Gauge coolant,
+      @Nullable Verdict.Gauge feed,
+      @Nullable Verdict.Gauge pan,
       double headroomK,
       double cost,
       double minutes) {}
 
-  /** Why combinations are not on the list, and how many. */
-  public record Fallen(String reason, long count, String text) {}
+  /**
+   * Why combinations are not on the list, and how many.
+   *
+   * @param reason code of its words
+   */
+  public record Fallen(String reason, long count) {}
 }

@@ -2,192 +2,160 @@ package roadbreeze.server.finder;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.explain.Finding;
 import roadbreeze.core.finder.CoolerChoice;
 import roadbreeze.core.finder.Found;
 import roadbreeze.core.finder.Opening;
 import roadbreeze.core.finder.PackChoice;
+import roadbreeze.core.finder.Result;
+import roadbreeze.core.finder.Room;
 import roadbreeze.core.finder.Search;
 import roadbreeze.core.finder.ThermostatChoice;
-import roadbreeze.core.fit.Clearance;
-import roadbreeze.core.problem.BadInputException;
-import roadbreeze.core.problem.NotConvergedException;
+import roadbreeze.core.problem.Problem;
+import roadbreeze.core.problem.RefusedException;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.OilCooler;
+import roadbreeze.core.rig.OilOrder;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.rig.Truck;
+import roadbreeze.core.sizing.Headroom;
+import roadbreeze.core.sizing.Judge;
+import roadbreeze.core.sizing.WayOut;
+import roadbreeze.core.space.Clearance;
 import roadbreeze.core.stack.Rectangle;
-import roadbreeze.core.workorder.Task;
 import roadbreeze.core.workorder.WorkOrder;
 import roadbreeze.core.workorder.WorkScope;
+import roadbreeze.server.assess.Verdict;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.FittedCooler;
+import roadbreeze.server.build.FittedFan;
+import roadbreeze.server.build.ThermostatData;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.parts.PartsService;
+import roadbreeze.server.message.Said;
+import roadbreeze.server.parts.CoolerPart;
+import roadbreeze.server.parts.FanPart;
+import roadbreeze.server.parts.PartMapper;
+import roadbreeze.server.parts.RadiatorPart;
 import roadbreeze.server.parts.ThermostatPart;
-import roadbreeze.server.rig.Build;
-import roadbreeze.server.rig.CoolerPart;
-import roadbreeze.server.rig.CoreSize;
-import roadbreeze.server.rig.FanPart;
-import roadbreeze.server.rig.FittedCooler;
-import roadbreeze.server.rig.FittedFan;
-import roadbreeze.server.rig.RadiatorPart;
-import roadbreeze.server.rig.RigFactory;
-import roadbreeze.server.sizing.Assessment;
-import roadbreeze.server.sizing.Assessor;
 
-/** Lays a job and the catalogue out as a search of the core, and reads its finds back as builds. */
+/** Lays a snapshot out as a search of the core, and reads its finds back as builds. */
 final class SearchSpace {
-  /** Gap a found cooler is stood off with, foamed round, mm. */
-  private static final double GAP = 20;
-
-  /** A radiator may be this much larger than the truck's own and still go in its mounts, mm. */
-  private static final double RADIATOR_SLACK = 20;
-
-  /** And this much deeper before the fan has to give way, mm. */
-  private static final double RADIATOR_DEPTH_SLACK = 26;
-
   /** Thermostats tried: the nearest colder ones. A hotter one helps no limit. */
   private static final int COLDER = 2;
 
   private static final String KEPT = "kept";
-
+  private final Snapshot snapshot;
   private final FinderRequest request;
   private final JobContent job;
   private final Build base;
-  private final Map<String, CoolerPart> coolers = new HashMap<>();
   private final Map<String, Build> packs = new HashMap<>();
-  private final Map<String, ThermostatPart> thermostats = new HashMap<>();
   private final Map<String, List<String>> packParts = new HashMap<>();
-  private long radiatorsTooLarge;
-  private long fansTooLarge;
-  private long fansOverCurrent;
+  private final Map<Room.Refusal, Long> refused = new EnumMap<>(Room.Refusal.class);
 
-  SearchSpace(FinderRequest request) {
-    this.request = request;
+  SearchSpace(Snapshot snapshot) {
+    this.snapshot = snapshot;
+    request = snapshot.request();
     job = request.job();
-    if (request.build() >= job.builds().size()) {
-      throw new BadInputException("build", "this job has no build " + request.build());
-    }
-    base = job.builds().get(request.build()).withCoolers(List.of());
+    base = withCoolers(job.build(request.build()), List.of());
   }
 
   /**
-   * @throws NotConvergedException if the truck has no steady state on its road to start from
+   * @throws roadbreeze.core.problem.NotConvergedException if the truck has no steady state on its
+   *     road to start from
    */
-  Search search(PartsService parts, Assessor assessor) {
-    Assessment.BuildState here = assessor.assess(job, base);
-    if (here.problem() != null) {
-      throw new NotConvergedException("the truck restored gives no start: " + here.problem());
+  Search search() {
+    Setup setup = job.setup(base);
+    Judge judge = job.judge(base);
+    Headroom here;
+    try {
+      here = judge.of(setup);
+    } catch (RefusedException e) {
+      throw Problem.NO_START.unsettled(e.finding());
     }
-    List<PackChoice> packChoices = packs(parts);
-    List<CoolerChoice> coolerChoices = new ArrayList<>();
-    for (CoolerPart part : parts.oilCoolers()) {
-      coolers.put(part.code(), part);
-      coolerChoices.add(cooler(part));
-    }
+    List<PackChoice> packChoices = packs(setup);
+    Truck.FrontEnd front = setup.truck().front();
     return new Search(
         packChoices,
-        coolerChoices,
+        snapshot.coolers().stream().map(part -> choice(setup, part)).toList(),
         true,
-        thermostats(parts),
+        thermostats(),
         new Opening(
-            RigFactory.opening(job.vehicle().cooling()),
-            (job.vehicle().cooling().openingDepthMm() - GAP) / 1000,
-            job.obstacles().stream().map(RigFactory::rectangle).toList(),
+            front.opening(),
+            front.depth() - Search.GAP,
+            front.obstacles().stream().map(Truck.Obstacle::outline).toList(),
             Clearance.CORE_TO_METAL),
-        job.haul().toCore(),
-        job.vehicle().limits().toCore(),
-        here.coolant().limitC(),
-        here.coolant().bandK(),
-        here.feed().bandK(),
-        here.pan().bandK(),
+        job.point(),
+        job.limits(),
+        judge.coolantLimit(setup),
+        here.coolant().band(),
+        here.feed().band(),
+        here.pan().band(),
         request.budget(),
         request.hours() * 60);
   }
 
-  long radiatorsTooLarge() {
-    return radiatorsTooLarge;
+  Map<Room.Refusal, Long> refused() {
+    return refused;
   }
 
-  long fansOverCurrent() {
-    return fansOverCurrent;
-  }
-
-  long fansTooLarge() {
-    return fansTooLarge;
-  }
-
-  private CoolerChoice cooler(CoolerPart part) {
-    Build with = base.withCoolers(List.of(fitted(part, 0, 0)));
+  private CoolerChoice choice(Setup setup, CoolerPart part) {
+    OilCooler cooler = PartMapper.cooler(part);
+    CoolerFit fitted = Search.fit(cooler, 0, 0);
+    Setup with = setup.with(setup.fitting().withCoolers(List.of(fitted)));
     return new CoolerChoice(
         part.code(),
-        RigFactory.fin(part),
-        RigFactory.channels(part),
-        part.widthMm() / 1000,
-        part.heightMm() / 1000,
-        part.depthMm() / 1000,
-        RigFactory.bypass(part),
-        Assessor.lines(job, with).hot().flowShare(),
+        cooler,
+        Assembly.plannedShare(with),
         part.price(),
         minutes(WorkScope.Part.COOLER, WorkScope.Part.STRIPS));
   }
 
-  private static FittedCooler fitted(CoolerPart part, double left, double bottom) {
-    return new FittedCooler(part, FittedCooler.Place.FRONT, left, bottom, GAP, true, null, 1);
-  }
-
-  private List<ThermostatChoice> thermostats(PartsService parts) {
+  private List<ThermostatChoice> thermostats() {
     List<ThermostatChoice> choices = new ArrayList<>();
     choices.add(
         new ThermostatChoice(
-            KEPT,
-            new Thermostat(base.switching().thermostatStartC(), base.switching().thermostatFullC()),
-            0,
-            0));
-    if (request.thermostats()) {
-      parts.thermostats().stream()
-          .filter(p -> p.startC() < base.switching().thermostatStartC())
-          .sorted(Comparator.comparingDouble(p -> -p.startC()))
-          .limit(COLDER)
-          .forEach(
-              part -> {
-                thermostats.put(part.code(), part);
+            KEPT, new Thermostat(base.thermostat().startC(), base.thermostat().fullC()), 0, 0));
+    snapshot.thermostats().stream()
+        .filter(p -> p.startC() < base.thermostat().startC())
+        .sorted(Comparator.comparingDouble(p -> -p.startC()))
+        .limit(COLDER)
+        .forEach(
+            part ->
                 choices.add(
                     new ThermostatChoice(
                         part.code(),
                         new Thermostat(part.startC(), part.fullC()),
                         part.price(),
-                        minutes(WorkScope.Part.THERMOSTAT)));
-              });
-    }
+                        minutes(WorkScope.Part.THERMOSTAT))));
     return choices;
   }
 
-  private List<PackChoice> packs(PartsService parts) {
-    List<Optional<RadiatorPart>> radiators = new ArrayList<>();
-    radiators.add(Optional.empty());
-    if (request.radiators()) {
-      for (RadiatorPart part : parts.radiators()) {
-        if (fits(part)) {
-          radiators.add(Optional.of(part));
-        } else {
-          radiatorsTooLarge++;
-        }
+  private List<PackChoice> packs(Setup setup) {
+    List<Optional<RadiatorPart>> radiators = new ArrayList<>(List.of(Optional.empty()));
+    for (RadiatorPart part : snapshot.radiators()) {
+      if (Room.takes(setup, PartMapper.radiator(part))) {
+        radiators.add(Optional.of(part));
+      } else {
+        refused.merge(Room.Refusal.RADIATOR_TOO_LARGE, 1L, Long::sum);
       }
     }
-    List<Optional<FanPart>> fans = new ArrayList<>();
-    fans.add(Optional.empty());
-    if (request.fans()) {
-      for (FanPart part : parts.fans()) {
-        if (part.amps() != null && part.amps() > request.amps()) {
-          fansOverCurrent++;
-        } else if (fits(part)) {
-          fans.add(Optional.of(part));
-        } else {
-          fansTooLarge++;
-        }
+    List<Optional<FanPart>> fans = new ArrayList<>(List.of(Optional.empty()));
+    for (FanPart part : snapshot.fans()) {
+      if (part.amps() != null && part.amps() > request.amps()) {
+        refused.merge(Room.Refusal.FAN_OVER_CURRENT, 1L, Long::sum);
+      } else if (Room.takes(setup, PartMapper.fan(part))) {
+        fans.add(Optional.of(part));
+      } else {
+        refused.merge(Room.Refusal.FAN_TOO_LARGE, 1L, Long::sum);
       }
     }
     List<PackChoice> choices = new ArrayList<>();
@@ -206,15 +174,12 @@ final class SearchSpace {
     List<String> bought = new ArrayList<>();
     Set<WorkScope.Part> scope = EnumSet.noneOf(WorkScope.Part.class);
     if (radiator.isPresent()) {
-      build = build.withRadiator(radiator.get());
+      build = withRadiator(build, radiator.get());
       bought.add(radiator.get().name());
       scope.add(WorkScope.Part.RADIATOR);
     }
     if (fan.isPresent()) {
-      build =
-          build.withFans(
-              List.of(
-                  FittedFan.over(RigFactory.radiator(job.vehicle().cooling(), build), fan.get())));
+      build = withFan(build, fan.get());
       bought.add(fan.get().name());
       scope.add(WorkScope.Part.FAN_SWAP);
     }
@@ -222,107 +187,190 @@ final class SearchSpace {
     packParts.put(id, bought);
     return new PackChoice(
         id,
-        RigFactory.rig(job.vehicle(), job.trailer(), job.obstacles(), build, 1),
+        job.setup(build),
         radiator.map(RadiatorPart::price).orElse(0.0) + fan.map(FanPart::price).orElse(0.0),
         minutes(scope.toArray(WorkScope.Part[]::new)));
   }
 
-  private boolean fits(RadiatorPart part) {
-    CoreSize own = job.vehicle().cooling().radiator();
-    double spare = job.vehicle().cooling().fanToCoreMm() - 1000 * Clearance.FAN_TO_CORE;
-    return part.widthMm() <= own.widthMm() + RADIATOR_SLACK
-        && part.heightMm() <= own.heightMm() + RADIATOR_SLACK
-        && part.depthMm() <= own.depthMm() + Math.min(spare, RADIATOR_DEPTH_SLACK);
-  }
-
-  /** Blades inside the core; a fan on the engine only where one is now, with its pulley. */
-  private boolean fits(FanPart part) {
-    CoreSize own = job.vehicle().cooling().radiator();
-    boolean onEngine = part.kind() != FanPart.Kind.ELECTRIC;
-    boolean engineHasOne =
-        base.fans().stream().anyMatch(f -> f.part().kind() != FanPart.Kind.ELECTRIC);
-    return part.diameterMm() <= own.heightMm()
-        && part.diameterMm() * part.count() <= own.widthMm()
-        && (!onEngine || engineHasOne);
-  }
-
-  /** Work beyond what restoring takes anyway. */
   private static double minutes(WorkScope.Part... parts) {
-    double with = 0;
-    for (Task task : WorkOrder.plan(new WorkScope(Set.of(parts)))) {
-      with += task.minutes();
-    }
-    for (Task task : WorkOrder.plan(new WorkScope(Set.of()))) {
-      with -= task.minutes();
-    }
-    return with;
+    return WorkOrder.minutesBeyondRestoring(Set.of(parts));
   }
 
-  /** A find as a build that can be entered, named after what it is there for. */
-  FinderState.Pick pick(String merit, Found found, Assessor assessor) {
+  /** A find as a build that can be entered; its verdict is worked out whole, band and all. */
+  FinderState.Pick pick(Result.Merit merit, Found found) {
     Build build = packs.get(found.pack());
-    List<String> bought = new ArrayList<>();
+    List<Finding> bought = new ArrayList<>();
     if (found.cooler().isPresent()) {
-      CoolerPart part = coolers.get(found.cooler().get());
+      CoolerPart part = cooler(found.cooler().get());
       Rectangle place = found.place().orElseThrow();
-      build =
-          build
-              .withCoolers(List.of(fitted(part, round(place.x()), round(place.y()))))
-              .withOilOrder(Build.OilOrder.valueOf(found.order().name()));
-      bought.add(part.name() + orderText(found));
+      build = withOrder(withCoolers(build, List.of(fitted(part, place))), found.order());
+      bought.add(Bought.COOLER.with(part.name(), found.order()));
     }
-    bought.addAll(packParts.get(found.pack()));
-    ThermostatPart thermostat = thermostats.get(found.thermostat());
-    if (thermostat != null) {
-      build =
-          build.withSwitching(
-              build.switching().withThermostat(thermostat.startC(), thermostat.fullC()));
-      bought.add(thermostat.name());
+    packParts.get(found.pack()).forEach(name -> bought.add(Bought.PART.with(name)));
+    Optional<ThermostatPart> thermostat =
+        snapshot.thermostats().stream()
+            .filter(t -> t.code().equals(found.thermostat()))
+            .findFirst();
+    if (thermostat.isPresent()) {
+      build = withThermostat(build, thermostat.get());
+      bought.add(Bought.PART.with(thermostat.get().name()));
     }
-    Build plan = build.named(Build.Kind.PLAN, "Found");
-    // The verdict is worked out whole for the few that are shown, band and all.
-    Assessment.BuildState state = assessor.assess(job, plan);
+    Verdict verdict = verdict(build);
     return new FinderState.Pick(
         merit,
-        plan,
-        bought,
-        state.standing(),
-        state.coolant(),
-        state.feed(),
-        state.pan(),
+        build,
+        Said.of(bought),
+        verdict.standing(),
+        verdict.coolant(),
+        verdict.feed(),
+        verdict.pan(),
         found.headroom(),
         found.cost(),
         found.minutes());
   }
 
-  private static String orderText(Found found) {
-    return switch (found.order()) {
-      case AFTER_TANK -> ", after the in-tank cooler";
-      case BEFORE_TANK -> ", before the in-tank cooler";
-      case TANK_BYPASSED -> ", in-tank cooler bypassed";
-    };
+  private Verdict verdict(Build build) {
+    try {
+      return Verdict.of(build.id(), job.judge(build).of(job.setup(build)));
+    } catch (RefusedException e) {
+      return Verdict.none(build.id(), e);
+    }
   }
 
-  private static double round(double metres) {
+  private CoolerPart cooler(String code) {
+    return snapshot.coolers().stream().filter(c -> c.code().equals(code)).findFirst().orElseThrow();
+  }
+
+  private static FittedCooler fitted(CoolerPart part, Rectangle place) {
+    return new FittedCooler(
+        Search.COOLER.id(),
+        part,
+        CoolerFit.Place.FRONT,
+        millimetres(place.x()),
+        millimetres(place.y()),
+        millimetres(Search.GAP),
+        true,
+        null,
+        1);
+  }
+
+  private static double millimetres(double metres) {
     return Math.round(metres * 1e4) / 10.0;
   }
 
-  /**
-   * What would be enough with the best parts of the opening: less mass, slower, or the cool of the
-   * night.
-   */
-  List<String> instead(Found best, Assessor assessor) {
-    FinderState.Pick pick = pick("", best, assessor);
-    Build build = pick.build();
-    List<String> ways = new ArrayList<>();
-    WayOut.of(job, build, pick.coolant().limitC()).forEach(way -> ways.add(way.text()));
-    if (ways.isEmpty()) {
-      ways.add(
-          String.format(
-              Locale.ROOT,
-              "Neither half the trailer, half the speed nor 20 K cooler air is enough on this road: it"
-                  + " asks for another truck."));
-    }
-    return ways;
+  /** What would be enough with the best parts of the opening: less mass, slower, or cooler air. */
+  List<Said> instead(Found best) {
+    FinderState.Pick pick = pick(Result.Merit.MOST_HEADROOM, best);
+    Setup setup = job.setup(pick.build());
+    double limit = job.judge(pick.build()).coolantLimit(setup);
+    List<Finding> ways = WayOut.of(setup, job.point(), job.limits(), limit);
+    return Said.of(ways.isEmpty() ? List.of(WayOut.ANOTHER_TRUCK.with()) : ways);
+  }
+
+  // A find has its cooler at another place of another shape: strips and hoses are planned afresh.
+
+  private static Build withCoolers(Build b, List<FittedCooler> coolers) {
+    return new Build(
+        "found",
+        Build.Kind.PLAN,
+        "Found",
+        b.condition(),
+        b.inFront(),
+        b.thermostat(),
+        b.radiator(),
+        b.oilOrder(),
+        false,
+        coolers,
+        b.fans(),
+        b.lines(),
+        b.strips(),
+        b.marks());
+  }
+
+  private static Build withRadiator(Build b, RadiatorPart part) {
+    return new Build(
+        b.id(),
+        b.kind(),
+        b.name(),
+        b.condition(),
+        b.inFront(),
+        b.thermostat(),
+        part,
+        b.oilOrder(),
+        b.parallel(),
+        b.coolers(),
+        b.fans(),
+        b.lines(),
+        b.strips(),
+        b.marks());
+  }
+
+  private static Build withOrder(Build b, OilOrder order) {
+    return new Build(
+        b.id(),
+        b.kind(),
+        b.name(),
+        b.condition(),
+        b.inFront(),
+        b.thermostat(),
+        b.radiator(),
+        Build.OilOrder.valueOf(order.name()),
+        b.parallel(),
+        b.coolers(),
+        b.fans(),
+        b.lines(),
+        b.strips(),
+        b.marks());
+  }
+
+  private static Build withThermostat(Build b, ThermostatPart part) {
+    return new Build(
+        b.id(),
+        b.kind(),
+        b.name(),
+        b.condition(),
+        b.inFront(),
+        new ThermostatData(part.startC(), part.fullC()),
+        b.radiator(),
+        b.oilOrder(),
+        b.parallel(),
+        b.coolers(),
+        b.fans(),
+        b.lines(),
+        b.strips(),
+        b.marks());
+  }
+
+  /** The fan takes the first one's place and switch, over the whole core. */
+  private Build withFan(Build b, FanPart part) {
+    FittedFan first = b.fans().get(0);
+    Rectangle core = job.setup(b).radiator().outline();
+    FittedFan fan =
+        new FittedFan(
+            first.id(),
+            part,
+            FittedFan.Mount.PULLER,
+            true,
+            core.x() * 1000,
+            core.y() * 1000,
+            core.width() * 1000,
+            core.height() * 1000,
+            100,
+            part.kind() == FanPart.Kind.ELECTRIC ? first.switchPoints() : null);
+    return new Build(
+        b.id(),
+        b.kind(),
+        b.name(),
+        b.condition(),
+        b.inFront(),
+        b.thermostat(),
+        b.radiator(),
+        b.oilOrder(),
+        b.parallel(),
+        b.coolers(),
+        List.of(fan),
+        b.lines(),
+        b.strips(),
+        Map.of());
   }
 }

@@ -2,7 +2,7 @@ package roadbreeze.server.intake;
 
 import java.util.List;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.job.JobFile;
+import roadbreeze.server.job.format.JobFormat;
 import roadbreeze.server.rig.Vehicle;
 
 /**
@@ -17,18 +17,18 @@ public final class Intake {
    *
    * @param job ready to be saved as a new one
    */
-  public record Start(Vehicle.Kind kind, String label, JobContent job) {}
+  public record Start(Vehicle.Kind kind, JobContent job) {}
 
   static List<Start> starts() {
     return List.of(
-        start("petrol-utility", "Petrol utility or pickup"),
-        start("diesel-utility", "Diesel utility or pickup"),
-        start("medium-diesel", "Medium diesel truck"),
-        start("plough-pickup", "Plough pickup"));
+        start("petrol-utility"),
+        start("diesel-utility"),
+        start("medium-diesel"),
+        start("plough-pickup"));
   }
 
-  private static Start start(String file, String label) {
-    JobContent job = JobFile.shipped("intake/" + file);
-    return new Start(job.vehicle().kind(), label, job);
+  private static Start start(String file) {
+    JobContent job = JobFormat.shipped("intake/" + file);
+    return new Start(job.rig().vehicle().kind(), job);
   }
 }

@@ -1,13 +1,30 @@
 package roadbreeze.server.job;
 
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.haul.Haul;
+import roadbreeze.server.rig.RigSection;
 
 /**
- * A saved job.
+ * A saved job. Each section has a version of its own, to be sent back with its next save.
  *
- * @param version to be sent back with the next save
+ * @param changedAt when any of them was saved last
  */
-public record Job(UUID id, long version, Instant changedAt, @NotNull @Valid JobContent content) {}
+public record Job(
+    UUID id,
+    Instant changedAt,
+    Section<About> about,
+    Section<RigSection> rig,
+    Section<Haul> haul,
+    List<Section<Build>> builds) {
+
+  /** A section as it stands. */
+  public record Section<T>(long version, T body) {}
+
+  public JobContent content() {
+    return new JobContent(
+        about.body(), rig.body(), haul.body(), builds.stream().map(Section::body).toList());
+  }
+}

@@ -1,54 +1,140 @@
 package roadbreeze.server.job;
 
-import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
-import roadbreeze.server.bracket.MountingStrip;
+import java.util.Map;
+import roadbreeze.core.circuit.OperatingPoint;
+import roadbreeze.core.rig.Assumed;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.sizing.Judge;
+import roadbreeze.core.sizing.Limits;
+import roadbreeze.core.sizing.Uncertainty;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.FittedFan;
+import roadbreeze.server.build.FittingMapper;
 import roadbreeze.server.haul.Haul;
-import roadbreeze.server.line.Hose;
-import roadbreeze.server.line.LinePlan;
+import roadbreeze.server.problem.Fault;
 import roadbreeze.server.rig.AirTraverse;
-import roadbreeze.server.rig.Build;
-import roadbreeze.server.rig.Obstacle;
-import roadbreeze.server.rig.Origin;
-import roadbreeze.server.rig.Trailer;
-import roadbreeze.server.rig.Vehicle;
+import roadbreeze.server.rig.Mark;
+import roadbreeze.server.rig.RigSection;
+import roadbreeze.server.rig.TruckMapper;
+import roadbreeze.server.row.DistinctIds;
 
 /**
- * All of a job that people enter. Results are computed from it and never stored.
- *
- * @param obstacles in the front opening
- * @param origins of numbers that were measured or only assumed
- * @param traverse anemometer readings, null where none were taken
+ * All of a job that people enter, section by section. Results are computed from it and never
+ * stored.
  */
 public record JobContent(
-    @NotBlank @Size(max = 80) String name,
-    @NotNull @Size(max = 2000) String complaint,
-    @NotNull @Valid Vehicle vehicle,
-    @NotNull @Valid Trailer trailer,
+    @NotNull @Valid About about,
+    @NotNull @Valid RigSection rig,
     @NotNull @Valid Haul haul,
-    @NotNull @Size(max = 20) List<@NotNull @Valid Obstacle> obstacles,
-    @NotNull @Size(max = 200) List<@NotNull @Valid Origin> origins,
-    @Nullable @Valid AirTraverse traverse,
-    @NotNull @Size(min = 1, max = 6) List<@NotNull @Valid Build> builds,
-    @NotNull @Valid LinePlan linePlan,
-    @NotNull @Size(max = 12) List<@NotNull @Valid Hose> hoses,
-    @NotNull @Size(max = 12) List<@NotNull @Valid MountingStrip> strips) {
+    @NotNull @Size(min = 1, max = 6) @DistinctIds List<@NotNull @Valid Build> builds) {
+
+  /** Which marks of a job stand for which assumed number. */
+  private static final Map<String, Assumed> ASSUMED = new HashMap<>();
+
+  private static final String FREE_FLOW = "fans.%s.part.freeFlowM3s";
+
+  static {
+    ASSUMED.put("vehicle.massKg", Assumed.VEHICLE_MASS);
+    ASSUMED.put("trailer.massKg", Assumed.TRAILER_MASS);
+    ASSUMED.put("vehicle.rollingCoefficient", Assumed.ROLLING_COEFFICIENT);
+    ASSUMED.put("vehicle.cooling.radiator.widthMm", Assumed.RADIATOR_WIDTH);
+    ASSUMED.put("vehicle.cooling.radiator.heightMm", Assumed.RADIATOR_HEIGHT);
+    ASSUMED.put("vehicle.cooling.radiator.depthMm", Assumed.RADIATOR_DEPTH);
+    ASSUMED.put("vehicle.cooling.radiator.finsPerInch", Assumed.RADIATOR_FINS);
+    ASSUMED.put("vehicle.cooling.condenser.depthMm", Assumed.CONDENSER_DEPTH);
+    ASSUMED.put("vehicle.cooling.pumpKgsAt4000", Assumed.PUMP_FLOW);
+    ASSUMED.put("vehicle.gearbox.oilFlowLpm", Assumed.OIL_FLOW);
+    ASSUMED.put("vehicle.gearbox.inTankWattsPerKelvin", Assumed.TANK_CONDUCTANCE);
+    ASSUMED.put("vehicle.gearbox.caseWattsPerKelvin", Assumed.CASE_CONDUCTANCE);
+    ASSUMED.put("vehicle.engine.accessoryKw", Assumed.ACCESSORY_POWER);
+    ASSUMED.put("vehicle.engine.condenserKw", Assumed.CONDENSER_HEAT);
+  }
+
+  /**
+   * @throws roadbreeze.server.problem.RefusedRequestException if there is none of this id
+   */
+  public Build build(String id) {
+    return builds.stream()
+        .filter(b -> b.id().equals(id))
+        .findFirst()
+        .orElseThrow(Fault.NO_SUCH_BUILD::refuse);
+  }
+
+  /** The truck as it came. */
+  public Build found() {
+    return builds.get(0);
+  }
+
+  /**
+   * The truck with a build on it.
+   *
+   * @throws roadbreeze.core.problem.BadInputException if a value cannot be
+   */
+  public Setup setup(Build build) {
+    return new Setup(TruckMapper.truck(rig), FittingMapper.fitting(build));
+  }
+
+  public OperatingPoint point() {
+    return haul.toCore();
+  }
+
+  public Limits limits() {
+    return rig.vehicle().limits().toCore();
+  }
+
+  /** By what a build is judged: the road, the limits, and how well the numbers are known. */
+  public Judge judge(Build build) {
+    return new Judge(point(), limits(), sources(), assumed(build));
+  }
+
+  private List<Uncertainty.Source> sources() {
+    AirTraverse traverse = rig.traverse();
+    boolean read = traverse != null && traverse.where() == AirTraverse.Where.AT_CORE;
+    return Uncertainty.sources(
+        read ? Uncertainty.TRAVERSED_FAN_SPREAD : Uncertainty.FAN_PRESSURE_SPREAD);
+  }
+
+  private List<Judge.Doubted> assumed(Build build) {
+    List<Judge.Doubted> assumed = new ArrayList<>();
+    rig.marks()
+        .forEach(
+            (path, mark) -> {
+              if (mark == Mark.DEFAULT && ASSUMED.containsKey(path)) {
+                assumed.add(new Judge.Doubted(ASSUMED.get(path), ""));
+              }
+            });
+    for (FittedFan fan : build.fans()) {
+      if (build.marks().get(FREE_FLOW.formatted(fan.id())) == Mark.DEFAULT) {
+        assumed.add(new Judge.Doubted(Assumed.FAN_FREE_FLOW, fan.id()));
+      }
+    }
+    return assumed;
+  }
+
+  /** Where an assumed number stands in the job, from its root. */
+  public static String path(Assumed what, String thing, Build build) {
+    return what == Assumed.FAN_FREE_FLOW
+        ? "builds." + build.id() + "." + FREE_FLOW.formatted(thing)
+        : ASSUMED.entrySet().stream()
+            .filter(e -> e.getValue() == what)
+            .map(e -> "rig." + e.getKey())
+            .findFirst()
+            .orElseThrow();
+  }
 
   /** The same job with other builds. */
-  public JobContent withBuilds(List<Build> newBuilds) {
-    return new JobContent(
-        name, complaint, vehicle, trailer, haul, obstacles, origins, traverse, newBuilds, linePlan,
-        hoses, strips);
+  public JobContent withBuilds(List<Build> others) {
+    return new JobContent(about, rig, haul, others);
   }
 
   /** The same job on another road. */
-  public JobContent withHaul(Haul newHaul) {
-    return new JobContent(
-        name, complaint, vehicle, trailer, newHaul, obstacles, origins, traverse, builds, linePlan,
-        hoses, strips);
+  public JobContent withHaul(Haul other) {
+    return new JobContent(about, rig, other, builds);
   }
 }

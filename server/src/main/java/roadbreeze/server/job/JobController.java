@@ -16,20 +16,28 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.haul.Haul;
+import roadbreeze.server.job.format.JobFormat;
+import roadbreeze.server.rig.RigSection;
+import tools.jackson.databind.JsonNode;
 
 @RestController
 @RequestMapping("/api/jobs")
 class JobController {
   private final JobService jobs;
+  private final JobFormat format;
 
-  JobController(JobService jobs) {
+  JobController(JobService jobs, JobFormat format) {
     this.jobs = jobs;
+    this.format = format;
   }
 
-  /** A save: the version it started from and the content wanted. */
-  record Save(long version, @Valid @NotNull JobContent content) {}
+  /** A save of a section: the version it started from and the body wanted. */
+  record Save<T>(long version, @Valid @NotNull T body) {}
 
   @GetMapping
   List<Job> all() {
@@ -47,9 +55,37 @@ class JobController {
     return jobs.create(content);
   }
 
-  @PutMapping("/{id}")
-  Job save(@PathVariable UUID id, @Valid @RequestBody Save save) {
-    return jobs.save(id, save.version(), save.content());
+  @PutMapping("/{id}/about")
+  Job.Section<About> saveAbout(@PathVariable UUID id, @Valid @RequestBody Save<About> save) {
+    return jobs.save(id, save.version(), save.body());
+  }
+
+  @PutMapping("/{id}/rig")
+  Job.Section<RigSection> saveRig(
+      @PathVariable UUID id, @Valid @RequestBody Save<RigSection> save) {
+    return jobs.save(id, save.version(), save.body());
+  }
+
+  @PutMapping("/{id}/haul")
+  Job.Section<Haul> saveHaul(@PathVariable UUID id, @Valid @RequestBody Save<Haul> save) {
+    return jobs.save(id, save.version(), save.body());
+  }
+
+  @PutMapping("/{id}/builds")
+  Job.Section<Build> saveBuild(@PathVariable UUID id, @Valid @RequestBody Save<Build> save) {
+    return jobs.save(id, save.version(), save.body());
+  }
+
+  @PostMapping("/{id}/builds")
+  @ResponseStatus(HttpStatus.CREATED)
+  Job.Section<Build> addBuild(@PathVariable UUID id, @Valid @RequestBody Build build) {
+    return jobs.add(id, build);
+  }
+
+  @DeleteMapping("/{id}/builds/{build}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void removeBuild(@PathVariable UUID id, @PathVariable String build, @RequestParam long version) {
+    jobs.remove(id, build, version);
   }
 
   @DeleteMapping("/{id}")
@@ -62,17 +98,18 @@ class JobController {
   ResponseEntity<JobFile> export(@PathVariable UUID id) {
     JobContent content = jobs.get(id).content();
     String file =
-        content.name().replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT) + ".json";
+        content.about().name().replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT) + ".json";
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename(file).build().toString())
-        .body(new JobFile(JobFile.FORMAT, JobFile.VERSION, content));
+        .body(new JobFile(JobFormat.NAME, JobFormat.CURRENT, content));
   }
 
+  /** Takes a file of any version that was ever exported. */
   @PostMapping("/import")
   @ResponseStatus(HttpStatus.CREATED)
-  Job importFile(@Valid @RequestBody JobFile file) {
-    return jobs.create(file.job());
+  Job importFile(@RequestBody JsonNode file) {
+    return jobs.create(format.read(file));
   }
 }

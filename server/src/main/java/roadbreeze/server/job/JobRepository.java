@@ -1,9 +1,6 @@
 package roadbreeze.server.job;
 
-import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface JobRepository extends JpaRepository<JobEntity, UUID> {
-  List<JobEntity> findAllByOrderByName();
-}
+interface JobRepository extends JpaRepository<JobRow, UUID> {}

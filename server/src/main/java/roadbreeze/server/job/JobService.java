@@ -1,58 +1,213 @@
 package roadbreeze.server.job;
 
+import jakarta.persistence.EntityManager;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.haul.Haul;
+import roadbreeze.server.problem.Fault;
 import roadbreeze.server.problem.StaleVersionException;
 import roadbreeze.server.problem.UnknownThingException;
+import roadbreeze.server.rig.RigSection;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Jobs in the database. A save names the version it started from; a stale one changes nothing. */
+/**
+ * Jobs in the database, section by section. A save names the version it started from; a stale one
+ * changes nothing and answers with the section as it stands.
+ */
 @Service
 public class JobService {
-  private final JobRepository jobs;
+  private static final String ABOUT = "about";
+  private static final String RIG = "rig";
+  private static final String HAUL = "haul";
+  private static final String BUILD = "build/";
+  private static final int MOST_BUILDS = 6;
 
-  JobService(JobRepository jobs) {
+  private final JobRepository jobs;
+  private final SectionRepository sections;
+  private final EntityManager database;
+  private final JsonMapper json;
+
+  JobService(
+      JobRepository jobs, SectionRepository sections, EntityManager database, JsonMapper json) {
     this.jobs = jobs;
+    this.sections = sections;
+    this.database = database;
+    this.json = json;
   }
 
   @Transactional(readOnly = true)
   public List<Job> all() {
-    return jobs.findAllByOrderByName().stream().map(JobEntity::toJob).toList();
+    Map<UUID, List<SectionRow>> rows = new LinkedHashMap<>();
+    for (SectionRow row : sections.findAllByOrderByPosition()) {
+      rows.computeIfAbsent(row.jobId(), id -> new ArrayList<>()).add(row);
+    }
+    return rows.values().stream()
+        .map(this::job)
+        .sorted(Comparator.comparing(job -> job.about().body().name()))
+        .toList();
   }
 
   @Transactional(readOnly = true)
   public Job get(UUID id) {
-    return find(id).toJob();
+    List<SectionRow> rows = sections.findByKeyJobIdOrderByPosition(id);
+    if (rows.isEmpty()) {
+      throw new UnknownThingException("there is no job " + id);
+    }
+    return job(rows);
   }
 
   @Transactional
   public Job create(JobContent content) {
-    JobEntity job = new JobEntity(UUID.randomUUID());
-    job.write(content);
-    return jobs.saveAndFlush(job).toJob();
+    UUID id = jobs.save(new JobRow(UUID.randomUUID())).id();
+    Instant now = now();
+    add(id, ABOUT, 0, content.about(), now);
+    add(id, RIG, 0, content.rig(), now);
+    add(id, HAUL, 0, content.haul(), now);
+    for (int i = 0; i < content.builds().size(); i++) {
+      add(id, BUILD + content.builds().get(i).id(), i, content.builds().get(i), now);
+    }
+    sections.flush();
+    return get(id);
   }
 
-  /**
-   * @throws StaleVersionException with the job as it stands, if the version is not the newest
-   */
   @Transactional
-  public Job save(UUID id, long version, JobContent content) {
-    JobEntity job = find(id);
-    if (job.version() != version) {
-      throw new StaleVersionException(job.toJob());
+  public Job.Section<About> save(UUID job, long version, About body) {
+    return save(job, ABOUT, version, body, About.class);
+  }
+
+  @Transactional
+  public Job.Section<RigSection> save(UUID job, long version, RigSection body) {
+    return save(job, RIG, version, body, RigSection.class);
+  }
+
+  @Transactional
+  public Job.Section<Haul> save(UUID job, long version, Haul body) {
+    return save(job, HAUL, version, body, Haul.class);
+  }
+
+  @Transactional
+  public Job.Section<Build> save(UUID job, long version, Build body) {
+    return save(job, BUILD + body.id(), version, body, Build.class);
+  }
+
+  /** Puts a build after the others. */
+  @Transactional
+  public Job.Section<Build> add(UUID job, Build build) {
+    lock(job);
+    List<SectionRow> builds = builds(job);
+    if (builds.size() >= MOST_BUILDS) {
+      throw Fault.TOO_MANY.refuse(
+          new roadbreeze.server.message.FieldLabel("builds"), 1, MOST_BUILDS);
     }
-    job.write(content);
-    return jobs.saveAndFlush(job).toJob();
+    if (builds.stream().anyMatch(row -> row.name().equals(BUILD + build.id()))) {
+      throw Fault.SAME_ID.refuse(build.id());
+    }
+    int last = builds.stream().mapToInt(SectionRow::position).max().orElse(-1);
+    SectionRow row = add(job, BUILD + build.id(), last + 1, build, now());
+    sections.flush();
+    return section(row, Build.class);
+  }
+
+  /** Takes a build away, unless somebody has changed it since. */
+  @Transactional
+  public void remove(UUID job, String build, long version) {
+    lock(job);
+    SectionRow row = sections.findById(new SectionRow.Key(job, BUILD + build)).orElse(null);
+    if (row == null) {
+      return; // somebody else did already
+    }
+    if (row.version() != version) {
+      throw new StaleVersionException(section(row, Build.class));
+    }
+    if (builds(job).size() == 1) {
+      throw Fault.LAST_BUILD.refuse();
+    }
+    sections.delete(row);
+    sections.flush();
   }
 
   @Transactional
   public void delete(UUID id) {
-    jobs.delete(find(id));
+    if (!jobs.existsById(id)) {
+      throw new UnknownThingException("there is no job " + id);
+    }
+    sections.deleteByKeyJobId(id);
+    jobs.deleteById(id);
   }
 
-  private JobEntity find(UUID id) {
-    return jobs.findById(id)
-        .orElseThrow(() -> new UnknownThingException("there is no job " + id + " here"));
+  /** Builds are counted by whoever holds the job. */
+  private void lock(UUID job) {
+    if (database.find(JobRow.class, job, jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)
+        == null) {
+      throw new UnknownThingException("there is no job " + job);
+    }
+  }
+
+  private List<SectionRow> builds(UUID job) {
+    return sections.findByKeyJobIdOrderByPosition(job).stream()
+        .filter(row -> row.name().startsWith(BUILD))
+        .toList();
+  }
+
+  private SectionRow add(UUID job, String name, int position, Object body, Instant at) {
+    SectionRow row = new SectionRow(job, name, position);
+    row.write(json.writeValueAsString(body), at);
+    database.persist(row);
+    return row;
+  }
+
+  /**
+   * @throws StaleVersionException with the section as it stands, or with nothing if it is gone
+   */
+  private <T> Job.Section<T> save(UUID job, String name, long version, T body, Class<T> type) {
+    SectionRow row = sections.findById(new SectionRow.Key(job, name)).orElse(null);
+    if (row == null) {
+      if (!jobs.existsById(job)) {
+        throw new UnknownThingException("there is no job " + job);
+      }
+      throw new StaleVersionException(null);
+    }
+    if (row.version() != version) {
+      throw new StaleVersionException(section(row, type));
+    }
+    row.write(json.writeValueAsString(body), now());
+    sections.flush();
+    return section(row, type);
+  }
+
+  private Job job(List<SectionRow> rows) {
+    Job.Section<About> about = null;
+    Job.Section<RigSection> rig = null;
+    Job.Section<Haul> haul = null;
+    List<Job.Section<Build>> builds = new ArrayList<>();
+    Instant changed = Instant.EPOCH;
+    for (SectionRow row : rows) {
+      changed = row.savedAt().isAfter(changed) ? row.savedAt() : changed;
+      switch (row.name()) {
+        case ABOUT -> about = section(row, About.class);
+        case RIG -> rig = section(row, RigSection.class);
+        case HAUL -> haul = section(row, Haul.class);
+        default -> builds.add(section(row, Build.class));
+      }
+    }
+    return new Job(rows.get(0).jobId(), changed, about, rig, haul, builds);
+  }
+
+  private <T> Job.Section<T> section(SectionRow row, Class<T> type) {
+    return new Job.Section<>(row.version(), json.readValue(row.body(), type));
+  }
+
+  /** PostgreSQL keeps microseconds. */
+  private static Instant now() {
+    return Instant.now().truncatedTo(ChronoUnit.MICROS);
   }
 }

@@ -1,6 +1,15 @@
 package roadbreeze.server.line;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import roadbreeze.core.line.OilLines;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.Hose;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Said;
 
 /**
  * What the planned lines do.
@@ -15,7 +24,8 @@ public record LineResult(
     List<Cut> cuts,
     List<ToBuy> hoseToBuyM,
     double addedVolumeL,
-    List<String> warnings) {
+    List<Said> warnings) {
+
   /** One temperature's state. */
   public record State(
       double oilC,
@@ -25,11 +35,46 @@ public record LineResult(
       double foundDropKpa,
       double hoseDropKpa,
       double coolerDropKpa,
-      double reynolds) {}
+      double reynolds) {
+    static State of(OilLines.State s) {
+      return new State(
+          s.oil(),
+          s.foundFlow() * 60e3,
+          s.plannedFlow() * 60e3,
+          s.flowShare(),
+          s.foundDrop() / 1000,
+          s.hoseDrop() / 1000,
+          s.coolerDrop() / 1000,
+          s.reynolds());
+    }
+  }
 
   /** A hose to cut. */
-  public record Cut(String name, double boreMm, double fittedMm, double cutMm) {}
+  public record Cut(String hose, String name, double boreMm, double fittedMm, double cutMm) {}
 
   /** Hose to buy of one bore. */
   public record ToBuy(double boreMm, double lengthM) {}
+
+  public static LineResult of(JobContent job, Build build) {
+    OilLines lines = Assembly.lines(job.setup(build));
+    List<Cut> cuts = new ArrayList<>();
+    Map<Double, Double> byBore = new TreeMap<>();
+    if (!build.coolers().isEmpty()) {
+      for (Hose hose : build.lines().hoses()) {
+        double fitted = hose.lengthM() * 1000;
+        double cut = fitted + 2 * build.lines().spareMm();
+        cuts.add(new Cut(hose.id(), hose.name(), hose.boreMm(), fitted, cut));
+        byBore.merge(hose.boreMm(), cut / 1000, Double::sum);
+      }
+    }
+    return new LineResult(
+        State.of(lines.hot()),
+        State.of(lines.cold()),
+        cuts,
+        byBore.entrySet().stream()
+            .map(e -> new ToBuy(e.getKey(), Math.ceil(e.getValue() * 10 - 1e-9) / 10))
+            .toList(),
+        lines.volume() * 1000,
+        Said.of(lines.warnings()));
+  }
 }

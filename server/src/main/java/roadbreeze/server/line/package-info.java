@@ -1,2 +1,2 @@
-/** Hoses of a plan: flow left, drop, cut list and volume. */
+/** Hoses of a build: flow left, drop, cut list and volume. */
 package roadbreeze.server.line;

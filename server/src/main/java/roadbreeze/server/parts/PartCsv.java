@@ -1,5 +1,6 @@
 package roadbreeze.server.parts;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.io.IOException;
@@ -20,11 +21,16 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.server.message.Units;
+import roadbreeze.server.problem.ProblemAdvice;
+import roadbreeze.server.problem.Within;
 
 /**
  * Parts as CSV, both ways. Columns are named after the record's components with their units, {@code
@@ -36,35 +42,40 @@ final class PartCsv {
   private static final int MOST_ROWS = 100_000;
 
   /** What is wrong with one cell, or with a whole row where the column is null. */
-  record Problem(long row, String column, String value, String message) {}
+  record Problem(long row, String column, String value, Finding finding) {}
 
   /** Parts read, or the reasons why none was. */
   record Reading(List<Record> parts, List<Problem> problems, long moreProblems) {}
 
-  /** A unit that may stand for another: base = value × factor + shift. */
-  private record Unit(double factor, double shift) {}
+  /** A unit as it may be written in a column's name or a cell. */
+  private static String spelled(String unit) {
+    return unit.toLowerCase(Locale.ROOT)
+        .replace("°", "")
+        .replace("³", "3")
+        .replace("²", "2")
+        .replace("/", "")
+        .replace("·", "");
+  }
 
-  private static final Map<String, Map<String, Unit>> OTHER_UNITS =
-      Map.of(
-          "mm", Map.of("in", new Unit(25.4, 0), "cm", new Unit(10, 0), "m", new Unit(1000, 0)),
-          "m3s",
-              Map.of(
-                  "cfm",
-                  new Unit(0.000471947443, 0),
-                  "m3h",
-                  new Unit(1 / 3600.0, 0),
-                  "ls",
-                  new Unit(0.001, 0)),
-          "c", Map.of("f", new Unit(5 / 9.0, -32 * 5 / 9.0)),
-          "kpa", Map.of("psi", new Unit(6.894757293, 0), "bar", new Unit(100, 0)),
-          "kw", Map.of("hp", new Unit(0.745699872, 0), "w", new Unit(0.001, 0)),
-          "k", Map.of("f", new Unit(5 / 9.0, 0)));
+  private static Optional<Units.Unit> unit(RecordComponent component, String written) {
+    Within span = PartKind.span(component);
+    return span == null
+        ? Optional.empty()
+        : Units.of(span.kind()).units().stream()
+            .filter(
+                u ->
+                    !written.isEmpty()
+                        && (spelled(u.label()).equals(written)
+                            || u.names().stream().anyMatch(n -> spelled(n).equals(written))))
+            .findFirst();
+  }
 
   private final Class<? extends Record> type;
   private final RecordComponent[] components;
   private final Validator validator;
   private final List<Problem> problems = new ArrayList<>();
   private long moreProblems;
+  private NumberMarks marks = new NumberMarks(true, false);
 
   PartCsv(Class<? extends Record> type, Validator validator) {
     this.type = type;
@@ -125,40 +136,43 @@ final class PartCsv {
     List<Record> parts = new ArrayList<>();
     Map<String, Long> rowOfCode = new HashMap<>();
     try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
-      Map<Integer, Column> columns = null;
-      for (CSVRecord row : parser) {
-        if (columns == null) {
-          columns = columns(row);
-          if (!problems.isEmpty()) {
-            break;
-          }
-        } else if (parts.size() >= MOST_ROWS) {
-          problem(
-              row.getRecordNumber(), null, null, "a file may have " + MOST_ROWS + " parts at most");
-          break;
-        } else {
-          Record part = part(row, columns);
-          if (part != null) {
-            String code = String.valueOf(value(part, "code"));
-            Long before = rowOfCode.putIfAbsent(code, row.getRecordNumber());
-            if (before != null) {
-              problem(row.getRecordNumber(), "code", code, "stands in row " + before + " already");
-            }
-            parts.add(part);
-          }
-        }
-      }
-      if (columns == null) {
-        problem(1, null, null, "the file is empty: the first row must name the columns");
+      List<CSVRecord> rows = parser.getRecords();
+      if (rows.isEmpty()) {
+        problem(1, null, null, CsvFault.EMPTY_FILE.with());
+      } else {
+        parts(rows, parts, rowOfCode);
       }
     } catch (IOException | UncheckedIOException e) {
-      problem(
-          1, null, null, "is not CSV: a quotation mark is not closed, or stands where none may");
+      problem(1, null, null, CsvFault.NOT_CSV.with());
     }
     return new Reading(problems.isEmpty() ? parts : List.of(), problems, moreProblems);
   }
 
-  private void problem(long row, String column, String value, String message) {
+  private void parts(List<CSVRecord> rows, List<Record> parts, Map<String, Long> rowOfCode) {
+    Map<Integer, Column> columns = columns(rows.get(0));
+    List<CSVRecord> filled = rows.subList(1, rows.size());
+    if (!problems.isEmpty()) {
+      return;
+    }
+    if (filled.size() > MOST_ROWS) {
+      problem(MOST_ROWS + 1L, null, null, CsvFault.TOO_MANY_ROWS.with(MOST_ROWS));
+      return;
+    }
+    marks = marks(filled, columns);
+    for (CSVRecord row : filled) {
+      Record part = part(row, columns);
+      if (part != null) {
+        String code = code(part);
+        Long before = rowOfCode.putIfAbsent(code, row.getRecordNumber());
+        if (before != null) {
+          problem(row.getRecordNumber(), "code", code, CsvFault.CODE_TWICE.with(before));
+        }
+        parts.add(part);
+      }
+    }
+  }
+
+  private void problem(long row, String column, String value, Finding message) {
     if (problems.size() < MOST_PROBLEMS) {
       problems.add(new Problem(row, column, value, message));
     } else {
@@ -194,8 +208,8 @@ final class PartCsv {
     return header.contains("\t") ? "\t" : header.contains(";") ? ";" : ",";
   }
 
-  /** Which component a column fills, and in which unit. */
-  private record Column(int component, Unit unit) {}
+  /** Which component a column fills, and in which unit; null for the column's own. */
+  private record Column(int component, @Nullable Units.Unit unit) {}
 
   private Map<Integer, Column> columns(CSVRecord header) {
     Map<Integer, Column> columns = new HashMap<>();
@@ -204,9 +218,9 @@ final class PartCsv {
       String name = header.get(i).trim().toLowerCase(Locale.ROOT).replace(' ', '_');
       Column column = find(name);
       if (column == null) {
-        problem(1, header.get(i), null, "is no column here; there are " + allColumns());
+        problem(1, header.get(i), null, CsvFault.NO_SUCH_COLUMN.with(allColumns()));
       } else if (there[column.component()]) {
-        problem(1, header.get(i), null, "stands twice");
+        problem(1, header.get(i), null, CsvFault.COLUMN_TWICE.with());
       } else {
         there[column.component()] = true;
         columns.put(i, column);
@@ -214,7 +228,7 @@ final class PartCsv {
     }
     for (int c = 0; c < components.length; c++) {
       if (!there[c] && needed(components[c])) {
-        problem(1, column(components[c].getName()), null, "is missing from the first row");
+        problem(1, column(components[c].getName()), null, CsvFault.COLUMN_MISSING.with());
       }
     }
     return columns;
@@ -224,14 +238,13 @@ final class PartCsv {
     for (int c = 0; c < components.length; c++) {
       String own = column(components[c].getName());
       if (own.equals(name)) {
-        return new Column(c, new Unit(1, 0));
+        return new Column(c, null);
       }
       int cut = own.lastIndexOf('_');
-      Map<String, Unit> others = cut < 0 ? null : OTHER_UNITS.get(own.substring(cut + 1));
-      if (others != null && name.startsWith(own.substring(0, cut + 1))) {
-        Unit unit = others.get(name.substring(cut + 1));
-        if (unit != null) {
-          return new Column(c, unit);
+      if (cut >= 0 && name.startsWith(own.substring(0, cut + 1))) {
+        Optional<Units.Unit> unit = unit(components[c], spelled(name.substring(cut + 1)));
+        if (unit.isPresent()) {
+          return new Column(c, unit.get());
         }
       }
     }
@@ -267,17 +280,17 @@ final class PartCsv {
           row.getRecordNumber(),
           column(name),
           String.valueOf(violation.getInvalidValue()),
-          violation.getMessage().trim());
+          ProblemAdvice.fault(name, violation));
     }
     return problems.size() + moreProblems > before ? null : part;
   }
 
-  private Object parse(long row, RecordComponent component, Unit unit, String text) {
+  private Object parse(long row, RecordComponent component, Units.Unit unit, String text) {
     Class<?> type = component.getType();
     String column = column(component.getName());
     if (text.isEmpty()) {
       if (needed(component)) {
-        problem(row, column, text, "is empty");
+        problem(row, column, text, CsvFault.EMPTY_CELL.with());
       }
       return null;
     }
@@ -289,7 +302,7 @@ final class PartCsv {
         return constant(row, component, text);
       }
       if (type == int.class) {
-        return new BigDecimal(text).intValueExact();
+        return BigDecimal.valueOf(number(component, null, text)).intValueExact();
       }
       if (type == List.class) {
         List<Double> list = new ArrayList<>();
@@ -299,8 +312,11 @@ final class PartCsv {
         return list;
       }
       return number(component, unit, text);
+    } catch (BadCell e) {
+      problem(row, column, text, e.finding);
+      return null;
     } catch (NumberFormatException | ArithmeticException e) {
-      problem(row, column, text, e instanceof UnknownUnit ? e.getMessage() : "is not a number");
+      problem(row, column, text, CsvFault.NOT_A_NUMBER.with());
       return null;
     }
   }
@@ -316,44 +332,66 @@ final class PartCsv {
         row,
         column(component.getName()),
         text,
-        "must be one of "
-            + Arrays.stream(component.getType().getEnumConstants())
+        CsvFault.NOT_A_CHOICE.with(
+            Arrays.stream(component.getType().getEnumConstants())
                 .map(Object::toString)
-                .collect(Collectors.joining(", ")));
+                .collect(Collectors.joining(", "))));
     return null;
   }
 
-  private static final class UnknownUnit extends NumberFormatException {
-    UnknownUnit(String message) {
-      super(message);
+  private static final class BadCell extends RuntimeException {
+    private final transient Finding finding;
+
+    BadCell(Finding finding) {
+      this.finding = finding;
     }
   }
 
-  private static double number(RecordComponent component, Unit unit, String text) {
-    // "11 in", "1,5", "280mm": a number, then perhaps a unit.
+  /** Where the number of a cell ends and its unit, if it names one, begins. */
+  private static int numberEnd(String text) {
     int end = 0;
     while (end < text.length() && "+-0123456789.,eE".indexOf(text.charAt(end)) >= 0) {
       end++;
     }
-    double value = Double.parseDouble(text.substring(0, end).replace(',', '.'));
-    String named =
-        text.substring(end)
-            .trim()
-            .toLowerCase(Locale.ROOT)
-            .replace("°", "")
-            .replace("³", "3")
-            .replace("/", "");
-    if (!named.isEmpty()) {
-      String own = column(component.getName());
-      String base = own.substring(own.lastIndexOf('_') + 1);
-      Unit other =
-          named.equals(base) ? new Unit(1, 0) : OTHER_UNITS.getOrDefault(base, Map.of()).get(named);
-      if (other == null) {
-        throw new UnknownUnit("has a unit that does not belong here; the column is in " + base);
-      }
-      return value * other.factor() + other.shift();
+    return end;
+  }
+
+  /** "11 in", "1,5", "280mm": a number, then perhaps a unit. */
+  private double number(RecordComponent component, Units.Unit unit, String text) {
+    int end = numberEnd(text);
+    double value =
+        marks
+            .parse(text.substring(0, end))
+            .orElseThrow(() -> new BadCell(CsvFault.TWO_READINGS.with()));
+    String named = spelled(text.substring(end).trim());
+    Units.Unit written =
+        named.isEmpty()
+            ? unit
+            : unit(component, named)
+                .orElseThrow(() -> new BadCell(CsvFault.UNIT_NOT_HERE.with(baseUnit(component))));
+    if (written == null) {
+      return value;
     }
-    return value * unit.factor() + unit.shift();
+    Units.Unit base = Units.field(PartKind.span(component).kind());
+    return Math.round(base.fromSi(written.toSi(value)) * 1e9) / 1e9;
+  }
+
+  private static String baseUnit(RecordComponent component) {
+    Within span = PartKind.span(component);
+    return span == null ? "" : Units.field(span.kind()).label();
+  }
+
+  /** The numbers of a file, for what their marks mean. */
+  private NumberMarks marks(List<CSVRecord> rows, Map<Integer, Column> columns) {
+    return NumberMarks.of(
+        rows.stream()
+            .flatMap(
+                row ->
+                    columns.entrySet().stream()
+                        .filter(e -> e.getKey() < row.size())
+                        .filter(e -> PartKind.span(components[e.getValue().component()]) != null)
+                        .flatMap(e -> Arrays.stream(row.get(e.getKey()).trim().split("[ |]+"))))
+            .map(text -> text.substring(0, numberEnd(text))));
   }
 
   private Record build(Object[] values) {
@@ -368,11 +406,12 @@ final class PartCsv {
     }
   }
 
-  private static Object value(Record part, String name) {
+  /** What a part is known by. */
+  static String code(Record part) {
     try {
-      return part.getClass().getMethod(name).invoke(part);
+      return (String) part.getClass().getMethod("code").invoke(part);
     } catch (ReflectiveOperationException e) {
-      throw new IllegalStateException("every part has a " + name, e);
+      throw new IllegalStateException("every part has a code", e);
     }
   }
 

@@ -1,37 +1,42 @@
 package roadbreeze.server.parts;
 
+import jakarta.annotation.Nullable;
+import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
-import java.util.function.Function;
+import java.util.List;
+import java.util.Locale;
 import roadbreeze.server.problem.UnknownThingException;
-import roadbreeze.server.rig.CoolerPart;
-import roadbreeze.server.rig.FanPart;
-import roadbreeze.server.rig.RadiatorPart;
+import roadbreeze.server.problem.Within;
 
-/** The shelves of the catalogue. */
+/**
+ * The shelves of the catalogue. A kind of part is its record: the components, with their spans and
+ * units, make the CSV columns, the shelf on screen, and the description of the file.
+ */
 public enum PartKind {
-  OIL_COOLERS(CoolerPart.class, OilCoolerRow.class, p -> new OilCoolerRow((CoolerPart) p)),
-  RADIATORS(RadiatorPart.class, RadiatorRow.class, p -> new RadiatorRow((RadiatorPart) p)),
-  FANS(FanPart.class, FanRow.class, p -> new FanRow((FanPart) p)),
-  THERMOSTATS(
-      ThermostatPart.class, ThermostatRow.class, p -> new ThermostatRow((ThermostatPart) p)),
-  CAPS(CapPart.class, CapRow.class, p -> new CapRow((CapPart) p)),
-  CONTROLLERS(
-      ControllerPart.class, ControllerRow.class, p -> new ControllerRow((ControllerPart) p));
+  OIL_COOLERS(CoolerPart.class),
+  RADIATORS(RadiatorPart.class),
+  FANS(FanPart.class),
+  THERMOSTATS(ThermostatPart.class),
+  CAPS(CapPart.class),
+  CONTROLLERS(ControllerPart.class),
+  CHARGE_AIR_COOLERS(ChargeAirPart.class),
+  COOLANT_PUMPS(PumpPart.class),
+  FAN_CLUTCHES(ClutchPart.class),
+  FILTERS(FilterPart.class),
+  ADAPTERS(AdapterPart.class),
+  SENSORS(SensorPart.class),
+  BREAKERS(BreakerPart.class),
+  HYDRAULIC_COOLERS(HydraulicCoolerPart.class);
 
   final Class<? extends Record> part;
-  final Class<? extends PartRow> row;
-  final Function<Record, PartRow> wrap;
 
-  PartKind(
-      Class<? extends Record> part, Class<? extends PartRow> row, Function<Record, PartRow> wrap) {
+  PartKind(Class<? extends Record> part) {
     this.part = part;
-    this.row = row;
-    this.wrap = wrap;
   }
 
   /** As in the API's paths and the names of CSV files: {@code oil-coolers}. */
   public String slug() {
-    return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
   static PartKind of(String slug) {
@@ -39,5 +44,58 @@ public enum PartKind {
         .filter(k -> k.slug().equals(slug))
         .findFirst()
         .orElseThrow(() -> new UnknownThingException("the catalogue has no shelf " + slug));
+  }
+
+  /**
+   * A column of a shelf.
+   *
+   * @param kind of quantity, null for text and choices
+   * @param choices empty where it is no choice
+   * @param list several numbers in one cell
+   */
+  public record Column(
+      String name,
+      @Nullable String kind,
+      List<String> choices,
+      boolean optional,
+      boolean list,
+      Double low,
+      Double high) {
+    static Column of(RecordComponent component) {
+      Class<?> type = component.getType();
+      Within span = span(component);
+      return new Column(
+          component.getName(),
+          span == null ? null : span.kind().key(),
+          type.isEnum()
+              ? Arrays.stream(type.getEnumConstants()).map(Object::toString).toList()
+              : List.of(),
+          type == Double.class || type == List.class,
+          type == List.class,
+          span == null ? null : span.min(),
+          span == null ? null : span.max());
+    }
+  }
+
+  /** The span that stands with a component, null without one. */
+  static @Nullable Within span(RecordComponent component) {
+    return component.getAccessor().getAnnotation(Within.class) != null
+        ? component.getAccessor().getAnnotation(Within.class)
+        : fieldSpan(component);
+  }
+
+  private static @Nullable Within fieldSpan(RecordComponent component) {
+    try {
+      return component
+          .getDeclaringRecord()
+          .getDeclaredField(component.getName())
+          .getAnnotation(Within.class);
+    } catch (NoSuchFieldException e) {
+      throw new IllegalStateException("a record has a field for each component", e);
+    }
+  }
+
+  public List<Column> columns() {
+    return Arrays.stream(part.getRecordComponents()).map(Column::of).toList();
   }
 }

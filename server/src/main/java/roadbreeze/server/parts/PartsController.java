@@ -1,6 +1,8 @@
 package roadbreeze.server.parts;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -11,20 +13,21 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import roadbreeze.server.rig.CoolerPart;
-import roadbreeze.server.rig.FanPart;
-import roadbreeze.server.rig.RadiatorPart;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
 @RestController
 @RequestMapping("/api/parts")
 class PartsController {
   private final PartsService parts;
+  private final JsonMapper json;
 
-  PartsController(PartsService parts) {
+  PartsController(PartsService parts, JsonMapper json) {
     this.parts = parts;
+    this.json = json;
   }
 
-  /** The whole catalogue, by shelf. */
+  /** The shelves that builds are made from. */
   record Catalogue(
       List<CoolerPart> oilCoolers,
       List<RadiatorPart> radiators,
@@ -32,6 +35,9 @@ class PartsController {
       List<ThermostatPart> thermostats,
       List<CapPart> caps,
       List<ControllerPart> controllers) {}
+
+  /** A shelf as it is described to whoever shows or fills it. */
+  record Shelf(String slug, List<PartKind.Column> columns) {}
 
   @GetMapping
   Catalogue all() {
@@ -42,6 +48,19 @@ class PartsController {
         parts.thermostats(),
         parts.all(PartKind.CAPS).stream().map(CapPart.class::cast).toList(),
         parts.all(PartKind.CONTROLLERS).stream().map(ControllerPart.class::cast).toList());
+  }
+
+  @GetMapping("/shelves")
+  List<Shelf> shelves() {
+    return Arrays.stream(PartKind.values()).map(k -> new Shelf(k.slug(), k.columns())).toList();
+  }
+
+  /** Every part of one shelf, each with its shelf's columns. */
+  @GetMapping("/{shelf}")
+  List<Map<String, Object>> shelf(@PathVariable String shelf) {
+    return parts.all(PartKind.of(shelf)).stream()
+        .map(p -> json.convertValue(p, new TypeReference<Map<String, Object>>() {}))
+        .toList();
   }
 
   @GetMapping("/{shelf}/csv")

@@ -1,5 +1,6 @@
 package roadbreeze.server.parts;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.EntityManager;
 import jakarta.validation.Validator;
 import java.util.HashSet;
@@ -7,9 +8,8 @@ import java.util.List;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import roadbreeze.server.rig.CoolerPart;
-import roadbreeze.server.rig.FanPart;
-import roadbreeze.server.rig.RadiatorPart;
+import roadbreeze.server.message.Said;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The catalogue as it stands, and as CSV. */
 @Service
@@ -18,8 +18,10 @@ public class PartsService {
 
   private final EntityManager database;
   private final Validator validator;
+  private final JsonMapper json;
 
-  PartsService(EntityManager database, Validator validator) {
+  PartsService(EntityManager database, Validator validator, JsonMapper json) {
+    this.json = json;
     this.database = database;
     this.validator = validator;
   }
@@ -32,16 +34,16 @@ public class PartsService {
   public record Import(int added, int changed, List<Problem> problems, long moreProblems) {}
 
   /** What is wrong with a cell, a row or, without either, the file. */
-  public record Problem(long row, String column, String value, String message) {}
+  public record Problem(long row, @Nullable String column, @Nullable String value, Said said) {}
 
   @Transactional(readOnly = true)
   public List<Record> all(PartKind kind) {
     return database
-        .createQuery("from " + kind.row.getSimpleName() + " order by id", kind.row)
+        .createQuery("from PartRow where key.shelf = :shelf order by key.code", PartRow.class)
+        .setParameter("shelf", kind.slug())
         .getResultList()
         .stream()
-        .map(PartRow::part)
-        .<Record>map(r -> r)
+        .<Record>map(row -> json.readValue(row.body(), kind.part))
         .toList();
   }
 
@@ -72,13 +74,15 @@ public class PartsService {
     Set<String> known =
         new HashSet<>(
             database
-                .createQuery("select id from " + kind.row.getSimpleName(), String.class)
+                .createQuery("select key.code from PartRow where key.shelf = :shelf", String.class)
+                .setParameter("shelf", kind.slug())
                 .getResultList());
     int changed = 0;
     int done = 0;
     for (Record part : reading.parts()) {
-      PartRow row = kind.wrap.apply(part);
-      if (known.contains(row.id())) {
+      String code = PartCsv.code(part);
+      PartRow row = new PartRow(kind.slug(), code, json.writeValueAsString(part));
+      if (known.contains(code)) {
         database.merge(row);
         changed++;
       } else {
@@ -93,7 +97,7 @@ public class PartsService {
         reading.parts().size() - changed,
         changed,
         reading.problems().stream()
-            .map(p -> new Problem(p.row(), p.column(), p.value(), p.message()))
+            .map(p -> new Problem(p.row(), p.column(), p.value(), Said.of(p.finding())))
             .toList(),
         reading.moreProblems());
   }

@@ -1,13 +1,11 @@
 package roadbreeze.server.problem;
 
+import roadbreeze.server.message.Said;
+
 /**
  * What is wrong with one field.
  *
- * @param field path in the request, as in {@code haul.gradePercent}
- * @param value as sent, null if missing
- * @param low least allowed, null where the field has no span
- * @param high most allowed
- * @param unit of the span
+ * @param field path in the request, as in {@code haul.gradePercent}; of a row in a list by its
+ *     place
  */
-public record FieldProblem(
-    String field, Object value, Double low, Double high, String unit, String message) {}
+public record FieldProblem(String field, Said said) {}

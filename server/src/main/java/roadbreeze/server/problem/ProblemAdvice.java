@@ -2,13 +2,16 @@ package roadbreeze.server.problem;
 
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.ConstraintViolationException;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.lang.annotation.Annotation;
 import java.sql.SQLException;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -22,15 +25,22 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import roadbreeze.core.explain.Argument;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.problem.NotConvergedException;
-import roadbreeze.core.problem.OutOfRangeException;
+import roadbreeze.server.message.FieldLabel;
+import roadbreeze.server.message.Said;
+import roadbreeze.server.message.Units;
+import roadbreeze.server.message.Words;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 
 /** Turns every refusal into RFC 9457 problem details, in words for the person at the screen. */
 @RestControllerAdvice
-class ProblemAdvice extends ResponseEntityExceptionHandler {
+public class ProblemAdvice extends ResponseEntityExceptionHandler {
+  private static final int MOST = 5;
   private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
   @Override
@@ -49,22 +59,41 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
   private static FieldProblem of(FieldError error) {
     if (error.contains(ConstraintViolation.class)) {
-      ConstraintViolation<?> violation = error.unwrap(ConstraintViolation.class);
-      return of(error.getField(), violation);
+      return of(error.getField(), error.unwrap(ConstraintViolation.class));
     }
     return new FieldProblem(
-        error.getField(), error.getRejectedValue(), null, null, null, error.getDefaultMessage());
+        error.getField(), Said.of(Fault.NOT_USABLE.with(FieldLabel.of(error.getField()))));
   }
 
   private static FieldProblem of(String field, ConstraintViolation<?> violation) {
-    Map<String, Object> span = violation.getConstraintDescriptor().getAttributes();
-    Double low = span.get("min") instanceof Double d ? d : null;
-    Double high = span.get("max") instanceof Double d ? d : null;
-    String unit = span.get("unit") instanceof String s ? s : null;
+    return new FieldProblem(field, Said.of(fault(field, violation)));
+  }
+
+  /** A broken constraint as a finding about its field. */
+  public static Finding fault(String field, ConstraintViolation<?> violation) {
+    FieldLabel label = FieldLabel.of(field);
+    Annotation constraint = violation.getConstraintDescriptor().getAnnotation();
     Object value = violation.getInvalidValue();
-    boolean plain = value == null || value instanceof Number || value instanceof String;
-    return new FieldProblem(
-        field, plain ? value : value.toString(), low, high, unit, violation.getMessage().trim());
+    if (constraint instanceof Within span) {
+      Argument low = amount(span.min(), span.kind());
+      Argument high = amount(span.max(), span.kind());
+      return value instanceof Number number && Double.isFinite(number.doubleValue())
+          ? Fault.OUT_OF_SPAN.with(label, amount(number.doubleValue(), span.kind()), low, high)
+          : Fault.NOT_A_NUMBER.with(label, low, high);
+    }
+    if (constraint instanceof Size size) {
+      return value instanceof String
+          ? Fault.TOO_LONG.with(label, size.max())
+          : Fault.TOO_MANY.with(label, size.min(), size.max());
+    }
+    if (constraint instanceof NotBlank) {
+      return Fault.EMPTY.with(label);
+    }
+    return (constraint instanceof NotNull ? Fault.MISSING : Fault.NOT_USABLE).with(label);
+  }
+
+  private static Argument amount(double value, Kind kind) {
+    return Argument.amount(kind, Units.si(value, kind));
   }
 
   @ExceptionHandler
@@ -79,16 +108,16 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
   private static ProblemDetail badFields(List<FieldProblem> problems) {
     ProblemDetail detail = ProblemDetail.forStatus(HttpStatus.BAD_REQUEST);
-    detail.setTitle("Some values cannot be used");
-    detail.setDetail(
-        problems.stream()
-            .map(
-                p ->
-                    p.field() + " " + p.message() + (p.value() == null ? "" : ", not " + p.value()))
-            .limit(5)
-            .collect(Collectors.joining("; ")));
+    detail.setProperty("said", problems.stream().map(FieldProblem::said).limit(MOST).toList());
     detail.setProperty("errors", problems);
     return detail;
+  }
+
+  private static ResponseEntity<ProblemDetail> problem(HttpStatus status, Finding finding) {
+    ProblemDetail detail =
+        ProblemDetail.forStatusAndDetail(status, Words.of(finding, Units.World.METRIC));
+    detail.setProperty("said", List.of(Said.of(finding)));
+    return ResponseEntity.status(status).body(detail);
   }
 
   @Override
@@ -97,19 +126,21 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    ProblemDetail detail = ProblemDetail.forStatus(HttpStatus.BAD_REQUEST);
-    detail.setTitle("The request cannot be read");
-    if (e.getCause() instanceof DatabindException cause && !cause.getPath().isEmpty()) {
+    return ResponseEntity.badRequest().body(unread(e.getCause()));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> misshapen(DatabindException e) {
+    return ResponseEntity.badRequest().body(unread(e));
+  }
+
+  private static ProblemDetail unread(Throwable why) {
+    if (why instanceof DatabindException cause && !cause.getPath().isEmpty()) {
       String field = pathOf(cause);
-      detail.setDetail(field + " is missing or is not of the right kind");
-      detail.setProperty(
-          "errors",
-          List.of(
-              new FieldProblem(field, null, null, null, null, "is missing or of another kind")));
-    } else {
-      detail.setDetail("It is not well-formed JSON of the expected shape.");
+      Said said = Said.of(Fault.NOT_USABLE.with(FieldLabel.of(field)));
+      return badFields(List.of(new FieldProblem(field, said)));
     }
-    return ResponseEntity.badRequest().body(detail);
+    return problem(HttpStatus.BAD_REQUEST, Fault.NOT_READABLE.with()).getBody();
   }
 
   private static String pathOf(DatabindException cause) {
@@ -126,62 +157,51 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> bad(BadInputException e) {
-    ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
-    detail.setTitle("Some values cannot be used");
-    detail.setProperty(
-        "errors", List.of(new FieldProblem(e.quantity(), null, null, null, null, e.getMessage())));
-    return ResponseEntity.badRequest().body(detail);
+    return problem(HttpStatus.BAD_REQUEST, e.finding());
   }
 
-  @ExceptionHandler({NotConvergedException.class, OutOfRangeException.class})
-  ResponseEntity<ProblemDetail> noAnswer(RuntimeException e) {
-    ProblemDetail detail =
-        ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
-    detail.setTitle("There is no steady state");
-    return ResponseEntity.unprocessableContent().body(detail);
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> refused(RefusedRequestException e) {
+    return problem(HttpStatus.BAD_REQUEST, e.finding());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> noAnswer(NotConvergedException e) {
+    return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.finding());
   }
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> stale(StaleVersionException e) {
-    ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
-    detail.setTitle("Saved elsewhere first");
-    detail.setProperty("current", e.current());
-    return ResponseEntity.status(HttpStatus.CONFLICT).body(detail);
+    ResponseEntity<ProblemDetail> answer =
+        problem(
+            HttpStatus.CONFLICT,
+            (e.current() == null ? Fault.GONE_ELSEWHERE : Fault.SAVED_ELSEWHERE).with());
+    answer.getBody().setProperty("current", e.current());
+    return answer;
   }
 
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> raced(ObjectOptimisticLockingFailureException e) {
-    // The two saves crossed inside the database: the loser asks for the job and sees the other's.
-    ProblemDetail detail =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.CONFLICT, "somebody else saved this job in the meantime");
-    detail.setTitle("Saved elsewhere first");
-    return ResponseEntity.status(HttpStatus.CONFLICT).body(detail);
+  @ExceptionHandler({
+    ObjectOptimisticLockingFailureException.class,
+    DataIntegrityViolationException.class
+  })
+  ResponseEntity<ProblemDetail> raced(Exception e) {
+    // Two saves crossed inside the database: the loser asks for the job and sees the other's.
+    return problem(HttpStatus.CONFLICT, Fault.SAVED_ELSEWHERE.with());
   }
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unknown(UnknownThingException e) {
-    return ResponseEntity.status(HttpStatus.NOT_FOUND)
-        .body(ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage()));
+    return problem(HttpStatus.NOT_FOUND, Fault.NOT_HERE.with());
   }
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unexpected(Exception e) {
     if (connectionLost(e)) {
       LOG.warn("the database does not answer: {}", e.getMessage());
-      ProblemDetail detail =
-          ProblemDetail.forStatusAndDetail(
-              HttpStatus.SERVICE_UNAVAILABLE,
-              "The database does not answer. Edits are kept in this window and saved when it does.");
-      detail.setTitle("Database not reachable");
-      return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(detail);
+      return problem(HttpStatus.SERVICE_UNAVAILABLE, Fault.DATABASE_AWAY.with());
     }
     LOG.error("unexpected", e);
-    ProblemDetail detail =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.INTERNAL_SERVER_ERROR,
-            "Something went wrong on our side; it is written in the server's log.");
-    return ResponseEntity.internalServerError().body(detail);
+    return problem(HttpStatus.INTERNAL_SERVER_ERROR, Fault.OUR_SIDE.with());
   }
 
   /**

@@ -9,6 +9,7 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import java.util.List;
+import roadbreeze.core.explain.Kind;
 
 /** A number, or each number of a list, that must lie in a span given in its unit. */
 @Target({ElementType.FIELD, ElementType.PARAMETER})
@@ -19,10 +20,10 @@ public @interface Within {
 
   double max();
 
-  /** As shown to people; empty for a ratio. */
-  String unit() default "";
+  /** What it is; the span is in the unit that fields of this kind have. */
+  Kind kind() default Kind.RATIO;
 
-  String message() default "must be from {min} to {max} {unit}";
+  String message() default "must be from {min} to {max}";
 
   Class<?>[] groups() default {};
 

@@ -1,13 +1,9 @@
 package roadbreeze.server.rig;
 
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
 
 /**
@@ -16,14 +12,10 @@ import roadbreeze.server.problem.Within;
  * @param columns of the grid
  * @param readingsMs row by row from the upper left, m/s
  */
-@Embeddable
 public record AirTraverse(
-    @NotNull @Enumerated(EnumType.STRING) Where where,
-    @Within(min = 1, max = 12) int columns,
-    @NotNull
-        @Size(min = 1, max = 120)
-        @Within(min = 0, max = 30, unit = "m/s")
-        @JdbcTypeCode(SqlTypes.ARRAY)
+    @NotNull Where where,
+    @Within(min = 1, max = 12, kind = Kind.COUNT) int columns,
+    @NotNull @Size(min = 1, max = 120) @Within(min = 0, max = 30, kind = Kind.VELOCITY)
         List<Double> readingsMs) {
 
   /** Free air and through the core are different things. */

@@ -1,10 +1,9 @@
 package roadbreeze.server.rig;
 
 import jakarta.annotation.Nullable;
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.Embedded;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
 
 /**
@@ -21,20 +20,19 @@ import roadbreeze.server.problem.Within;
  * @param chargeAirFirst it stands in front of the condenser, not behind
  * @param fanFactor measured over catalogue fan pressure, from an air traverse; 1 without one
  */
-@Embeddable
 public record CoolingData(
     @Within(min = 0.3, max = 0.6) double glycolShare,
-    @Within(min = 0, max = 200, unit = "kPa") double capKpa,
-    @Within(min = 0.2, max = 15, unit = "kg/s") double pumpKgsAt4000,
-    @Within(min = 100, max = 2500, unit = "mm") double openingWidthMm,
-    @Within(min = 100, max = 2000, unit = "mm") double openingHeightMm,
-    @Within(min = 10, max = 600, unit = "mm") double openingDepthMm,
+    @Within(min = 0, max = 200, kind = Kind.PRESSURE) double capKpa,
+    @Within(min = 0.2, max = 15, kind = Kind.MASS_FLOW) double pumpKgsAt4000,
+    @Within(min = 100, max = 2500, kind = Kind.SIZE) double openingWidthMm,
+    @Within(min = 100, max = 2000, kind = Kind.SIZE) double openingHeightMm,
+    @Within(min = 10, max = 600, kind = Kind.SIZE) double openingDepthMm,
     @Within(min = 0, max = 1) double ramCoefficient,
-    @Within(min = 0, max = 200, unit = "mm") double coreGapMm,
-    @Within(min = 0, max = 300, unit = "mm") double fanToCoreMm,
-    @Within(min = 0, max = 200, unit = "mm") double tipGapMm,
-    @NotNull @Valid @Embedded CoreSize radiator,
-    @Nullable @Valid @Embedded CoreSize condenser,
-    @Nullable @Valid @Embedded CoreSize chargeAirCooler,
+    @Within(min = 0, max = 200, kind = Kind.SIZE) double coreGapMm,
+    @Within(min = 0, max = 300, kind = Kind.SIZE) double fanToCoreMm,
+    @Within(min = 0, max = 200, kind = Kind.SIZE) double tipGapMm,
+    @NotNull @Valid CoreSize radiator,
+    @Nullable @Valid CoreSize condenser,
+    @Nullable @Valid CoreSize chargeAirCooler,
     boolean chargeAirFirst,
     @Within(min = 0.1, max = 3) double fanFactor) {}

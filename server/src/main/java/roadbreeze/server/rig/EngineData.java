@@ -1,13 +1,9 @@
 package roadbreeze.server.rig;
 
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.core.vehicle.Engine;
 import roadbreeze.server.problem.Within;
 
@@ -18,21 +14,14 @@ import roadbreeze.server.problem.Within;
  * @param torqueNm one per rpm
  * @param boostRatio compressor pressure ratio under load, null where nothing boosts
  */
-@Embeddable
 public record EngineData(
-    @NotNull @Enumerated(EnumType.STRING) Engine.Kind kind,
-    @Within(min = 0.2, max = 20, unit = "L") double displacementLitres,
-    @NotNull
-        @Size(min = 2, max = 20)
-        @Within(min = 300, max = 9000, unit = "rpm")
-        @JdbcTypeCode(SqlTypes.ARRAY)
+    @NotNull Engine.Kind kind,
+    @Within(min = 0.2, max = 20, kind = Kind.DISPLACEMENT) double displacementLitres,
+    @NotNull @Size(min = 2, max = 20) @Within(min = 300, max = 9000, kind = Kind.RPM)
         List<Double> torqueRpm,
-    @NotNull
-        @Size(min = 2, max = 20)
-        @Within(min = 10, max = 4000, unit = "N·m")
-        @JdbcTypeCode(SqlTypes.ARRAY)
+    @NotNull @Size(min = 2, max = 20) @Within(min = 10, max = 4000, kind = Kind.TORQUE)
         List<Double> torqueNm,
     @Within(min = 1.05, max = 5) Double boostRatio,
-    @Within(min = 0, max = 20, unit = "kW") double accessoryKw,
-    @Within(min = 0, max = 12, unit = "kW") double airConditioningKw,
-    @Within(min = 0, max = 20, unit = "kW") double condenserKw) {}
+    @Within(min = 0, max = 20, kind = Kind.POWER) double accessoryKw,
+    @Within(min = 0, max = 12, kind = Kind.POWER) double airConditioningKw,
+    @Within(min = 0, max = 20, kind = Kind.POWER) double condenserKw) {}

@@ -1,11 +1,9 @@
 package roadbreeze.server.rig;
 
-import jakarta.persistence.Embeddable;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
 
 /**
@@ -13,24 +11,22 @@ import roadbreeze.server.problem.Within;
  *
  * @param inTankWattsPerKelvin conductance of the cooler in the radiator tank, null if there is none
  */
-@Embeddable
 public record GearboxData(
-    @NotNull @Size(min = 1, max = 12) @Within(min = 0.3, max = 20) @JdbcTypeCode(SqlTypes.ARRAY)
-        List<Double> gearRatios,
+    @NotNull @Size(min = 1, max = 12) @Within(min = 0.3, max = 20) List<Double> gearRatios,
     @Within(min = 1, max = 10) double axleRatio,
-    @Within(min = 0.2, max = 0.8, unit = "m") double tyreRadiusM,
+    @Within(min = 0.2, max = 0.8, kind = Kind.LENGTH) double tyreRadiusM,
     @Within(min = 0.8, max = 1) double meshEfficiency,
     @Within(min = 0.8, max = 1) double axleEfficiency,
-    @Within(min = 0, max = 10, unit = "kW") double spinLossKw,
-    @Within(min = 1, max = 12) int lockFromGear,
-    @Within(min = 0, max = 120, unit = "km/h") double lockAboveKmh,
-    @Within(min = 500, max = 3000, unit = "rpm") double luggingRpm,
-    @Within(min = 1500, max = 8000, unit = "rpm") double highestRpm,
-    @Within(min = 50, max = 3000, unit = "N·m") double stallTorqueNm,
-    @Within(min = 800, max = 4500, unit = "rpm") double stallRpm,
+    @Within(min = 0, max = 10, kind = Kind.POWER) double spinLossKw,
+    @Within(min = 1, max = 12, kind = Kind.COUNT) int lockFromGear,
+    @Within(min = 0, max = 120, kind = Kind.SPEED) double lockAboveKmh,
+    @Within(min = 500, max = 3000, kind = Kind.RPM) double luggingRpm,
+    @Within(min = 1500, max = 8000, kind = Kind.RPM) double highestRpm,
+    @Within(min = 50, max = 3000, kind = Kind.TORQUE) double stallTorqueNm,
+    @Within(min = 800, max = 4500, kind = Kind.RPM) double stallRpm,
     @Within(min = 1.2, max = 3.5) double stallTorqueRatio,
-    @Within(min = 1, max = 50, unit = "L/min") double oilFlowLpm,
-    @Within(min = 10, max = 200, unit = "mm²/s") double oilKv40,
-    @Within(min = 2, max = 30, unit = "mm²/s") double oilKv100,
-    @Within(min = 1, max = 200, unit = "W/K") double caseWattsPerKelvin,
-    @Within(min = 20, max = 1000, unit = "W/K") Double inTankWattsPerKelvin) {}
+    @Within(min = 1, max = 50, kind = Kind.FLOW) double oilFlowLpm,
+    @Within(min = 10, max = 200, kind = Kind.VISCOSITY) double oilKv40,
+    @Within(min = 2, max = 30, kind = Kind.VISCOSITY) double oilKv100,
+    @Within(min = 1, max = 200, kind = Kind.CONDUCTANCE) double caseWattsPerKelvin,
+    @Within(min = 20, max = 1000, kind = Kind.CONDUCTANCE) Double inTankWattsPerKelvin) {}

@@ -1,12 +1,11 @@
 package roadbreeze.server.rig;
 
-import jakarta.persistence.Embeddable;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
 
 /** What hangs behind, with its load. */
-@Embeddable
 public record Trailer(
     @NotBlank @Size(max = 80) String name,
-    @Within(min = 0, max = 20000, unit = "kg") double massKg) {}
+    @Within(min = 0, max = 20000, kind = Kind.MASS) double massKg) {}

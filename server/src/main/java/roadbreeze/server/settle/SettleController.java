@@ -1,24 +1,63 @@
 package roadbreeze.server.settle;
 
-import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import java.util.List;
+import java.util.function.Supplier;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import roadbreeze.server.sizing.BuildRequest;
+import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.settle.Disputes;
+import roadbreeze.core.settle.Offer;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.job.BuildRequest;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.longrun.Bounded;
+import roadbreeze.server.parts.FanPart;
+import roadbreeze.server.parts.PartMapper;
+import roadbreeze.server.parts.PartsService;
 
+/** Every dispute of sizing, run on one build of a job with the catalogue's parts. */
 @RestController
+@RequestMapping("/api/compute")
 class SettleController {
-  private final SettleService settle;
+  private final PartsService parts;
+  private final Bounded bounded;
 
-  SettleController(SettleService settle) {
-    this.settle = settle;
+  SettleController(PartsService parts, Bounded bounded) {
+    this.parts = parts;
+    this.bounded = bounded;
   }
 
-  @Operation(summary = "Every dispute that sizing can answer, run on one build")
-  @PostMapping("/api/compute/settle")
-  List<Dispute> settle(@Valid @RequestBody BuildRequest request) {
-    return settle.all(request);
+  @PostMapping("/settle")
+  List<SettledDispute> settle(@Valid @RequestBody BuildRequest request) {
+    JobContent job = request.job();
+    Build build = request.chosen();
+    Disputes disputes =
+        new Disputes(
+            job.judge(build),
+            parts.fans().stream().map(SettleController::offer).toList(),
+            parts.oilCoolers().stream().map(PartMapper::cooler).toList(),
+            build.fans().stream()
+                .map(f -> f.part())
+                .filter(p -> p.kind() == FanPart.Kind.ELECTRIC)
+                .findFirst()
+                .map(SettleController::offer),
+            usedCooler(job, build));
+    return bounded.all(
+        disputes.questions(job.setup(build)).stream()
+            .<Supplier<SettledDispute>>map(q -> () -> SettledDispute.of(q.get()))
+            .toList());
+  }
+
+  private static Offer<FanUnit> offer(FanPart part) {
+    return new Offer<>(part.name(), PartMapper.fan(part));
+  }
+
+  private static boolean usedCooler(JobContent job, Build build) {
+    return !build.coolers().isEmpty()
+        && job.found().coolers().stream()
+            .anyMatch(c -> c.part().equals(build.coolers().get(0).part()));
   }
 }

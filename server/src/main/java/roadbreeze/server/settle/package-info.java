@@ -1,5 +1,2 @@
-/**
- * Settle it: where practitioners disagree, both schools are run on this truck and set side by side
- * with a recommendation and its reason.
- */
+/** Both schools of each dispute, run on the truck in hand. */
 package roadbreeze.server.settle;

@@ -11,11 +11,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import roadbreeze.server.Jobs;
+import roadbreeze.server.build.Build;
 import roadbreeze.server.haul.Road;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.job.JobFile;
-import roadbreeze.server.rig.Build;
-import roadbreeze.server.rig.Origin;
+import roadbreeze.server.job.format.JobFormat;
+import roadbreeze.server.rig.Mark;
 import roadbreeze.server.rig.Vehicle;
 
 /** Jobs that ship as files are as good as jobs that people save. */
@@ -38,8 +38,8 @@ class DemoWorldTest {
   @ParameterizedTest
   @MethodSource("shipped")
   void everyShippedFileWouldBeTakenAsAnImport(String name) {
-    JobContent job = JobFile.shipped(name);
-    assertThat(VALIDATOR.validate(new JobFile(JobFile.FORMAT, JobFile.VERSION, job))).isEmpty();
+    JobContent job = JobFormat.shipped(name);
+    assertThat(VALIDATOR.validate(job)).isEmpty();
     assertThat(job.builds().get(0).kind()).isEqualTo(Build.Kind.AS_FOUND);
     assertThat(job.builds()).extracting(Build::name).doesNotHaveDuplicates();
   }
@@ -47,33 +47,34 @@ class DemoWorldTest {
   @ParameterizedTest
   @MethodSource("shipped")
   void everyMarkOfOriginBelongsToANumberOfTheJob(String name) {
-    JobContent job = JobFile.shipped(name);
-    assertThat(job.origins()).extracting(Origin::path).doesNotHaveDuplicates();
-    for (Origin origin : job.origins()) {
-      String path =
-          origin.path().startsWith("fan.")
-              ? origin.path().replace("fan.", "builds.0.fans.0.part.")
-              : origin.path();
-      assertThat(Jobs.at(job, path).isNumber()).as(origin.path()).isTrue();
+    JobContent job = JobFormat.shipped(name);
+    for (String path : job.rig().marks().keySet()) {
+      assertThat(Jobs.at(job, "rig." + path).isNumber()).as(path).isTrue();
+    }
+    for (Build build : job.builds()) {
+      for (String path : build.marks().keySet()) {
+        String whole = "builds." + build.id() + "." + path;
+        assertThat(Jobs.at(job, whole).isNumber()).as(whole).isTrue();
+      }
     }
   }
 
   @ParameterizedTest
   @ValueSource(strings = {"petrol-utility", "diesel-utility", "medium-diesel", "plough-pickup"})
   void anIntakeClaimsNothingMeasured(String name) {
-    JobContent job = JobFile.shipped("intake/" + name);
-    assertThat(job.origins()).hasSizeGreaterThan(25).allMatch(o -> o.kind() == Origin.Kind.DEFAULT);
-    assertThat(job.vehicle().kind().name().toLowerCase().replace('_', '-')).isEqualTo(name);
-    assertThat(job.vehicle().cooling().chargeAirCooler() != null)
+    JobContent job = JobFormat.shipped("intake/" + name);
+    assertThat(job.rig().marks()).hasSizeGreaterThan(25).doesNotContainValue(Mark.MEASURED);
+    assertThat(job.rig().vehicle().kind().name().toLowerCase().replace('_', '-')).isEqualTo(name);
+    assertThat(job.rig().vehicle().cooling().chargeAirCooler() != null)
         .as("only boosted engines have a charge-air cooler")
-        .isEqualTo(job.vehicle().engine().boostRatio() != null);
+        .isEqualTo(job.rig().vehicle().engine().boostRatio() != null);
   }
 
   @Test
   void theDemoYardIsTheDemoWorlds() {
     List<JobContent> jobs = DemoWorld.jobs();
     assertThat(jobs)
-        .extracting(j -> j.vehicle().kind())
+        .extracting(j -> j.rig().vehicle().kind())
         .containsExactly(
             Vehicle.Kind.PETROL_UTILITY,
             Vehicle.Kind.MEDIUM_DIESEL,
@@ -82,7 +83,7 @@ class DemoWorldTest {
     assertThat(Road.ALL)
         .extracting(r -> r.haul().road())
         .containsAll(jobs.stream().map(j -> j.haul().road()).toList());
-    assertThat(DemoWorld.workedCase().haul()).isEqualTo(Road.ALL.get(0).haul());
-    assertThat(DemoWorld.workedCase().build().coolers()).hasSize(1);
+    assertThat(DemoWorld.workedCase().job().haul()).isEqualTo(Road.ALL.get(0).haul());
+    assertThat(DemoWorld.workedCase().chosen().coolers()).hasSize(1);
   }
 }

@@ -12,9 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.core.io.ClassPathResource;
-import roadbreeze.server.rig.CoolerPart;
-import roadbreeze.server.rig.FanPart;
 
 class PartCsvTest {
   private static final Validator VALIDATOR =
@@ -80,7 +79,7 @@ class PartCsvTest {
             .problems()
             .get(0);
     assertThat(problem.column()).isEqualTo("family");
-    assertThat(problem.message()).startsWith("must be one of TUBE_AND_FIN");
+    assertThat(problem.finding().code()).isEqualTo(CsvFault.NOT_A_CHOICE);
   }
 
   @Test
@@ -116,7 +115,12 @@ class PartCsvTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"1.5, is not a number", "two, is not a number", "0, must be from", "'', is empty"})
+  @CsvSource({
+    "1.5, csvFault.notANumber",
+    "two, csvFault.notANumber",
+    "0, fault.outOfSpan",
+    "'', csvFault.emptyCell"
+  })
   void countsAreWholeAndInRange(String passes, String why) {
     PartCsv.Problem problem =
         read(CoolerPart.class, COOLER + "A,x,PLATE_FIN,280,190,32,14,10.5," + passes + ",9.5,b,,1")
@@ -124,7 +128,7 @@ class PartCsvTest {
             .get(0);
     assertThat(problem.row()).isEqualTo(2);
     assertThat(problem.column()).isEqualTo("passes");
-    assertThat(problem.message()).contains(why);
+    assertThat(problem.finding().code().key()).isEqualTo(why);
   }
 
   @Test
@@ -143,8 +147,13 @@ class PartCsvTest {
 
   @Test
   void aHeaderIsNamedTwiceOrCutShortAndBlankLinesDoNotCount() {
-    assertThat(read(CapPart.class, "code,name,cap_kpa,cap_psi,price\n").problems().get(0).message())
-        .isEqualTo("stands twice");
+    assertThat(
+            read(CapPart.class, "code,name,cap_kpa,cap_psi,price\n")
+                .problems()
+                .get(0)
+                .finding()
+                .code())
+        .isEqualTo(CsvFault.COLUMN_TWICE);
     assertThat(read(CapPart.class, "code,name,cap_kpa,price\n\n\nA,cap,90,1\n\n").parts())
         .containsExactly(new CapPart("A", "cap", 90, 1));
     assertThat(read(CapPart.class, "code,name,cap_kpa,price\nA,cap\n").problems())
@@ -154,5 +163,37 @@ class PartCsvTest {
     assertThat(
             read(CapPart.class, "code,name,cap_kpa,price\nA,\"cap, \"\"tall\"\"\",90,1\n").parts())
         .containsExactly(new CapPart("A", "cap, \"tall\"", 90, 1));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        // Another price tells which mark is the decimal one.
+        "A,cap,90,\"1,250\"/B,cap,89.6,12.50 | 1250",
+        "A;cap;90;1.250/B;cap;89,6;12,50 | 1250",
+        "A;cap;90;1,250/B;cap;89,6;12,5 | 1.25",
+        "A,cap,90,\"1,250.50\"/B,cap,90,12 | 1250.5",
+        "A;cap;90;1.250,50/B;cap;90;12 | 1250.5",
+        "A,cap,90,1250/B,cap,90,12 | 1250"
+      })
+  void marksOfThousandsAndDecimalsAreThoseOfTheFile(String rows, double price) {
+    String separator = rows.contains(";") ? ";" : ",";
+    String header = String.join(separator, "code", "name", "cap_kpa", "price");
+    PartCsv.Reading reading = read(CapPart.class, header + "\n" + rows.replace('/', '\n'));
+    assertThat(reading.problems()).isEmpty();
+    assertThat(((CapPart) reading.parts().get(0)).price()).isEqualTo(price);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"A,cap,90,\"1,250\"/B,cap,90,12", "A;cap;90;1,250/B;cap;89,6;2.5"})
+  void aMarkThatCanBeReadTwoWaysIsRefusedWithItsRow(String rows) {
+    String separator = rows.contains(";") ? ";" : ",";
+    String header = String.join(separator, "code", "name", "cap_kpa", "price");
+    PartCsv.Reading reading = read(CapPart.class, header + "\n" + rows.replace('/', '\n'));
+    PartCsv.Problem problem = reading.problems().get(0);
+    assertThat(problem.finding().code()).isEqualTo(CsvFault.TWO_READINGS);
+    assertThat(problem.row()).isEqualTo(2);
+    assertThat(problem.column()).isEqualTo("price");
   }
 }

@@ -1,0 +1,44 @@
+package roadbreeze.core.exchanger;
+
+import roadbreeze.core.fluid.TransmissionFluid;
+
+/** What stands in the flat channels of an oil cooler: its shape, heat and friction. */
+public interface ChannelSurface {
+  /** Nothing: the tube-and-fin family. */
+  ChannelSurface PLAIN = new PlainChannel();
+
+  /** Offset strips: the plate-fin and stacked-plate families. */
+  ChannelSurface TURBULATED = new OffsetStrip();
+
+  /**
+   * A flat channel.
+   *
+   * @param width m
+   * @param height m
+   * @param length from one turn to the next, m
+   */
+  record Channel(double width, double height, double length) {
+    double area() {
+      return width * height;
+    }
+  }
+
+  /** m */
+  double hydraulicDiameter(Channel channel);
+
+  /** Share of the channel's section that is left open (-). */
+  double openShare();
+
+  /**
+   * Conductance of one channel, W/K.
+   *
+   * @param velocity in the open section, m/s
+   */
+  double conductance(Channel channel, double velocity, TransmissionFluid oil, double temperature);
+
+  /** Fanning friction factor (-). */
+  double friction(double re);
+
+  /** True where the surface's correlations were published. */
+  boolean published(double re);
+}

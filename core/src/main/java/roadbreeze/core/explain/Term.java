@@ -1,0 +1,50 @@
+package roadbreeze.core.explain;
+
+/** Names of numbers in a working that are no input's own. */
+public enum Term implements Code {
+  SPEED_HELD(Kind.SPEED),
+  AIR_DENSITY(Kind.DENSITY),
+  GEAR(Kind.FINDING),
+  SPEED_RATIO(Kind.RATIO),
+  MESH_EFFICIENCY(Kind.RATIO),
+  AXLE_EFFICIENCY(Kind.RATIO),
+  ACCESSORIES(Kind.SHAFT_POWER),
+  KAPPA(Kind.RATIO),
+  FRICTION_PRESSURE(Kind.PRESSURE),
+  INDICATED_EFFICIENCY(Kind.RATIO),
+  DISPLACEMENT(Kind.DISPLACEMENT),
+  RAM_COEFFICIENT(Kind.RATIO),
+  RAM_LEFT(Kind.RATIO),
+  FAN_SPEED(Kind.PERCENT),
+  FREE_AIR_FLOW(Kind.AIRFLOW),
+  RECIRCULATED_WARMTH(Kind.DIFFERENCE),
+  ENGINE_HEAT(Kind.POWER),
+  TANK_HEAT(Kind.POWER),
+  RADIATOR_HEAT(Kind.POWER),
+  COOLANT_FLOW(Kind.MASS_FLOW),
+  THERMOSTAT_OPEN(Kind.PERCENT),
+  ENTERED_LIMIT(Kind.TEMPERATURE),
+  BOILING_POINT(Kind.TEMPERATURE),
+  BELOW_BOILING(Kind.DIFFERENCE),
+  STALL_TORQUE(Kind.TORQUE),
+  COOLER_HEAT(Kind.POWER),
+  CASE_HEAT(Kind.POWER),
+  OIL_FLOW(Kind.FLOW),
+  PAN_TEMPERATURE(Kind.TEMPERATURE),
+  CONVERTER_HEAT(Kind.POWER),
+  OIL_CAPACITY(Kind.CONDUCTANCE),
+  COMBINED_MASS(Kind.MASS),
+  GRADE(Kind.PERCENT),
+  ROLLING_COEFFICIENT(Kind.RATIO),
+  DRAG_AREA(Kind.AREA);
+
+  private final Kind kind;
+
+  Term(Kind kind) {
+    this.kind = kind;
+  }
+
+  public Kind kind() {
+    return kind;
+  }
+}

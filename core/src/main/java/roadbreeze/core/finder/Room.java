@@ -1,0 +1,44 @@
+package roadbreeze.core.finder;
+
+import roadbreeze.core.explain.Code;
+import roadbreeze.core.rig.Core;
+import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.rig.RadiatorUnit;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.space.Clearance;
+
+/** What goes into a truck at all, before anything is worked out; lengths m. Workshop practice. */
+public final class Room {
+  /** A radiator may be this much larger than the truck's own and still go in its mounts. */
+  private static final double RADIATOR_SLACK = 0.020;
+
+  /** And this much deeper before the fan has to give way. */
+  private static final double RADIATOR_DEPTH_SLACK = 0.026;
+
+  private Room() {}
+
+  /** Why a part is not tried. */
+  public enum Refusal implements Code {
+    RADIATOR_TOO_LARGE,
+    FAN_TOO_LARGE,
+    FAN_OVER_CURRENT;
+  }
+
+  public static boolean takes(Setup setup, RadiatorUnit part) {
+    Core own = setup.truck().cores().radiator();
+    double spare = setup.truck().front().fanToCore() - Clearance.FAN_TO_CORE;
+    return part.width() <= own.outline().width() + RADIATOR_SLACK
+        && part.height() <= own.outline().height() + RADIATOR_SLACK
+        && part.depth() <= own.depth() + Math.min(spare, RADIATOR_DEPTH_SLACK);
+  }
+
+  /** Blades inside the core; a fan on the engine only where one is now, with its pulley. */
+  public static boolean takes(Setup setup, FanUnit part) {
+    Core own = setup.truck().cores().radiator();
+    boolean engineHasOne =
+        setup.fitting().fans().stream().anyMatch(f -> f.part().kind().onEngine());
+    return part.diameter() <= own.outline().height()
+        && part.diameter() * part.count() <= own.outline().width()
+        && (!part.kind().onEngine() || engineHasOne);
+  }
+}

@@ -1,0 +1,277 @@
+package roadbreeze.core.rig;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
+import roadbreeze.core.circuit.Accessories;
+import roadbreeze.core.circuit.CoolantLoop;
+import roadbreeze.core.circuit.FanSetting;
+import roadbreeze.core.circuit.OilElement;
+import roadbreeze.core.circuit.OilLoop;
+import roadbreeze.core.circuit.OilStage;
+import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.condition.Condition;
+import roadbreeze.core.exchanger.RadiatorTubes;
+import roadbreeze.core.explain.Name;
+import roadbreeze.core.line.OilLines;
+import roadbreeze.core.line.ParallelFlow;
+import roadbreeze.core.stack.Fan;
+import roadbreeze.core.stack.FanCurve;
+import roadbreeze.core.stack.Layer;
+import roadbreeze.core.stack.LayerRole;
+import roadbreeze.core.stack.Rectangle;
+import roadbreeze.core.stack.Stack;
+import roadbreeze.core.vehicle.RoadLoad;
+
+/** Puts a truck and a build together into the rig that the balance takes. */
+public final class Assembly {
+  public static final Name RADIATOR = Name.of(Name.Noun.RADIATOR);
+  public static final Name CONDENSER = Name.of(Name.Noun.CONDENSER);
+  public static final Name CHARGE_AIR_COOLER = Name.of(Name.Noun.CHARGE_AIR_COOLER);
+
+  /** Oil temperature at which parallel coolers share the flow, °C: that of a working climb. */
+  private static final double HOT_OIL = 90;
+
+  /** Air round the gearbox over ambient, K; usual under a moving truck. */
+  private static final double CASE_AIR_RISE = 10;
+
+  /** Electrical over shaft power of a usual alternator. */
+  private static final double ALTERNATOR_EFFICIENCY = 0.60;
+
+  /** What a jiggle pin lets by a shut thermostat, share of full opening; our own estimate. */
+  private static final double JIGGLE_PIN = 0.03;
+
+  /** Where on the face a core stands that is elsewhere on the truck: well clear of the pack, m. */
+  private static final double ELSEWHERE = 2.0;
+
+  private Assembly() {}
+
+  /**
+   * @throws roadbreeze.core.problem.BadInputException if a value cannot be
+   */
+  public static Rig rig(Setup setup) {
+    Truck t = setup.truck();
+    Fitting f = setup.fitting();
+    Condition condition = f.condition();
+    double oilFlow = t.oil().flow() * condition.oilFlowShare() * plannedShare(setup);
+    return new Rig(
+        t.powertrain(),
+        new RoadLoad(
+            t.load().vehicleMass() + t.load().trailerMass(),
+            t.load().rollingCoefficient(),
+            t.load().dragArea()),
+        new Accessories(
+            t.accessories().basePower() + fansAtTheBelt(f),
+            t.accessories().airConditioningPower(),
+            t.accessories().condenserHeat()),
+        t.chargeAir(),
+        new CoolantLoop(
+            t.coolant().fluid(),
+            t.coolant().pumpFlowAt4000() * condition.coolantFlowShare(),
+            thermostat(f.thermostat(), condition),
+            0),
+        new OilLoop(
+            t.oil().fluid(),
+            oilFlow,
+            stages(coolerStages(setup, oilFlow), setup.tankConductance(), f.order()),
+            t.oil().caseConductance(),
+            CASE_AIR_RISE),
+        stack(setup),
+        fanSettings(f));
+  }
+
+  private static Thermostat thermostat(Thermostat stamped, Condition condition) {
+    double late = condition.thermostatLate();
+    return new Thermostat(
+        stamped.startToOpen() + late,
+        stamped.fullOpen() + late,
+        switch (condition.thermostat()) {
+          case NONE -> Double.NaN;
+          case STUCK_OPEN -> 1;
+          case STUCK_SHUT -> JIGGLE_PIN;
+        });
+  }
+
+  /** Share of the hot flow as found that the planned lines and coolers leave. */
+  public static double plannedShare(Setup setup) {
+    return setup.fitting().coolers().isEmpty() ? 1 : lines(setup).hot().flowShare();
+  }
+
+  /** The oil lines of a build, hot and cold. */
+  public static OilLines lines(Setup setup) {
+    Truck.FoundLines found = setup.truck().lines();
+    return OilLines.of(
+        found.line(),
+        found.pumpMaxPressure(),
+        found.coldOil(),
+        setup.fitting().hoses(),
+        setup.truck().oil().fluid(),
+        setup.truck().oil().flow(),
+        setup.fitting().coolers().stream().map(c -> c.part().channels()).toList(),
+        setup.fitting().parallel());
+  }
+
+  /** The oil's way past the in-tank cooler, where there is one, and the auxiliary ones. */
+  public static List<OilStage> stages(
+      List<OilStage> auxiliary, OptionalDouble tankConductance, OilOrder order) {
+    List<OilStage> stages = new ArrayList<>(auxiliary);
+    if (tankConductance.isPresent() && order != OilOrder.TANK_BYPASSED) {
+      stages.add(
+          order == OilOrder.BEFORE_TANK ? stages.size() : 0,
+          OilStage.of(new OilElement.InTank(tankConductance.getAsDouble())));
+    }
+    return stages;
+  }
+
+  private static List<OilStage> coolerStages(Setup setup, double oilFlow) {
+    List<OilElement> coolers = new ArrayList<>();
+    for (CoolerFit c : setup.fitting().coolers()) {
+      coolers.add(new OilElement.PackCooler(c.name().id(), c.part().bypass()));
+    }
+    return setup.fitting().parallel() && coolers.size() > 1
+        ? List.of(sideBySide(setup, coolers, oilFlow))
+        : coolers.stream().map(OilStage::of).toList();
+  }
+
+  private static OilStage sideBySide(Setup setup, List<OilElement> coolers, double oilFlow) {
+    List<DoubleUnaryOperator> drops =
+        setup.fitting().coolers().stream()
+            .map(c -> c.part().channels())
+            .<DoubleUnaryOperator>map(
+                c -> q -> q <= 0 ? 0 : c.pressureDrop(q, setup.truck().oil().fluid(), HOT_OIL))
+            .toList();
+    double[] flows = ParallelFlow.share(drops, oilFlow).flows();
+    double sum = Arrays.stream(flows).sum();
+    List<OilStage.Branch> branches = new ArrayList<>();
+    for (int i = 0; i < flows.length; i++) {
+      branches.add(new OilStage.Branch(coolers.get(i), flows[i] / sum));
+    }
+    return new OilStage(branches);
+  }
+
+  private static Stack stack(Setup setup) {
+    Truck t = setup.truck();
+    Fitting f = setup.fitting();
+    List<Layer> front = new ArrayList<>();
+    List<Layer> between = new ArrayList<>();
+    List<Layer> behind = new ArrayList<>();
+    List<Fan> fans = new ArrayList<>();
+    List<Rectangle> shadows = new ArrayList<>();
+    f.fans().forEach(fan -> fans.add(fan.fan(t.fanFactor())));
+    for (CoolerFit c : f.coolers()) {
+      Layer layer = layer(c);
+      switch (c.place()) {
+        case FRONT -> front.add(layer);
+        case BEHIND_CONDENSER -> between.add(layer);
+        case BEHIND_RADIATOR -> behind.add(layer);
+        case ELSEWHERE -> {
+          front.add(layer);
+          shadows.add(layer.outline());
+        }
+      }
+      if (c.ownFan().isPresent()) {
+        fans.add(
+            new Fan(
+                new Name(c.name().id() + "-fan", Name.Noun.OIL_COOLER_FAN, c.name().number(), null),
+                FanCurve.fromFreeAirFlow(c.ownFan().getAsDouble()),
+                layer.outline(),
+                Fan.Mount.PUSHER));
+      }
+    }
+    for (Truck.Obstacle o : t.front().obstacles()) {
+      if (o.takesAir()) {
+        shadows.add(o.outline());
+      }
+    }
+    List<Layer> layers = new ArrayList<>(front);
+    layers.addAll(ownCores(t.cores(), f.condition()));
+    layers.addAll(between);
+    Core radiator = setup.radiator();
+    layers.add(
+        layer(
+            RADIATOR,
+            radiator,
+            f.condition().radiatorBlocked(),
+            new LayerRole.Radiator(
+                new RadiatorTubes(
+                    radiator.outline().height(), radiator.depth(), Core.TUBE_PITCH))));
+    layers.addAll(behind);
+    return new Stack(
+        layers,
+        fans,
+        shadows,
+        t.front().ramCoefficient() * f.ramShare(),
+        f.condition().recirculation());
+  }
+
+  private static List<Layer> ownCores(Truck.Cores cores, Condition condition) {
+    List<Layer> own = new ArrayList<>();
+    cores
+        .condenser()
+        .ifPresent(
+            c ->
+                own.add(
+                    layer(CONDENSER, c, condition.condenserBlocked(), new LayerRole.Condenser())));
+    cores
+        .chargeAirCooler()
+        .ifPresent(
+            c ->
+                own.add(
+                    cores.chargeAirFirst() ? 0 : own.size(),
+                    layer(
+                        CHARGE_AIR_COOLER,
+                        c,
+                        condition.chargeAirBlocked(),
+                        new LayerRole.ChargeAirCooler())));
+    return own;
+  }
+
+  private static Layer layer(Name name, Core core, double blocked, LayerRole role) {
+    return new Layer(name, core.outline(), core.fin(), blocked, role);
+  }
+
+  /** A cooler as a layer of the pack. */
+  public static Layer layer(CoolerFit c) {
+    Rectangle place = c.outline();
+    if (c.place() == CoolerFit.Place.ELSEWHERE) {
+      place = new Rectangle(ELSEWHERE, 0, place.width(), place.height());
+    }
+    boolean leaks = c.place() == CoolerFit.Place.FRONT && !c.sealed();
+    return new Layer(
+        c.name(),
+        place,
+        c.part().fin(),
+        0,
+        new LayerRole.OilCooler(c.part().channels(), c.ratingFactor()),
+        leaks ? c.gap() : 0);
+  }
+
+  private static List<FanSetting> fanSettings(Fitting f) {
+    List<FanSetting> settings = new ArrayList<>();
+    for (FanFit fan : f.fans()) {
+      settings.add(
+          new FanSetting(fan.part().drive(f.condition().sensorOffset()), fan.speedShare()));
+    }
+    for (CoolerFit c : f.coolers()) {
+      if (c.ownFan().isPresent()) {
+        settings.add(new FanSetting(FanUnit.electric(), 1));
+      }
+    }
+    return settings;
+  }
+
+  /** What electric fans of known current take from the engine through the alternator, W. */
+  private static double fansAtTheBelt(Fitting f) {
+    double power = 0;
+    for (FanFit fan : f.fans()) {
+      if (fan.part().kind() == FanUnit.Kind.ELECTRIC && fan.part().electricalPower().isPresent()) {
+        // Power grows with the cube of speed, as the fan laws have it.
+        power += fan.part().electricalPower().getAsDouble() * Math.pow(fan.speedShare(), 3);
+      }
+    }
+    return power / ALTERNATOR_EFFICIENCY;
+  }
+}

@@ -1,0 +1,28 @@
+package roadbreeze.core.rig;
+
+import roadbreeze.core.exchanger.FinMetal;
+import roadbreeze.core.exchanger.LouvredFin;
+import roadbreeze.core.stack.Rectangle;
+
+/**
+ * One of the truck's own cores.
+ *
+ * @param depth m
+ */
+public record Core(Rectangle outline, double depth, double finsPerInch, FinMetal metal) {
+  /** Tubes of radiators and condensers, m: the usual one of louvred cores. */
+  public static final double TUBE_PITCH = 0.010;
+
+  public LouvredFin fin() {
+    return new LouvredFin(depth, finsPerInch, TUBE_PITCH, metal);
+  }
+
+  /** The same with its size and fins multiplied. */
+  Core scaled(double width, double height, double deep, double fins) {
+    return new Core(
+        new Rectangle(outline.x(), outline.y(), outline.width() * width, outline.height() * height),
+        depth * deep,
+        finsPerInch * fins,
+        metal);
+  }
+}

@@ -1,0 +1,56 @@
+package roadbreeze.core.rig;
+
+import java.util.Optional;
+import roadbreeze.core.explain.Name;
+import roadbreeze.core.stack.Fan;
+import roadbreeze.core.stack.FanCurve;
+import roadbreeze.core.stack.Rectangle;
+import roadbreeze.core.switching.FanSwitch;
+
+/**
+ * A fan where it stands.
+ *
+ * @param outline of its shroud, or of the square round its blades without one
+ * @param speedShare of its proper speed that it reaches
+ * @param switched by the coolant, where a switch of its own is set
+ */
+public record FanFit(
+    Name name,
+    FanUnit part,
+    boolean pusher,
+    boolean shrouded,
+    Rectangle outline,
+    double speedShare,
+    Optional<FanSwitch> switched) {
+
+  /** A puller on a shroud over the whole of a core. */
+  public static FanFit over(Rectangle core, FanUnit part) {
+    return new FanFit(
+        Name.of("main-fan", Name.Noun.MAIN_FAN, 0), part, false, true, core, 1, Optional.empty());
+  }
+
+  public FanFit withPart(FanUnit other) {
+    return new FanFit(name, other, pusher, shrouded, outline, speedShare, switched);
+  }
+
+  Fan fan(double fanFactor) {
+    FanCurve own = part.curve();
+    Fan.Mount mount =
+        pusher ? Fan.Mount.PUSHER : shrouded ? Fan.Mount.SHROUDED_PULLER : Fan.Mount.BARE_PULLER;
+    return new Fan(
+        name,
+        new FanCurve(own.shutoffPressure() * fanFactor, own.freeFlow(), own.estimated()),
+        shrouded ? outline : discs(),
+        mount);
+  }
+
+  /** Without a shroud only the blades' discs are served: a square of their area in their middle. */
+  private Rectangle discs() {
+    double side = part.diameter() * Math.sqrt(Math.PI * part.count()) / 2;
+    return new Rectangle(
+        outline.x() + (outline.width() - side) / 2,
+        outline.y() + (outline.height() - side) / 2,
+        side,
+        side);
+  }
+}

@@ -1,0 +1,55 @@
+package roadbreeze.core.rig;
+
+import java.util.OptionalDouble;
+import roadbreeze.core.circuit.Bypass;
+import roadbreeze.core.exchanger.ChannelSurface;
+import roadbreeze.core.exchanger.FinMetal;
+import roadbreeze.core.exchanger.LouvredFin;
+import roadbreeze.core.exchanger.OilChannels;
+
+/**
+ * An auxiliary oil cooler as it is built, m.
+ *
+ * @param bypassOpens oil temperature above which all oil goes through the core, °C
+ */
+public record OilCooler(
+    Family family,
+    double width,
+    double height,
+    double depth,
+    double finsPerInch,
+    double tubePitch,
+    int passes,
+    double portBore,
+    OptionalDouble bypassOpens) {
+  /** Between a thermal bypass's first and full opening, K; usual wax elements. */
+  private static final double BYPASS_BAND = 12;
+
+  /** How it is built, and what that puts in its channels. */
+  public enum Family {
+    TUBE_AND_FIN(ChannelSurface.PLAIN),
+    PLATE_FIN(ChannelSurface.TURBULATED),
+    STACKED_PLATE(ChannelSurface.TURBULATED);
+
+    private final ChannelSurface surface;
+
+    Family(ChannelSurface surface) {
+      this.surface = surface;
+    }
+  }
+
+  public OilChannels channels() {
+    return new OilChannels(width, height, depth, tubePitch, passes, portBore, family.surface);
+  }
+
+  public LouvredFin fin() {
+    return new LouvredFin(depth, finsPerInch, tubePitch, FinMetal.ALUMINIUM);
+  }
+
+  /** What lets cold oil past it. */
+  public Bypass bypass() {
+    return bypassOpens.isEmpty()
+        ? Bypass.NONE
+        : new Bypass(bypassOpens.getAsDouble() - BYPASS_BAND, bypassOpens.getAsDouble());
+  }
+}

@@ -1,0 +1,125 @@
+package roadbreeze.core.rig;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import roadbreeze.core.circuit.Accessories;
+import roadbreeze.core.explain.Name;
+import roadbreeze.core.fluid.Coolant;
+import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Line;
+import roadbreeze.core.stack.Rectangle;
+import roadbreeze.core.vehicle.ChargeAir;
+import roadbreeze.core.vehicle.Powertrain;
+
+/**
+ * A truck with its trailer, in good order and without what a build fits.
+ *
+ * @param accessories beside electric fans
+ * @param fanFactor measured over catalogue fan pressure, from an air traverse; 1 without one
+ */
+public record Truck(
+    Powertrain powertrain,
+    Load load,
+    Accessories accessories,
+    Optional<ChargeAir> chargeAir,
+    CoolantSide coolant,
+    OilSide oil,
+    FrontEnd front,
+    Cores cores,
+    double fanFactor,
+    FoundLines lines) {
+
+  /** What is moved, kg and m². */
+  public record Load(
+      double vehicleMass, double trailerMass, double rollingCoefficient, double dragArea) {}
+
+  /**
+   * The coolant's side.
+   *
+   * @param capPressure stamped, gauge, Pa
+   * @param pumpFlowAt4000 kg/s
+   */
+  public record CoolantSide(Coolant fluid, double capPressure, double pumpFlowAt4000) {}
+
+  /**
+   * The oil's side.
+   *
+   * @param flow as found, hot, m³/s
+   * @param tankConductance of the cooler in the radiator's tank, W/K, where there is one
+   */
+  public record OilSide(
+      TransmissionFluid fluid,
+      double flow,
+      double caseConductance,
+      OptionalDouble tankConductance) {}
+
+  /**
+   * The nose, m.
+   *
+   * @param depth room in front of the pack
+   * @param coreGap between the truck's own cores
+   * @param fanToCore from the blades of the main fan to the radiator
+   * @param tipGap from its blade tips to the shroud
+   * @param ramCoefficient open grille 0.55
+   */
+  public record FrontEnd(
+      Rectangle opening,
+      double depth,
+      double coreGap,
+      double fanToCore,
+      double tipGap,
+      double ramCoefficient,
+      List<Obstacle> obstacles) {
+    public FrontEnd {
+      obstacles = List.copyOf(obstacles);
+    }
+  }
+
+  /**
+   * Something in the opening.
+   *
+   * @param takesAir no ram air reaches what stands right behind it
+   */
+  public record Obstacle(Name name, Rectangle outline, boolean takesAir, boolean movable) {}
+
+  /** The truck's own cores. */
+  public record Cores(
+      Core radiator,
+      Optional<Core> condenser,
+      Optional<Core> chargeAirCooler,
+      boolean chargeAirFirst) {}
+
+  /**
+   * Lines to the in-tank cooler and back, and what the gearbox pump can push.
+   *
+   * @param pumpMaxPressure at which the circuit stops flowing, Pa
+   * @param coldOil oil of a cold morning, °C
+   */
+  public record FoundLines(Line line, double pumpMaxPressure, double coldOil) {}
+
+  Truck with(Load newLoad) {
+    return new Truck(
+        powertrain, newLoad, accessories, chargeAir, coolant, oil, front, cores, fanFactor, lines);
+  }
+
+  Truck with(Accessories newAccessories) {
+    return new Truck(
+        powertrain, load, newAccessories, chargeAir, coolant, oil, front, cores, fanFactor, lines);
+  }
+
+  Truck with(CoolantSide newCoolant) {
+    return new Truck(
+        powertrain, load, accessories, chargeAir, newCoolant, oil, front, cores, fanFactor, lines);
+  }
+
+  Truck with(OilSide newOil) {
+    return new Truck(
+        powertrain, load, accessories, chargeAir, coolant, newOil, front, cores, fanFactor, lines);
+  }
+
+  Truck with(Cores newCores) {
+    return new Truck(
+        powertrain, load, accessories, chargeAir, coolant, oil, front, newCores, fanFactor, lines);
+  }
+}

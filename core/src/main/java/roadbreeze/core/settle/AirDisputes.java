@@ -1,0 +1,285 @@
+package roadbreeze.core.settle;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import roadbreeze.core.air.Air;
+import roadbreeze.core.circuit.OperatingPoint;
+import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.condition.Condition;
+import roadbreeze.core.exchanger.FinMetal;
+import roadbreeze.core.exchanger.RadiatorTubes;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.core.fluid.Coolant;
+import roadbreeze.core.problem.Problem;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.Core;
+import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.rig.Fitting;
+import roadbreeze.core.rig.RadiatorUnit;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.stack.AirFlow;
+import roadbreeze.core.stack.FanCurve;
+import roadbreeze.core.stack.LayerRole;
+import roadbreeze.core.stack.Rectangle;
+
+/** Disputes about coolant and air: fans, thermostat and radiator. */
+final class AirDisputes {
+  private static final double COLDER = 8;
+  private static final double ROW = 0.020;
+  private static final double MORE_AIR = 1.1;
+  private static final double IDLE_RPM = 750;
+
+  /** Grip of a belt fan's clutch at idle, share of its pulley. */
+  private static final double IDLE_GRIP = 0.9;
+
+  /** A shroud lets blades stand over the core's edge so far, m. */
+  private static final double OVER_EDGE = 0.040;
+
+  /** Rolling resistance past which the ground is rough. */
+  private static final double ROUGH = 0.015;
+
+  private final Trial trial;
+  private final List<Offer<FanUnit>> catalogue;
+
+  AirDisputes(Trial trial, List<Offer<FanUnit>> catalogue) {
+    this.trial = trial;
+    this.catalogue = catalogue;
+  }
+
+  /**
+   * @param ownName catalogue name of the truck's own electric fan, if it has one
+   */
+  Dispute pusher(Setup setup, Optional<Offer<FanUnit>> own) {
+    Offer<FanUnit> fan = own.orElseGet(() -> largest(setup, FanUnit.Kind.ELECTRIC));
+    FanFit behind = FanFit.over(setup.radiator().outline(), fan.part());
+    FanFit front =
+        new FanFit(behind.name(), fan.part(), true, false, behind.outline(), 1, Optional.empty());
+    Side puller =
+        trial
+            .side(AirSays.SIDE_PULLER, setup.with(setup.fitting().withFans(List.of(behind))))
+            .effect(AirSays.DRAWS_THROUGH_ALL);
+    Side pusher =
+        trial
+            .side(AirSays.SIDE_PUSHER, setup.with(setup.fitting().withFans(List.of(front))))
+            .effect(AirSays.SERVES_ITS_DISC)
+            .effect(AirSays.FITS_WITHOUT_ROOM);
+    List<Side> sides = List.of(puller, pusher);
+    return Dispute.of(
+        AirSays.SIDE.with(fan.name()),
+        sides,
+        Side.best(sides, Side::sureCoolant),
+        AirSays.SIDE_WORTH.with(puller.sureCoolant() - pusher.sureCoolant()),
+        AirSays.SIDE_OTHERWISE.with());
+  }
+
+  /** The fan of a kind with the most free-air flow that the core has room for. */
+  private Offer<FanUnit> largest(Setup setup, FanUnit.Kind kind) {
+    Rectangle core = setup.radiator().outline();
+    return catalogue.stream()
+        .filter(o -> o.part().kind() == kind)
+        .filter(o -> o.part().diameter() <= core.height() + OVER_EDGE)
+        .filter(o -> o.part().diameter() * o.part().count() <= core.width())
+        .max(Comparator.comparingDouble(o -> o.part().curve().freeFlow()))
+        .orElseThrow(Problem.NO_FAN_FITS::refuse);
+  }
+
+  Dispute thermostat(Setup setup) {
+    Thermostat own = setup.fitting().thermostat();
+    Thermostat cold = new Thermostat(own.startToOpen() - COLDER, own.fullOpen() - COLDER);
+    Side fitted = trial.side(AirSays.THERMOSTAT_FITTED.with(own.startToOpen()), setup);
+    Side colder =
+        trial.side(
+            AirSays.THERMOSTAT_COLDER.with(cold.startToOpen()),
+            setup.with(setup.fitting().withThermostat(cold)));
+    List<Side> sides = List.of(fitted, colder);
+    for (Side s : sides) {
+      if (s.stands()) {
+        s.effect(AirSays.OPEN_AS_IT_SETTLES, s.balance().thermostatOpening());
+      }
+    }
+    List<Side> mornings = sides.stream().map(s -> trial.onAColdMorning(s.setup)).toList();
+    if (mornings.stream().allMatch(Side::stands)) {
+      for (int i = 0; i < sides.size(); i++) {
+        sides
+            .get(i)
+            .effect(
+                AirSays.HEATER_HAS, Trial.COLD_MORNING, mornings.get(i).verdict().coolant().peak());
+      }
+    }
+    fitted.effect(AirSays.STARTS_WARMER, COLDER);
+    colder.effect(AirSays.WEARS_AND_EMITS);
+    double gain = colder.sureCoolant() - fitted.sureCoolant();
+    boolean helps = gain > Side.A_DIFFERENCE;
+    return Dispute.of(
+        AirSays.THERMOSTAT.with(),
+        sides,
+        helps ? colder : fitted,
+        helps ? AirSays.COLDER_WORTH.with(gain) : AirSays.COLDER_SAME.with(Math.abs(gain)),
+        (helps ? AirSays.COLDER_OTHERWISE : AirSays.FITTED_OTHERWISE).with());
+  }
+
+  Dispute mainFan(Setup setup) {
+    List<Side> sides =
+        List.of(
+            fanSide(setup, FanUnit.Kind.VISCOUS, AirSays.MAIN_VISCOUS, AirSays.VISCOUS_FAILS),
+            fanSide(setup, FanUnit.Kind.ELECTRIC, AirSays.MAIN_ELECTRIC, AirSays.ELECTRIC_FAILS),
+            fanSide(
+                setup, FanUnit.Kind.CONTROLLED, AirSays.MAIN_CONTROLLED, AirSays.CONTROLLED_FAILS));
+    Side best = Side.best(sides, Side::sureCoolant);
+    Side least =
+        sides.stream()
+            .filter(s -> s.sureCoolant() >= best.sureCoolant() - Side.A_DIFFERENCE)
+            .min(Comparator.comparingDouble(Side::brake))
+            .orElse(best);
+    return Dispute.of(
+        AirSays.MAIN_FAN.with(),
+        sides,
+        least,
+        least == best
+            ? AirSays.MAIN_MOST.with(Side.lead(sides, best, Side::sureCoolant))
+            : AirSays.MAIN_LEAST_HUNGRY.with(best.sureCoolant() - least.sureCoolant()),
+        AirSays.MAIN_OTHERWISE.with());
+  }
+
+  private Side fanSide(Setup setup, FanUnit.Kind kind, AirSays name, AirSays fails) {
+    Offer<FanUnit> fan = largest(setup, kind);
+    FanFit fit = FanFit.over(setup.radiator().outline(), fan.part());
+    Side side =
+        trial.side(name.with(fan.name()), setup.with(setup.fitting().withFans(List.of(fit))));
+    if (side.stands()) {
+      Rig rig = Assembly.rig(side.setup);
+      OperatingPoint point = trial.judge().point();
+      AirFlow standing =
+          AirFlow.solve(
+              rig.stack(),
+              Air.at(point.ambient(), point.altitude()),
+              0,
+              atIdle(rig, fan.part()),
+              1,
+              1);
+      side.effect(AirSays.MOVES_AT_IDLE, standing.totalFlow(rig.stack()));
+      side.effect(AirSays.ENGINE_GIVES, side.brake());
+    }
+    return side.effect(fails);
+  }
+
+  /** Speed share at idle of each fan of a rig whose main one is a part; electric ones run whole. */
+  private static double[] atIdle(Rig rig, FanUnit main) {
+    double[] share = new double[rig.stack().fans().size()];
+    Arrays.fill(share, 1);
+    if (main.kind().onEngine()) {
+      share[0] =
+          IDLE_GRIP
+              * main.pulleyRatio().getAsDouble()
+              * IDLE_RPM
+              / main.referenceRpm().getAsDouble();
+    }
+    return share;
+  }
+
+  Dispute rows(Setup setup) {
+    Core r = setup.radiator();
+    Side asIs = trial.side(AirSays.ROWS_AS_IT_IS, setup);
+    Side deeper =
+        trial.side(
+            AirSays.ROWS_DEEPER.with(r.depth() + ROW),
+            setup.with(setup.fitting().withRadiator(like(setup, r.depth() + ROW, r.metal()))));
+    Side moreAir = trial.side(AirSays.ROWS_MORE_AIR.with(r.depth()), withMoreAir(setup));
+    List<Side> sides = List.of(asIs, deeper, moreAir);
+    for (Side s : sides) {
+      if (s.stands()) {
+        Rig rig = Assembly.rig(s.setup);
+        s.effect(OilSays.AIR_THROUGH_FACE, s.airflow(rig));
+        coolantInTubes(s, rig);
+      }
+    }
+    moreAir.effect(AirSays.MORE_AIR_BY);
+    deeper.effect(AirSays.NEARER_FAN, ROW);
+    Side best = Side.best(List.of(deeper, moreAir), Side::sureCoolant);
+    double now = asIs.sureCoolant();
+    double rowGain = deeper.sureCoolant() - now;
+    boolean worth = best.sureCoolant() > now + Side.A_DIFFERENCE;
+    Finding reason =
+        worth
+            ? (rowGain < 0 ? AirSays.ROWS_COST : AirSays.ROWS_WORTH)
+                .with(Math.abs(rowGain), moreAir.sureCoolant() - now)
+            : AirSays.ROWS_NEITHER.with(Math.max(0, best.sureCoolant() - now));
+    return Dispute.of(
+        AirSays.ROWS.with(), sides, worth ? best : asIs, reason, AirSays.ROWS_OTHERWISE.with());
+  }
+
+  private static void coolantInTubes(Side side, Rig rig) {
+    RadiatorTubes tubes =
+        ((LayerRole.Radiator) rig.stack().layers().get(rig.stack().radiator()).role()).tubes();
+    Coolant coolant = rig.coolantLoop().coolant();
+    double flow = side.balance().radiatorFlow();
+    double hot = side.balance().coolant();
+    side.effect(
+        tubes.turbulent(flow, coolant, hot) ? AirSays.COOLANT_TURBULENT : AirSays.COOLANT_LAMINAR,
+        tubes.reynolds(flow, coolant, hot),
+        tubes.rows());
+  }
+
+  /** Fan pressure and flow up by a tenth each, seals and flaps made good. */
+  private static Setup withMoreAir(Setup setup) {
+    Fitting f = setup.fitting();
+    Condition sealed =
+        f.condition().withRecirculation(Math.min(Condition.SEALED, f.condition().recirculation()));
+    return setup.with(
+        f.withCondition(sealed)
+            .withFans(
+                f.fans().stream()
+                    .map(fan -> fan.withPart(fan.part().withCurve(stronger(fan.part().curve()))))
+                    .toList()));
+  }
+
+  private static FanCurve stronger(FanCurve c) {
+    return new FanCurve(
+        c.estimated() ? c.shutoffPressure() : c.shutoffPressure() * MORE_AIR,
+        c.freeFlow() * MORE_AIR,
+        c.estimated());
+  }
+
+  /** The radiator in another depth or metal, with the tank it has. */
+  private static RadiatorUnit like(Setup setup, double depth, FinMetal metal) {
+    Core r = setup.radiator();
+    return new RadiatorUnit(
+        r.outline().width(),
+        r.outline().height(),
+        depth,
+        r.finsPerInch(),
+        metal,
+        setup.tankConductance());
+  }
+
+  Dispute metal(Setup setup) {
+    double depth = setup.radiator().depth();
+    Side aluminium =
+        trial
+            .side(
+                AirSays.METAL_ALUMINIUM,
+                setup.with(setup.fitting().withRadiator(like(setup, depth, FinMetal.ALUMINIUM))))
+            .effect(AirSays.ALUMINIUM_IS);
+    Side copper =
+        trial
+            .side(
+                AirSays.METAL_COPPER,
+                setup.with(setup.fitting().withRadiator(like(setup, depth, FinMetal.COPPER))))
+            .effect(AirSays.COPPER_IS);
+    List<Side> sides = List.of(aluminium, copper);
+    double apart = Math.abs(aluminium.sureCoolant() - copper.sureCoolant());
+    boolean rough = setup.truck().load().rollingCoefficient() > ROUGH;
+    boolean decides = apart > Side.A_DIFFERENCE;
+    return Dispute.of(
+        AirSays.METAL.with(),
+        sides,
+        decides ? Side.best(sides, Side::sureCoolant) : rough ? copper : aluminium,
+        (decides ? AirSays.METAL_APART : rough ? AirSays.METAL_ALIKE_ROUGH : AirSays.METAL_ALIKE)
+            .with(apart),
+        (rough ? AirSays.METAL_OTHERWISE_ROUGH : AirSays.METAL_OTHERWISE).with());
+  }
+}

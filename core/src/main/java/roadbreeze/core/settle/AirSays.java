@@ -1,0 +1,76 @@
+package roadbreeze.core.settle;
+
+import java.util.List;
+import roadbreeze.core.explain.Code;
+
+/** What is said in disputes about coolant and air. */
+public enum AirSays implements Code {
+  SIDE("fan TEXT"),
+  SIDE_PULLER,
+  SIDE_PUSHER,
+  DRAWS_THROUGH_ALL,
+  SERVES_ITS_DISC,
+  FITS_WITHOUT_ROOM,
+  SIDE_WORTH("gain DIFFERENCE"),
+  SIDE_OTHERWISE,
+
+  THERMOSTAT,
+  THERMOSTAT_FITTED("start TEMPERATURE"),
+  THERMOSTAT_COLDER("start TEMPERATURE"),
+  OPEN_AS_IT_SETTLES("open PERCENT"),
+  HEATER_HAS("ambient TEMPERATURE", "coolant TEMPERATURE"),
+  STARTS_WARMER("by DIFFERENCE"),
+  WEARS_AND_EMITS,
+  COLDER_WORTH("gain DIFFERENCE"),
+  COLDER_SAME("apart DIFFERENCE"),
+  COLDER_OTHERWISE,
+  FITTED_OTHERWISE,
+
+  MAIN_FAN,
+  MAIN_VISCOUS("fan TEXT"),
+  MAIN_ELECTRIC("fan TEXT"),
+  MAIN_CONTROLLED("fan TEXT"),
+  MOVES_AT_IDLE("flow AIRFLOW"),
+  ENGINE_GIVES("power SHAFT_POWER"),
+  VISCOUS_FAILS,
+  ELECTRIC_FAILS,
+  CONTROLLED_FAILS,
+  MAIN_MOST("lead DIFFERENCE"),
+  MAIN_LEAST_HUNGRY("within DIFFERENCE"),
+  MAIN_OTHERWISE,
+
+  ROWS,
+  ROWS_AS_IT_IS,
+  ROWS_DEEPER("depth SIZE"),
+  ROWS_MORE_AIR("depth SIZE"),
+  COOLANT_TURBULENT("reynolds REYNOLDS", "rows COUNT"),
+  COOLANT_LAMINAR("reynolds REYNOLDS", "rows COUNT"),
+  MORE_AIR_BY,
+  NEARER_FAN("by SIZE"),
+  ROWS_COST("rows DIFFERENCE", "air DIFFERENCE"),
+  ROWS_WORTH("rows DIFFERENCE", "air DIFFERENCE"),
+  ROWS_NEITHER("most DIFFERENCE"),
+  ROWS_OTHERWISE,
+
+  METAL,
+  METAL_ALUMINIUM,
+  METAL_COPPER,
+  ALUMINIUM_IS,
+  COPPER_IS,
+  METAL_APART("apart DIFFERENCE"),
+  METAL_ALIKE_ROUGH("apart DIFFERENCE"),
+  METAL_ALIKE("apart DIFFERENCE"),
+  METAL_OTHERWISE_ROUGH,
+  METAL_OTHERWISE;
+
+  private final List<Parameter> parameters;
+
+  AirSays(String... takes) {
+    parameters = Code.takes(takes);
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return parameters;
+  }
+}

@@ -1,0 +1,241 @@
+package roadbreeze.core.settle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.OilLines;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.Fitting;
+import roadbreeze.core.rig.OilCooler;
+import roadbreeze.core.rig.OilOrder;
+import roadbreeze.core.rig.Setup;
+
+/** Disputes about the oil: where its cooler goes, of what kind, and in which order. */
+final class OilDisputes {
+  private static final double OWN_FAN = 0.35; // m³/s, a slim fan of a cooler's size
+  private static final double TIGHT_GAP = 0.010;
+  private static final double OPEN_GAP = 0.025;
+  private static final double FAIR_COLD_FLOW = 0.30;
+  private static final int PLAIN_PASSES = 4;
+  private static final double PLAIN_FINS = 11; // per inch, the most that tube-and-fin cores have
+
+  /** Drop of a spin-on filter at 10 L/min and 10 mm²/s, Pa; grows with flow and viscosity. */
+  private static final double FILTER_DROP = 6000;
+
+  /** More than that behind the cooler is a reason against it, Pa. */
+  private static final double FILTER_HEAVY = 5000;
+
+  private final Trial trial;
+
+  OilDisputes(Trial trial) {
+    this.trial = trial;
+  }
+
+  Dispute inTank(Setup setup) {
+    double least = trial.judge().limits().overcooledPan();
+    List<Side> sides = new ArrayList<>();
+    List<Side> mornings = new ArrayList<>();
+    for (OilOrder order : OilOrder.values()) {
+      Setup ordered = setup.with(setup.fitting().withOrder(order));
+      Side morning = trial.onAColdMorning(ordered);
+      Side side = trial.side(name(order), ordered);
+      boolean bypassed = order == OilOrder.TANK_BYPASSED;
+      if (morning.stands()) {
+        double pan = morning.verdict().pan().peak();
+        side.effect(
+            pan < least ? OilSays.COLD_PAN_TOO_COLD : OilSays.COLD_PAN, Trial.COLD_MORNING, pan);
+        if (!bypassed) {
+          side.effect(
+              OilSays.TANK_STANDS_IN,
+              morning.balance().coolantReturn(),
+              morning.balance().thermostatOpening());
+        }
+      }
+      side.effect(bypassed ? OilSays.LEAK_CANNOT_MIX : OilSays.LEAK_MIXES);
+      if (side.stands() && !bypassed) {
+        double tank = side.balance().heat().tank();
+        side.effect(tank >= 0 ? OilSays.TANK_TAKES : OilSays.TANK_HEATS, Math.abs(tank));
+      }
+      sides.add(side);
+      mornings.add(morning);
+    }
+    Side best = Side.best(sides, Side::sure);
+    Side bypassed = sides.get(OilOrder.TANK_BYPASSED.ordinal());
+    // The first that stays warm on a cold morning and gives up no headroom worth naming.
+    Side warm =
+        Stream.of(OilOrder.values())
+            .map(OilOrder::ordinal)
+            .filter(
+                i -> mornings.get(i).stands() && mornings.get(i).verdict().pan().peak() >= least)
+            .map(sides::get)
+            .filter(s -> s.sure() >= best.sure() - Side.A_DIFFERENCE)
+            .findFirst()
+            .orElse(null);
+    Side chosen;
+    Finding reason;
+    double cost = best.sure() - sides.get(0).sure();
+    if (warm != null) {
+      chosen = warm;
+      reason = OilSays.TANK_KEEPS_WARM.with(best.sure() - warm.sure());
+    } else if (best == bypassed && cost > Side.A_DIFFERENCE) {
+      chosen = best;
+      reason = OilSays.TANK_COSTS.with(cost);
+    } else {
+      chosen =
+          sides.stream()
+              .filter(s -> s.sure() >= best.sure() - Side.A_DIFFERENCE)
+              .findFirst()
+              .orElseThrow();
+      reason = OilSays.TANK_NEAREST.with(best.sure() - chosen.sure(), Trial.COLD_MORNING);
+    }
+    return Dispute.of(OilSays.TANK.with(), sides, chosen, reason, OilSays.TANK_OTHERWISE.with());
+  }
+
+  private static OilSays name(OilOrder order) {
+    return switch (order) {
+      case AFTER_TANK -> OilSays.TANK_FIRST;
+      case BEFORE_TANK -> OilSays.TANK_LAST;
+      case TANK_BYPASSED -> OilSays.TANK_BYPASSED;
+    };
+  }
+
+  Dispute placement(Setup setup) {
+    Fitting f = setup.fitting();
+    CoolerFit first = f.coolers().get(0);
+    Side tight =
+        trial
+            .side(OilSays.PLACE_TIGHT, setup.with(f.withFirst(first.withGap(TIGHT_GAP, true))))
+            .effect(OilSays.ALL_AIR_GOES_ON);
+    Side gap =
+        trial
+            .side(
+                OilSays.PLACE_GAP.with(OPEN_GAP),
+                setup.with(f.withFirst(first.withGap(OPEN_GAP, false))))
+            .effect(OilSays.AIR_GETS_ROUND);
+    Side elsewhere =
+        trial
+            .side(OilSays.PLACE_ELSEWHERE, setup.with(f.withFirst(first.elsewhere(OWN_FAN))))
+            .effect(OilSays.REACHED_BY_MUD, OWN_FAN)
+            .effect(OilSays.ANOTHER_FAN);
+    List<Side> sides = List.of(tight, gap, elsewhere);
+    for (Side s : sides) {
+      if (s.stands()) {
+        s.effect(OilSays.AIR_THROUGH_FACE, s.airflow(Assembly.rig(s.setup)));
+      }
+    }
+    Side best = Side.best(sides, Side::sure);
+    double gain = best.sure() - tight.sure();
+    boolean apart = gain > Side.A_DIFFERENCE;
+    return Dispute.of(
+        OilSays.PLACE.with(),
+        sides,
+        apart ? best : tight,
+        (apart ? OilSays.PLACE_BETTER : OilSays.PLACE_ALIKE).with(gain),
+        OilSays.PLACE_OTHERWISE.with());
+  }
+
+  Dispute coreType(Setup setup) {
+    CoolerFit first = setup.fitting().coolers().get(0);
+    List<Side> sides = new ArrayList<>();
+    List<Double> coldFlow = new ArrayList<>();
+    for (OilCooler.Family family : OilCooler.Family.values()) {
+      Setup other = setup.with(setup.fitting().withFirst(first.withPart(like(first, family))));
+      Side side = trial.side(name(family), other);
+      OilLines lines = Assembly.lines(other);
+      coldFlow.add(lines.cold().flowShare());
+      side.effect(
+          OilSays.CORE_DROPS,
+          lines.hot().coolerDrop(),
+          lines.cold().flowShare(),
+          lines.cold().oil());
+      sides.add(side);
+    }
+    Side best = Side.best(sides, Side::sure);
+    Side plain = sides.get(0);
+    double lead = best.sure() - plain.sure();
+    boolean starves = coldFlow.get(sides.indexOf(best)) < FAIR_COLD_FLOW;
+    boolean alike = lead < Side.A_DIFFERENCE;
+    return Dispute.of(
+        OilSays.CORE.with(),
+        sides,
+        alike || starves ? plain : best,
+        (starves ? OilSays.CORE_STARVES : alike ? OilSays.CORE_ALIKE : OilSays.CORE_WORTH)
+            .with(lead),
+        OilSays.CORE_OTHERWISE.with());
+  }
+
+  /** The same outline built another way, without a bypass. */
+  private static OilCooler like(CoolerFit first, OilCooler.Family family) {
+    OilCooler p = first.part();
+    boolean plain = family == OilCooler.Family.TUBE_AND_FIN;
+    return new OilCooler(
+        family,
+        p.width(),
+        p.height(),
+        p.depth(),
+        plain ? Math.min(PLAIN_FINS, p.finsPerInch()) : p.finsPerInch(),
+        p.tubePitch(),
+        plain ? PLAIN_PASSES : 1,
+        p.portBore(),
+        OptionalDouble.empty());
+  }
+
+  private static Finding name(OilCooler.Family family) {
+    return switch (family) {
+      case TUBE_AND_FIN -> OilSays.CORE_PLAIN.with(PLAIN_PASSES);
+      case PLATE_FIN -> OilSays.CORE_PLATE_FIN.with();
+      case STACKED_PLATE -> OilSays.CORE_STACKED.with();
+    };
+  }
+
+  /**
+   * @param used the cooler was on the truck already and may hold old dirt
+   */
+  Dispute filter(Setup setup, boolean used) {
+    TransmissionFluid oil = setup.truck().oil().fluid();
+    double flow = setup.truck().oil().flow();
+    double coldOil = setup.truck().lines().coldOil();
+    Side before = trial.side(OilSays.FILTER_BEFORE, setup);
+    Side after = trial.side(OilSays.FILTER_AFTER, setup);
+    double more = 0;
+    if (before.stands()) {
+      double feed = before.verdict().feed().peak();
+      double back = returning(before, oil, flow);
+      double dropBefore = filterDrop(oil, flow, feed);
+      double dropAfter = filterDrop(oil, flow, back);
+      more = dropAfter - dropBefore;
+      before.effect(OilSays.FILTER_SEES, feed, dropBefore);
+      after.effect(OilSays.FILTER_SEES, back, dropAfter);
+    }
+    before.effect(OilSays.FILTER_COLD, coldOil, filterDrop(oil, flow * 0.4, coldOil));
+    after.effect(OilSays.FILTER_COLD_LONGER);
+    before.effect(OilSays.KEEPS_COOLER_CLEAN);
+    after.effect(OilSays.CATCHES_SHEDDING);
+    Side chosen = used || more <= FILTER_HEAVY ? after : before;
+    return Dispute.of(
+        OilSays.FILTER.with(),
+        List.of(before, after),
+        chosen,
+        (chosen == after ? OilSays.FILTER_AFTER_COSTS : OilSays.FILTER_AFTER_TOO_THICK).with(more),
+        OilSays.FILTER_OTHERWISE.with());
+  }
+
+  /** Temperature of the oil on its way back, °C. */
+  private static double returning(Side side, TransmissionFluid oil, double flow) {
+    double feed = side.verdict().feed().peak();
+    double capacity = flow * oil.density(feed) * oil.specificHeat(feed);
+    double taken = side.balance().heat().throughCoolers() + side.balance().heat().tank();
+    return feed - taken / capacity;
+  }
+
+  /** Laminar through the paper: grows with flow and viscosity. */
+  private static double filterDrop(TransmissionFluid oil, double flow, double temperature) {
+    double known =
+        Math.max(TransmissionFluid.VALID_LOW, Math.min(TransmissionFluid.VALID_HIGH, temperature));
+    return FILTER_DROP * flow * 60e3 / 10 * oil.kinematicViscosity(known) / 10;
+  }
+}

@@ -1,0 +1,49 @@
+package roadbreeze.core.circuit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import roadbreeze.core.WorkedCase;
+
+/** Flows at a state are the steady balance's own: integrated for an hour they land on it. */
+class HeatExchangeTest {
+  private static final double COOLANT_CAPACITY = 130e3;
+  private static final double RADIATOR_CAPACITY = 10e3;
+  private static final double OIL_CAPACITY = 30e3;
+  private static final double STEP = 0.25;
+
+  @ParameterizedTest
+  @CsvSource({"true, 0.06, 75", "false, 0.06, 75", "true, 0.09, 35", "true, 0, 60"})
+  void anHourOfOneClimbLandsOnTheSteadyBalance(boolean cooled, double grade, double kmh) {
+    Rig rig = WorkedCase.rig(cooled);
+    OperatingPoint point = new OperatingPoint(grade, kmh / 3.6, 38, 600, true);
+    Balance steady = new SteadyBalance(rig).solve(point);
+    HeatExchange exchange = HeatExchange.of(rig, point, steady.fanEngagement());
+    double coolant = 60;
+    double outlet = 50;
+    double sump = 50;
+    for (double time = 0; time < 3600; time += STEP) {
+      HeatExchange.Flows q = exchange.at(new HeatExchange.State(coolant, outlet, sump));
+      double back = q.coolantCapacity() * (coolant - outlet) - q.radiator();
+      coolant += STEP * (q.engine() + q.tank() - q.heater() - q.radiator()) / COOLANT_CAPACITY;
+      outlet += STEP * (q.coolantCapacity() > 0 ? back / RADIATOR_CAPACITY : 0);
+      sump += STEP * (q.oilInput() - q.tank() - q.coolers() - q.gearboxCase()) / OIL_CAPACITY;
+    }
+    assertThat(coolant).isCloseTo(steady.coolant(), within(0.01));
+    assertThat(sump).isCloseTo(steady.sump(), within(0.01));
+    HeatExchange.Flows last = exchange.at(new HeatExchange.State(coolant, outlet, sump));
+    assertThat(last.feed()).isCloseTo(steady.feed(), within(0.01));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"95, 80, 90", "120, 110, 70"})
+  void askedTwiceTheAnswerIsTheSame(double coolant, double outlet, double sump) {
+    HeatExchange exchange = HeatExchange.of(WorkedCase.rig(true), WorkedCase.CLIMB, 1);
+    HeatExchange.State state = new HeatExchange.State(coolant, outlet, sump);
+    HeatExchange.Flows first = exchange.at(state);
+    exchange.at(new HeatExchange.State(40, 30, 140));
+    assertThat(exchange.at(state)).isEqualTo(first);
+  }
+}

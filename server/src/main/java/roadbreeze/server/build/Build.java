@@ -1,0 +1,54 @@
+package roadbreeze.server.build;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Map;
+import roadbreeze.server.parts.RadiatorPart;
+import roadbreeze.server.rig.Mark;
+import roadbreeze.server.row.DistinctIds;
+import roadbreeze.server.row.Id;
+import roadbreeze.server.row.Row;
+
+/**
+ * One build of the truck, side by side with the others; how it is piped and hung is its own.
+ *
+ * @param radiator that replaces the truck's own, null where that stays
+ * @param parallel several oil coolers share the oil instead of passing it on
+ * @param coolers auxiliary oil coolers in the order the oil reaches them
+ * @param marks of numbers that were measured or only assumed, by path from here
+ */
+public record Build(
+    @Id String id,
+    @NotNull Kind kind,
+    @NotBlank @Size(max = 40) String name,
+    @NotNull @Valid Condition condition,
+    @NotNull @Valid InFront inFront,
+    @NotNull @Valid ThermostatData thermostat,
+    @Nullable @Valid RadiatorPart radiator,
+    @NotNull OilOrder oilOrder,
+    boolean parallel,
+    @NotNull @Size(max = 3) @DistinctIds List<@NotNull @Valid FittedCooler> coolers,
+    @NotNull @Size(min = 1, max = 4) @DistinctIds List<@NotNull @Valid FittedFan> fans,
+    @NotNull @Valid LinePlan lines,
+    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid MountingStrip> strips,
+    @NotNull @Size(max = 200) Map<String, Mark> marks)
+    implements Row {
+
+  /** What a build is for. */
+  public enum Kind {
+    AS_FOUND,
+    RESTORED,
+    PLAN
+  }
+
+  /** The oil's way past the in-tank cooler and the fitted ones. */
+  public enum OilOrder {
+    AFTER_TANK,
+    BEFORE_TANK,
+    TANK_BYPASSED
+  }
+}

@@ -1,0 +1,32 @@
+package roadbreeze.server.build;
+
+import jakarta.validation.constraints.NotNull;
+import roadbreeze.core.condition.Condition.ThermostatFault;
+import roadbreeze.core.explain.Kind;
+import roadbreeze.server.problem.Within;
+
+/**
+ * What is worn or broken; the fields of the core's condition as people enter them.
+ *
+ * @param thermostatLateK it opens so much later than its stamp
+ * @param pumpPercent of its proper flow that the coolant pump moves
+ * @param suctionPercent of the flow that the suction hose lets through at speed
+ * @param airPercent of the loop that is air
+ * @param capPercent of its stamped pressure that the cap holds
+ * @param recirculation 0.02 sealed to 0.15 without seals and flaps
+ * @param oilFlowPercent of its proper flow that the gearbox's cooler circuit moves
+ * @param sensorLowK the coolant sensor reads so much too low
+ */
+public record Condition(
+    @NotNull ThermostatFault thermostat,
+    @Within(min = -20, max = 40, kind = Kind.DIFFERENCE) double thermostatLateK,
+    @Within(min = 5, max = 100, kind = Kind.PERCENT) double pumpPercent,
+    @Within(min = 5, max = 100, kind = Kind.PERCENT) double suctionPercent,
+    @Within(min = 0, max = 30, kind = Kind.PERCENT) double airPercent,
+    @Within(min = 0, max = 100, kind = Kind.PERCENT) double capPercent,
+    @Within(min = 0, max = 90, kind = Kind.PERCENT) double radiatorBlockedPercent,
+    @Within(min = 0, max = 90, kind = Kind.PERCENT) double condenserBlockedPercent,
+    @Within(min = 0, max = 90, kind = Kind.PERCENT) double chargeAirBlockedPercent,
+    @Within(min = 0, max = 0.3, kind = Kind.SHARE) double recirculation,
+    @Within(min = 5, max = 100, kind = Kind.PERCENT) double oilFlowPercent,
+    @Within(min = -20, max = 40, kind = Kind.DIFFERENCE) double sensorLowK) {}

@@ -1,0 +1,30 @@
+package roadbreeze.server.build;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import roadbreeze.core.explain.Kind;
+import roadbreeze.core.rig.CoolerFit.Place;
+import roadbreeze.server.parts.CoolerPart;
+import roadbreeze.server.problem.Within;
+import roadbreeze.server.row.Id;
+import roadbreeze.server.row.Row;
+
+/**
+ * An oil cooler where it stands.
+ *
+ * @param gapMm between it and the core behind
+ * @param sealed the gap is closed round its rim, so that no air gets round the cooler
+ * @param ownFanM3s free-air flow of its own fan, null without one
+ * @param ratingFactor measured over estimated conductance, 1 where no rating is known
+ */
+public record FittedCooler(
+    @Id String id,
+    @NotNull @Valid CoolerPart part,
+    @NotNull Place place,
+    @Within(min = -1000, max = 2000, kind = Kind.SIZE) double leftMm,
+    @Within(min = -1000, max = 2000, kind = Kind.SIZE) double bottomMm,
+    @Within(min = 0, max = 300, kind = Kind.SIZE) double gapMm,
+    boolean sealed,
+    @Within(min = 0.02, max = 2, kind = Kind.AIRFLOW) Double ownFanM3s,
+    @Within(min = 0.3, max = 3) double ratingFactor)
+    implements Row {}

@@ -1,0 +1,37 @@
+package roadbreeze.server.build;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import roadbreeze.core.explain.Kind;
+import roadbreeze.server.parts.FanPart;
+import roadbreeze.server.problem.Within;
+import roadbreeze.server.row.Id;
+import roadbreeze.server.row.Row;
+
+/**
+ * A fan where it stands.
+ *
+ * @param leftMm of its shroud, or of the square round its blades without one
+ * @param speedPercent share of its proper speed that it reaches
+ * @param switchPoints null where nothing switches it
+ */
+public record FittedFan(
+    @Id String id,
+    @NotNull @Valid FanPart part,
+    @NotNull Mount mount,
+    boolean shrouded,
+    @Within(min = -1000, max = 2000, kind = Kind.SIZE) double leftMm,
+    @Within(min = -1000, max = 2000, kind = Kind.SIZE) double bottomMm,
+    @Within(min = 50, max = 2000, kind = Kind.SIZE) double widthMm,
+    @Within(min = 50, max = 1500, kind = Kind.SIZE) double heightMm,
+    @Within(min = 0, max = 100, kind = Kind.PERCENT) double speedPercent,
+    @Nullable @Valid SwitchPoints switchPoints)
+    implements Row {
+
+  /** On which side of the pack it stands. */
+  public enum Mount {
+    PULLER,
+    PUSHER
+  }
+}

@@ -1,0 +1,18 @@
+package roadbreeze.server.build;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import roadbreeze.core.explain.Kind;
+import roadbreeze.server.problem.Within;
+import roadbreeze.server.row.DistinctIds;
+
+/**
+ * Hoses of a build.
+ *
+ * @param spareMm left on each hose end to be cut when offered up
+ */
+public record LinePlan(
+    @Within(min = 0, max = 500, kind = Kind.SIZE) double spareMm,
+    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid Hose> hoses) {}

@@ -1,0 +1,102 @@
+package roadbreeze.server.heat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+import roadbreeze.core.air.Air;
+import roadbreeze.core.circuit.Balance;
+import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.stack.AirFlow;
+import roadbreeze.core.stack.AirTraverse;
+import roadbreeze.core.stack.FanCurve;
+import roadbreeze.core.stack.Stack;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Said;
+
+/** Fans on their curves against what the pack asks at several road speeds. */
+final class FanCalculator {
+  private static final double[] SPEEDS_KMH = {0, 30, 60, 90};
+  private static final int POINTS = 25;
+
+  private FanCalculator() {}
+
+  static FanReport report(JobContent job, Build build) {
+    Setup setup = job.setup(build);
+    Rig rig = Assembly.rig(setup);
+    Balance balance = new SteadyBalance(rig).solve(job.point());
+    Stack stack = rig.stack();
+    double[] ratio = balance.fanSpeedRatio();
+    Air air = balance.air();
+    AirFlow[] flows =
+        Arrays.stream(SPEEDS_KMH)
+            .mapToObj(v -> AirFlow.solve(stack, air, v / 3.6, ratio, 1, 1))
+            .toArray(AirFlow[]::new);
+    List<FanReport.FanState> fans = new ArrayList<>();
+    for (int f = 0; f < stack.fans().size(); f++) {
+      int fan = f;
+      FanCurve curve = stack.fans().get(f).curve();
+      double free = curve.freeFlow() * ratio[f];
+      double most = Math.max(free * 1.25, curve.freeFlow() * 0.2);
+      List<FanReport.Point> line =
+          IntStream.rangeClosed(0, POINTS)
+              .mapToDouble(i -> most * i / POINTS)
+              .mapToObj(q -> new FanReport.Point(q, curve.pressure(q, ratio[fan], air.density())))
+              .toList();
+      double top = Math.max(40, curve.pressure(0, ratio[f], air.density()));
+      List<FanReport.AtSpeed> at = new ArrayList<>();
+      for (int s = 0; s < SPEEDS_KMH.length; s++) {
+        double speed = SPEEDS_KMH[s] / 3.6;
+        List<FanReport.Point> pack =
+            IntStream.rangeClosed(0, POINTS)
+                .mapToDouble(i -> -0.3 * top + 1.3 * top * i / POINTS)
+                .mapToObj(p -> new FanReport.Point(AirFlow.demand(stack, air, speed, fan, p), p))
+                .toList();
+        at.add(
+            new FanReport.AtSpeed(
+                SPEEDS_KMH[s], flows[s].fanFlow()[f], flows[s].fanPressure()[f], pack));
+      }
+      fans.add(
+          new FanReport.FanState(
+              Said.PartName.of(stack.fans().get(f).name()),
+              curve.estimated(),
+              ratio[f],
+              free,
+              line,
+              at));
+    }
+    return new FanReport(
+        fans, job.rig().traverse() == null ? null : traverse(job, setup, stack, air));
+  }
+
+  private static FanReport.Traverse traverse(JobContent job, Setup setup, Stack stack, Air air) {
+    roadbreeze.server.rig.AirTraverse readings = job.rig().traverse();
+    double mean = readings.mean();
+    List<FanFit> fans = setup.fitting().fans();
+    AirTraverse read;
+    if (readings.where() == roadbreeze.server.rig.AirTraverse.Where.FREE_AIR) {
+      FanUnit part = fans.get(0).part();
+      read = AirTraverse.inFreeAir(mean, part.count(), part.diameter(), part.curve().freeFlow());
+    } else {
+      // Readings are taken with the fan at its best; a clutched one is taken gripped.
+      double[] full = new double[stack.fans().size()];
+      Arrays.setAll(full, f -> f < fans.size() ? fans.get(f).speedShare() : 1);
+      read =
+          AirTraverse.atCore(
+              mean, setup.radiator().outline().area(), stack, air, full, setup.truck().fanFactor());
+    }
+    return new FanReport.Traverse(
+        mean,
+        read.measured(),
+        read.model(),
+        read.fanFactor().isPresent() ? read.fanFactor().getAsDouble() : null,
+        read.speedShare().isPresent() ? 100 * read.speedShare().getAsDouble() : null,
+        Said.of(read.finding()));
+  }
+}

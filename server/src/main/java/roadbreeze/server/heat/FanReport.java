@@ -1,0 +1,49 @@
+package roadbreeze.server.heat;
+
+import jakarta.annotation.Nullable;
+import java.util.List;
+import roadbreeze.server.message.Said;
+
+/**
+ * Fans of a build on their curves, and what an air traverse says of them.
+ *
+ * @param traverse null where no readings were taken
+ */
+public record FanReport(List<FanState> fans, @Nullable Traverse traverse) {
+
+  /** A point of a curve, m³/s and Pa. */
+  public record Point(double flow, double pressurePa) {}
+
+  /**
+   * One fan.
+   *
+   * @param estimated only its free-air figure is known
+   * @param speedShare over the reference speed of its curve, on this haul
+   * @param freeFlow at that speed with nothing in the way, m³/s
+   */
+  public record FanState(
+      Said.PartName name,
+      boolean estimated,
+      double speedShare,
+      double freeFlow,
+      List<Point> curve,
+      List<AtSpeed> at) {}
+
+  /** Where the fan works at one road speed, with what the pack asks there. */
+  public record AtSpeed(double speedKmh, double flow, double pressurePa, List<Point> pack) {}
+
+  /**
+   * Readings against the model, truck standing, fan at full.
+   *
+   * @param fanFactor that makes the model pass what was measured, null if it is the fan that
+   *     differs
+   * @param speedPercent of its proper speed that the main fan reaches, null if read at the core
+   */
+  public record Traverse(
+      double meanMs,
+      double measuredFlow,
+      double modelFlow,
+      Double fanFactor,
+      Double speedPercent,
+      Said said) {}
+}

@@ -1,0 +1,2 @@
+/** Margin maps over two numbers of a road. */
+package roadbreeze.server.map;

@@ -1,0 +1,87 @@
+package roadbreeze.server.message;
+
+import jakarta.annotation.Nullable;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Map;
+import roadbreeze.core.explain.Kind;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The table of units, shared with the screens: what a quantity is shown in, and what the API's
+ * fields hold it in.
+ */
+public final class Units {
+  /** Who reads. */
+  public enum World {
+    METRIC,
+    IMPERIAL
+  }
+
+  /** SI = (value + offset) · si. */
+  public record Unit(String label, List<String> names, double si, @Nullable Double offset) {
+    public double toSi(double value) {
+      return (value + (offset == null ? 0 : offset)) * si;
+    }
+
+    public double fromSi(double value) {
+      return value / si - (offset == null ? 0 : offset);
+    }
+  }
+
+  /** A unit of a row, and how many digits are usual in it. */
+  public record Shown(int unit, int digits) {}
+
+  /** One kind of quantity. */
+  public record Row(List<Unit> units, int field, Shown metric, Shown imperial) {}
+
+  private static final Map<String, Row> TABLE = read();
+
+  private Units() {}
+
+  private static Map<String, Row> read() {
+    try (InputStream table = Units.class.getResourceAsStream("/words/units.json")) {
+      return JsonMapper.shared().readValue(table, new TypeReference<>() {});
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  public static Row of(Kind kind) {
+    return TABLE.get(kind.key());
+  }
+
+  /** The unit that the API's fields of this kind are in. */
+  public static Unit field(Kind kind) {
+    Row row = of(kind);
+    return row.units().get(row.field());
+  }
+
+  /** A value of an API field as SI. */
+  public static double si(double value, Kind kind) {
+    return field(kind).toSi(value);
+  }
+
+  /** A quantity with its unit. */
+  public static String format(double si, Kind kind, World world) {
+    return format(si, kind, world, shown(kind, world).digits());
+  }
+
+  static String format(double si, Kind kind, World world, int digits) {
+    Unit unit = of(kind).units().get(shown(kind, world).unit());
+    String number = String.format(java.util.Locale.ROOT, "%." + digits + "f", unit.fromSi(si));
+    if (Double.parseDouble(number) == 0) {
+      number = number.replace("-", "");
+    }
+    String space = unit.label().isEmpty() ? "" : unit.label().matches("[%°]") ? "\u202f" : "\u00a0";
+    return number.replace('-', '−') + space + unit.label();
+  }
+
+  private static Shown shown(Kind kind, World world) {
+    Row row = of(kind);
+    return world == World.METRIC ? row.metric() : row.imperial();
+  }
+}

@@ -1,0 +1,38 @@
+package roadbreeze.server.parts;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import roadbreeze.core.explain.Kind;
+import roadbreeze.server.problem.Within;
+
+/**
+ * An oil cooler as it is: carried whole by a build, so that a job shows the same numbers wherever
+ * it is opened.
+ *
+ * @param bypassOpensC oil temperature above which all oil goes through the core, null without
+ *     bypass
+ * @param price in the yard's money
+ */
+public record CoolerPart(
+    @NotBlank @Size(max = 40) String code,
+    @NotBlank @Size(max = 120) String name,
+    @NotNull Family family,
+    @Within(min = 80, max = 900, kind = Kind.SIZE) double widthMm,
+    @Within(min = 60, max = 700, kind = Kind.SIZE) double heightMm,
+    @Within(min = 12, max = 80, kind = Kind.SIZE) double depthMm,
+    @Within(min = 5, max = 30, kind = Kind.FINS) double finsPerInch,
+    @Within(min = 8.5, max = 20, kind = Kind.SIZE) double tubePitchMm,
+    @Within(min = 1, max = 12, kind = Kind.COUNT) int passes,
+    @Within(min = 5, max = 25, kind = Kind.SIZE) double portBoreMm,
+    @NotBlank @Size(max = 40) String ports,
+    @Within(min = 30, max = 100, kind = Kind.TEMPERATURE) Double bypassOpensC,
+    @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
+
+  /** How it is built. */
+  public enum Family {
+    TUBE_AND_FIN,
+    PLATE_FIN,
+    STACKED_PLATE
+  }
+}

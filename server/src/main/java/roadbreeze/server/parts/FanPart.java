@@ -1,0 +1,77 @@
+package roadbreeze.server.parts;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import roadbreeze.server.problem.Within;
+
+/**
+ * A fan, or a pair on one shroud.
+ *
+ * @param count blades side by side that {@code freeFlowM3s} is the sum of
+ * @param freeFlowM3s free-air delivery at reference speed
+ * @param shutoffPa pressure at no flow and 1.2 kg/m³, null if only the free-air figure is known
+ * @param curveM3s flows of measured points, with {@code curvePa}; they win over the two before
+ * @param volts and {@code amps}: of an electric fan, null otherwise
+ * @param pulleyRatio and the following: of a fan on the engine, null for an electric one
+ * @param gripsFromC and {@code gripsFullyC}: air behind the radiator for a bimetal clutch, coolant
+ *     for a controlled one, null for a solid belt fan
+ */
+public record FanPart(
+    @NotBlank @Size(max = 40) String code,
+    @NotBlank @Size(max = 120) String name,
+    @NotNull Kind kind,
+    @Within(min = 1, max = 2, kind = roadbreeze.core.explain.Kind.COUNT) int count,
+    @Within(min = 100, max = 900, kind = roadbreeze.core.explain.Kind.SIZE) double diameterMm,
+    @Within(min = 0.02, max = 10, kind = roadbreeze.core.explain.Kind.AIRFLOW) double freeFlowM3s,
+    @Within(min = 10, max = 3000, kind = roadbreeze.core.explain.Kind.FAN_PRESSURE)
+        Double shutoffPa,
+    @Nullable
+        @Size(max = 20)
+        @Within(min = 0, max = 10, kind = roadbreeze.core.explain.Kind.AIRFLOW)
+        List<Double> curveM3s,
+    @Nullable
+        @Size(max = 20)
+        @Within(min = 0, max = 3000, kind = roadbreeze.core.explain.Kind.FAN_PRESSURE)
+        List<Double> curvePa,
+    @Within(min = 6, max = 60, kind = roadbreeze.core.explain.Kind.VOLTAGE) Double volts,
+    @Within(min = 0.5, max = 200, kind = roadbreeze.core.explain.Kind.CURRENT) Double amps,
+    @Within(min = 0.5, max = 2.5) Double pulleyRatio,
+    @Within(min = 800, max = 5000, kind = roadbreeze.core.explain.Kind.RPM) Double referenceRpm,
+    @Within(min = 0.2, max = 30, kind = roadbreeze.core.explain.Kind.POWER) Double referenceKw,
+    @Within(min = 30, max = 115, kind = roadbreeze.core.explain.Kind.TEMPERATURE) Double gripsFromC,
+    @Within(min = 35, max = 130, kind = roadbreeze.core.explain.Kind.TEMPERATURE)
+        Double gripsFullyC,
+    @Within(min = 0, max = 100000, kind = roadbreeze.core.explain.Kind.MONEY) double price) {
+
+  /** What turns it. */
+  public enum Kind {
+    ELECTRIC,
+    BELT,
+    VISCOUS,
+    CONTROLLED
+  }
+
+  public FanPart withFreeFlow(double flow) {
+    return new FanPart(
+        code,
+        name,
+        kind,
+        count,
+        diameterMm,
+        flow,
+        shutoffPa,
+        curveM3s,
+        curvePa,
+        volts,
+        amps,
+        pulleyRatio,
+        referenceRpm,
+        referenceKw,
+        gripsFromC,
+        gripsFullyC,
+        price);
+  }
+}

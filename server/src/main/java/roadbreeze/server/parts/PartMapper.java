@@ -1,0 +1,75 @@
+package roadbreeze.server.parts;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import roadbreeze.core.explain.Kind;
+import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.rig.OilCooler;
+import roadbreeze.core.rig.RadiatorUnit;
+import roadbreeze.core.stack.FanCurve;
+import roadbreeze.server.message.Units;
+import roadbreeze.server.rig.TruckMapper;
+
+/** Parts of the catalogue made the core's. */
+public final class PartMapper {
+  private PartMapper() {}
+
+  public static OilCooler cooler(CoolerPart p) {
+    return new OilCooler(
+        OilCooler.Family.valueOf(p.family().name()),
+        mm(p.widthMm()),
+        mm(p.heightMm()),
+        mm(p.depthMm()),
+        p.finsPerInch(),
+        mm(p.tubePitchMm()),
+        p.passes(),
+        mm(p.portBoreMm()),
+        TruckMapper.optional(p.bypassOpensC()));
+  }
+
+  public static RadiatorUnit radiator(RadiatorPart p) {
+    return new RadiatorUnit(
+        mm(p.widthMm()),
+        mm(p.heightMm()),
+        mm(p.depthMm()),
+        p.finsPerInch(),
+        p.metal(),
+        TruckMapper.optional(p.inTankWattsPerKelvin()));
+  }
+
+  /**
+   * @throws roadbreeze.core.problem.BadInputException if its measured points cannot be
+   */
+  public static FanUnit fan(FanPart p) {
+    return new FanUnit(
+        FanUnit.Kind.valueOf(p.kind().name()),
+        p.count(),
+        mm(p.diameterMm()),
+        curve(p),
+        p.volts() == null || p.amps() == null
+            ? OptionalDouble.empty()
+            : OptionalDouble.of(p.volts() * p.amps()),
+        TruckMapper.optional(p.pulleyRatio()),
+        TruckMapper.optional(p.referenceRpm()),
+        p.referenceKw() == null
+            ? OptionalDouble.empty()
+            : OptionalDouble.of(Units.si(p.referenceKw(), Kind.SHAFT_POWER)),
+        TruckMapper.optional(p.gripsFromC()),
+        TruckMapper.optional(p.gripsFullyC()));
+  }
+
+  /** The fan's curve from what is known of it: points, two figures, or one. */
+  static FanCurve curve(FanPart p) {
+    if (p.curveM3s() != null && !p.curveM3s().isEmpty()) {
+      List<Double> pressures = p.curvePa() == null ? List.of() : p.curvePa();
+      return FanCurve.through(TruckMapper.array(p.curveM3s()), TruckMapper.array(pressures));
+    }
+    return p.shutoffPa() == null
+        ? FanCurve.fromFreeAirFlow(p.freeFlowM3s())
+        : new FanCurve(p.shutoffPa(), p.freeFlowM3s(), false);
+  }
+
+  private static double mm(double millimetres) {
+    return TruckMapper.mm(millimetres);
+  }
+}

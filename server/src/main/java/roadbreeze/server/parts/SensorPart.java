@@ -1,0 +1,26 @@
+package roadbreeze.server.parts;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import roadbreeze.core.explain.Kind;
+import roadbreeze.server.problem.Within;
+
+/** A temperature or pressure sensor. */
+public record SensorPart(
+    @NotBlank @Size(max = 40) String code,
+    @NotBlank @Size(max = 120) String name,
+    @NotNull Measures measures,
+    @NotBlank @Size(max = 40) String thread,
+    @Within(min = -50, max = 250, kind = Kind.TEMPERATURE) Double fromC,
+    @Within(min = 0, max = 300, kind = Kind.TEMPERATURE) Double toC,
+    @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
+
+  /** What it reads. */
+  public enum Measures {
+    COOLANT,
+    OIL,
+    AIR,
+    PRESSURE
+  }
+}

@@ -1,0 +1,24 @@
+package roadbreeze.server.rig;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Map;
+import roadbreeze.server.row.DistinctIds;
+
+/**
+ * Truck and trailer as they are before anything is built on: a section of a job.
+ *
+ * @param obstacles in the front opening
+ * @param traverse anemometer readings, null where none were taken
+ * @param marks of numbers that were measured or only assumed, by path from here
+ */
+public record RigSection(
+    @NotNull @Valid Vehicle vehicle,
+    @NotNull @Valid Trailer trailer,
+    @NotNull @Size(max = 20) @DistinctIds List<@NotNull @Valid Obstacle> obstacles,
+    @Nullable @Valid AirTraverse traverse,
+    @NotNull @Valid FoundLines foundLines,
+    @NotNull @Size(max = 200) Map<String, Mark> marks) {}

@@ -1,0 +1,148 @@
+package roadbreeze.server.rig;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import roadbreeze.core.circuit.Accessories;
+import roadbreeze.core.explain.Kind;
+import roadbreeze.core.explain.Name;
+import roadbreeze.core.fluid.Coolant;
+import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Line;
+import roadbreeze.core.rig.Core;
+import roadbreeze.core.rig.Truck;
+import roadbreeze.core.stack.Rectangle;
+import roadbreeze.core.vehicle.ChargeAir;
+import roadbreeze.core.vehicle.Converter;
+import roadbreeze.core.vehicle.Driveline;
+import roadbreeze.core.vehicle.Engine;
+import roadbreeze.core.vehicle.Powertrain;
+import roadbreeze.server.message.Units;
+
+/** Truck and trailer as people enter them, made the core's: one method for each subsystem. */
+public final class TruckMapper {
+  private TruckMapper() {}
+
+  /**
+   * @throws roadbreeze.core.problem.BadInputException if a value cannot be
+   */
+  public static Truck truck(RigSection rig) {
+    Vehicle v = rig.vehicle();
+    EngineData e = v.engine();
+    return new Truck(
+        powertrain(e, v.gearbox()),
+        new Truck.Load(v.massKg(), rig.trailer().massKg(), v.rollingCoefficient(), v.dragAreaM2()),
+        new Accessories(kW(e.accessoryKw()), kW(e.airConditioningKw()), kW(e.condenserKw())),
+        Optional.ofNullable(e.boostRatio())
+            .map(ratio -> new ChargeAir(ratio, ChargeAir.USUAL_INTAKE_RISE)),
+        coolant(v.cooling()),
+        oil(v.gearbox()),
+        front(v.cooling(), rig.obstacles()),
+        cores(v.cooling()),
+        v.cooling().fanFactor(),
+        lines(rig.foundLines()));
+  }
+
+  private static Powertrain powertrain(EngineData e, GearboxData g) {
+    return new Powertrain(
+        new Engine(
+            e.kind(),
+            Units.si(e.displacementLitres(), Kind.DISPLACEMENT),
+            array(e.torqueRpm()),
+            array(e.torqueNm())),
+        new Converter(g.stallTorqueNm(), g.stallRpm(), g.stallTorqueRatio()),
+        new Driveline(
+            g.gearRatios(),
+            g.axleRatio(),
+            g.tyreRadiusM(),
+            g.meshEfficiency(),
+            g.axleEfficiency(),
+            kW(g.spinLossKw()),
+            g.lockFromGear(),
+            Units.si(g.lockAboveKmh(), Kind.SPEED),
+            g.luggingRpm(),
+            g.highestRpm()));
+  }
+
+  private static Truck.CoolantSide coolant(CoolingData c) {
+    return new Truck.CoolantSide(
+        new Coolant(c.glycolShare()), Units.si(c.capKpa(), Kind.PRESSURE), c.pumpKgsAt4000());
+  }
+
+  private static Truck.OilSide oil(GearboxData g) {
+    return new Truck.OilSide(
+        new TransmissionFluid(g.oilKv40(), g.oilKv100()),
+        Units.si(g.oilFlowLpm(), Kind.FLOW),
+        g.caseWattsPerKelvin(),
+        optional(g.inTankWattsPerKelvin()));
+  }
+
+  /** The opening is centred on the truck's own radiator. */
+  private static Truck.FrontEnd front(CoolingData c, List<Obstacle> obstacles) {
+    CoreSize r = c.radiator();
+    return new Truck.FrontEnd(
+        rectangle(
+            r.leftMm() + (r.widthMm() - c.openingWidthMm()) / 2,
+            r.bottomMm() + (r.heightMm() - c.openingHeightMm()) / 2,
+            c.openingWidthMm(),
+            c.openingHeightMm()),
+        mm(c.openingDepthMm()),
+        mm(c.coreGapMm()),
+        mm(c.fanToCoreMm()),
+        mm(c.tipGapMm()),
+        c.ramCoefficient(),
+        obstacles.stream().map(TruckMapper::obstacle).toList());
+  }
+
+  private static Truck.Obstacle obstacle(Obstacle o) {
+    return new Truck.Obstacle(
+        Name.given(o.id(), Name.Noun.OBSTACLE, o.name()),
+        rectangle(o.leftMm(), o.bottomMm(), o.widthMm(), o.heightMm()),
+        o.takesAir(),
+        o.movable());
+  }
+
+  private static Truck.Cores cores(CoolingData c) {
+    return new Truck.Cores(
+        core(c.radiator()),
+        Optional.ofNullable(c.condenser()).map(TruckMapper::core),
+        Optional.ofNullable(c.chargeAirCooler()).map(TruckMapper::core),
+        c.chargeAirFirst());
+  }
+
+  private static Core core(CoreSize c) {
+    return new Core(
+        rectangle(c.leftMm(), c.bottomMm(), c.widthMm(), c.heightMm()),
+        mm(c.depthMm()),
+        c.finsPerInch(),
+        c.metal());
+  }
+
+  private static Truck.FoundLines lines(FoundLines l) {
+    return new Truck.FoundLines(
+        new Line(l.lengthM(), mm(l.boreMm()), l.loss()),
+        Units.si(l.pumpMaxKpa(), Kind.PRESSURE),
+        l.coldC());
+  }
+
+  /** A rectangle of mm, m. */
+  public static Rectangle rectangle(double x, double y, double width, double height) {
+    return new Rectangle(mm(x), mm(y), mm(width), mm(height));
+  }
+
+  public static double mm(double millimetres) {
+    return Units.si(millimetres, Kind.SIZE);
+  }
+
+  private static double kW(double kilowatts) {
+    return Units.si(kilowatts, Kind.POWER);
+  }
+
+  public static OptionalDouble optional(Double value) {
+    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+
+  public static double[] array(List<Double> values) {
+    return values.stream().mapToDouble(Double::doubleValue).toArray();
+  }
+}

@@ -1,0 +1,2 @@
+/** Rows of lists: each with a short id that stays its own. */
+package roadbreeze.server.row;

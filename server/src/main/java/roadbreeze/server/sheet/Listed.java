@@ -1,0 +1,29 @@
+package roadbreeze.server.sheet;
+
+import java.util.List;
+import roadbreeze.core.explain.Code;
+
+/** Lines of a work sheet: what to fit and what to fill. */
+public enum Listed implements Code {
+  COOLER("part TEXT", "code TEXT", "ports TEXT", "order WORD"),
+  COOLER_KEPT("part TEXT", "code TEXT", "ports TEXT", "order WORD"),
+  HOSE("bore SIZE", "length LENGTH"),
+  RADIATOR("part TEXT", "code TEXT"),
+  PULLER("part TEXT", "code TEXT"),
+  PUSHER("part TEXT", "code TEXT"),
+  FAN_REPAIRED("from PERCENT", "to PERCENT"),
+  THERMOSTAT("start TEMPERATURE", "full TEMPERATURE", "was TEMPERATURE"),
+  OIL("more VOLUME"),
+  COOLANT("glycol PERCENT", "freezes TEMPERATURE", "boils TEMPERATURE");
+
+  private final List<Parameter> parameters;
+
+  Listed(String... takes) {
+    parameters = Code.takes(takes);
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return parameters;
+  }
+}

@@ -1,0 +1,175 @@
+package roadbreeze.server.sheet;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import roadbreeze.core.explain.Code;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.core.rig.OilOrder;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.workorder.Task;
+import roadbreeze.core.workorder.WorkOrder;
+import roadbreeze.core.workorder.WorkScope;
+import roadbreeze.core.workorder.WorkScope.Part;
+import roadbreeze.server.assess.Verdict;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.Condition;
+import roadbreeze.server.build.FittedCooler;
+import roadbreeze.server.build.FittedFan;
+import roadbreeze.server.build.MountingStrip;
+import roadbreeze.server.build.SwitchPoints;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.line.LineResult;
+import roadbreeze.server.message.Said;
+import roadbreeze.server.switching.SwitchResult;
+
+/** Everything a bay needs to do one build, computed afresh. */
+public record WorkSheet(
+    List<Verdict> verdicts,
+    List<Said> parts,
+    LineResult lines,
+    List<MountingStrip.Flat> strips,
+    SwitchResult switching,
+    List<Said> fluids,
+    List<StepLine> steps,
+    int minutes) {
+
+  /**
+   * A step in working order.
+   *
+   * @param task code of its words
+   * @param cautions codes of what can hurt
+   */
+  public record StepLine(int number, String task, int minutes, List<String> cautions) {}
+
+  static WorkSheet of(JobContent job, Build build) {
+    List<MountingStrip.Flat> strips =
+        build.coolers().isEmpty()
+            ? List.of()
+            : build.strips().stream().map(MountingStrip::flat).toList();
+    LineResult lines = LineResult.of(job, build);
+    Set<Part> scope = scope(build, job.found(), !strips.isEmpty());
+    List<StepLine> steps = new ArrayList<>();
+    for (Task task : WorkOrder.plan(new WorkScope(scope))) {
+      steps.add(
+          new StepLine(
+              steps.size() + 1,
+              task.key(),
+              task.minutes(),
+              task.cautions().stream().map(Code::key).toList()));
+    }
+    return new WorkSheet(
+        job.builds().stream().map(b -> Verdict.of(job, b)).toList(),
+        Said.of(parts(build, job.found(), lines)),
+        lines,
+        strips,
+        SwitchResult.of(job, build),
+        Said.of(fluids(job.setup(build), job, scope, lines)),
+        steps,
+        steps.stream().mapToInt(StepLine::minutes).sum());
+  }
+
+  private static Set<Part> scope(Build build, Build found, boolean strips) {
+    Set<Part> scope = EnumSet.noneOf(Part.class);
+    add(scope, Part.COOLER, !build.coolers().equals(found.coolers()));
+    add(scope, Part.STRIPS, strips);
+    add(
+        scope,
+        Part.TANK_BYPASS,
+        build.oilOrder() == Build.OilOrder.TANK_BYPASSED
+            && found.oilOrder() != Build.OilOrder.TANK_BYPASSED);
+    add(scope, Part.RADIATOR, !Objects.equals(build.radiator(), found.radiator()));
+    add(scope, Part.FAN_SWAP, !fanParts(build).equals(fanParts(found)));
+    add(scope, Part.THERMOSTAT, newThermostat(build, found));
+    add(
+        scope,
+        Part.FAN_REPAIR,
+        fanParts(build).equals(fanParts(found)) && fanSpeed(build) > fanSpeed(found));
+    add(scope, Part.FAN_SWITCH, !switches(build).equals(switches(found)));
+    Condition now = build.condition();
+    Condition then = found.condition();
+    add(
+        scope,
+        Part.FINS,
+        now.radiatorBlockedPercent() < then.radiatorBlockedPercent()
+            || now.condenserBlockedPercent() < then.condenserBlockedPercent()
+            || now.chargeAirBlockedPercent() < then.chargeAirBlockedPercent());
+    add(scope, Part.SEALS, now.recirculation() < then.recirculation());
+    return scope;
+  }
+
+  private static void add(Set<Part> scope, Part part, boolean wanted) {
+    if (wanted) {
+      scope.add(part);
+    }
+  }
+
+  private static List<String> fanParts(Build build) {
+    return build.fans().stream().map(f -> f.part().code()).toList();
+  }
+
+  private static List<SwitchPoints> switches(Build build) {
+    return build.fans().stream().map(FittedFan::switchPoints).filter(Objects::nonNull).toList();
+  }
+
+  private static double fanSpeed(Build build) {
+    return build.fans().stream().mapToDouble(FittedFan::speedPercent).min().orElse(0);
+  }
+
+  private static boolean newThermostat(Build build, Build found) {
+    return !build.thermostat().equals(found.thermostat())
+        || build.condition().thermostat() != found.condition().thermostat();
+  }
+
+  private static List<Finding> parts(Build build, Build found, LineResult lines) {
+    List<Finding> parts = new ArrayList<>();
+    for (FittedCooler c : build.coolers()) {
+      boolean kept = found.coolers().stream().anyMatch(f -> f.part().equals(c.part()));
+      OilOrder order = OilOrder.valueOf(build.oilOrder().name());
+      parts.add(
+          (kept ? Listed.COOLER_KEPT : Listed.COOLER)
+              .with(c.part().name(), c.part().code(), c.part().ports(), order));
+    }
+    for (LineResult.ToBuy hose : lines.hoseToBuyM()) {
+      parts.add(Listed.HOSE.with(hose.boreMm() / 1000, hose.lengthM()));
+    }
+    if (build.radiator() != null && !build.radiator().equals(found.radiator())) {
+      parts.add(Listed.RADIATOR.with(build.radiator().name(), build.radiator().code()));
+    }
+    if (!fanParts(build).equals(fanParts(found))) {
+      for (FittedFan f : build.fans()) {
+        Listed side = f.mount() == FittedFan.Mount.PUSHER ? Listed.PUSHER : Listed.PULLER;
+        parts.add(side.with(f.part().name(), f.part().code()));
+      }
+    } else if (fanSpeed(build) > fanSpeed(found)) {
+      parts.add(Listed.FAN_REPAIRED.with(fanSpeed(found) / 100, fanSpeed(build) / 100));
+    }
+    if (newThermostat(build, found)) {
+      parts.add(
+          Listed.THERMOSTAT.with(
+              build.thermostat().startC(),
+              build.thermostat().fullC(),
+              found.thermostat().startC()));
+    }
+    return parts;
+  }
+
+  private static List<Finding> fluids(
+      Setup setup, JobContent job, Set<Part> scope, LineResult lines) {
+    List<Finding> fluids = new ArrayList<>();
+    if (scope.contains(Part.COOLER)) {
+      fluids.add(Listed.OIL.with(lines.addedVolumeL() / 1000));
+    }
+    if (scope.contains(Part.THERMOSTAT) || scope.contains(Part.RADIATOR)) {
+      var coolant = setup.truck().coolant().fluid();
+      fluids.add(
+          Listed.COOLANT.with(
+              coolant.glycolFraction(),
+              coolant.freezingPoint(),
+              setup.boilingPoint(job.point().altitude())));
+    }
+    return fluids;
+  }
+}

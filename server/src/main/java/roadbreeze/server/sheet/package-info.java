@@ -1,0 +1,2 @@
+/** The sheet that goes to the bay. */
+package roadbreeze.server.sheet;

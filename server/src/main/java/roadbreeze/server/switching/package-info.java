@@ -1,0 +1,2 @@
+/** Thermostat and fan switches on the climb. */
+package roadbreeze.server.switching;

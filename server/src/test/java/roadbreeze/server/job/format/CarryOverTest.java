@@ -1,0 +1,86 @@
+package roadbreeze.server.job.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.io.ClassPathResource;
+import roadbreeze.server.Jobs;
+import roadbreeze.server.RoadBreeze;
+import roadbreeze.server.TestDatabase;
+import roadbreeze.server.assess.Verdict;
+import roadbreeze.server.job.Job;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.job.JobService;
+import roadbreeze.server.parts.PartsService;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Databases that earlier releases have made open in this one with all that was in them. */
+class CarryOverTest {
+  private static ConfigurableApplicationContext open(String dump, String name) throws Exception {
+    String url = TestDatabase.create(name);
+    String sql =
+        new ClassPathResource("formats/" + dump + ".sql")
+            .getContentAsString(StandardCharsets.UTF_8);
+    try (Connection db = DriverManager.getConnection(url, TestDatabase.USER, "");
+        Statement statement = db.createStatement()) {
+      statement.execute(sql);
+    }
+    return new SpringApplicationBuilder(RoadBreeze.class)
+        .run(
+            "--server.port=0",
+            "--spring.datasource.url=" + url,
+            "--spring.datasource.username=" + TestDatabase.USER,
+            "--spring.datasource.password=");
+  }
+
+  private static JobContent named(List<Job> jobs, String name) {
+    return jobs.stream()
+        .map(Job::content)
+        .filter(c -> c.about().name().equals(name))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void aDatabaseOfTheReleaseBeforeIsTakenOverWhole() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-1", "carry_over_1_test")) {
+      List<Job> jobs = app.getBean(JobService.class).all();
+      assertThat(jobs).hasSize(5);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.HIVE);
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.TILT_TRAY);
+      assertThat(named(jobs, "Bucket truck")).isEqualTo(Jobs.BUCKET);
+      // The crowded one is what its own file says.
+      JobFormat format = app.getBean(JobFormat.class);
+      JobContent file =
+          format.read(
+              JsonMapper.shared()
+                  .readTree(new ClassPathResource("formats/crowded-1.json").getInputStream()));
+      assertThat(named(jobs, "Crowded")).isEqualTo(file);
+      assertThat(app.getBean(PartsService.class).oilCoolers()).hasSize(44);
+    }
+  }
+
+  @Test
+  void soIsOneOfTheVeryFirstRelease() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-0", "carry_over_0_test")) {
+      List<Job> jobs = app.getBean(JobService.class).all();
+      JobContent hive = named(jobs, "Hive utility");
+      JobFormat format = app.getBean(JobFormat.class);
+      JobContent file =
+          format.read(
+              JsonMapper.shared()
+                  .readTree(new ClassPathResource("formats/hive-utility-0.json").getInputStream()));
+      assertThat(hive).isEqualTo(file);
+      assertThat(Verdict.of(hive, hive.builds().get(2)).coolant().peakC()).isBetween(109.5, 110.5);
+      // Saved again it is a job like any other.
+      app.getBean(JobService.class).save(jobs.get(0).id(), 0, jobs.get(0).haul().body());
+    }
+  }
+}

@@ -1,0 +1,87 @@
+package roadbreeze.server.job.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import jakarta.validation.Validation;
+import java.io.IOException;
+import java.io.InputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import roadbreeze.server.Jobs;
+import roadbreeze.server.assess.Verdict;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.problem.RefusedRequestException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Files as releases have exported them. */
+class FormatsTest {
+  private static final JobFormat FORMAT =
+      new JobFormat(Validation.buildDefaultValidatorFactory().getValidator());
+
+  private static ObjectNode file(String name) {
+    try (InputStream in = FormatsTest.class.getResourceAsStream("/formats/" + name + ".json")) {
+      return (ObjectNode) JsonMapper.shared().readTree(in);
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+  }
+
+  @Test
+  void theDemoAsItWasExportedBeforeIsTheDemoOfToday() {
+    assertThat(FORMAT.read(file("hive-utility-1"))).isEqualTo(Jobs.HIVE);
+    assertThat(FORMAT.read(file("plough-pickup-1"))).isEqualTo(Jobs.PLOUGH);
+  }
+
+  @Test
+  void aCrowdedFileOfShapeOneKeepsEverything() {
+    JsonNode old = file("crowded-1").get("job");
+    JobContent job = FORMAT.read(file("crowded-1"));
+    assertThat(job.builds()).hasSize(old.get("builds").size());
+    assertThat(job.builds().get(2).coolers()).hasSize(2);
+    assertThat(job.builds().get(2).fans()).hasSize(2);
+    assertThat(job.builds().get(2).fans().get(1).switchPoints().onC())
+        .isEqualTo(old.at("/builds/2/switching/fanOnC").asDouble());
+    assertThat(job.builds().get(3).lines().hoses()).hasSize(old.get("hoses").size());
+    assertThat(job.builds().get(3).strips()).hasSize(old.get("strips").size());
+    assertThat(job.rig().obstacles()).hasSize(old.get("obstacles").size());
+    assertThat(job.rig().traverse().readingsMs()).contains(2.75);
+    assertThat(job.builds().get(2).marks()).hasSize(2);
+    assertThat(job.builds().get(2).radiator().price()).isEqualTo(310.25);
+  }
+
+  @Test
+  void aFileOfTheVeryFirstReleaseGivesTheNumbersItGaveThen() {
+    JobContent job = FORMAT.read(file("hive-utility-0"));
+    assertThat(job.rig().vehicle().kind().name()).isEqualTo("PETROL_UTILITY");
+    Verdict plan = Verdict.of(job, job.builds().get(2));
+    // The published worked case, which that release opened with.
+    assertThat(plan.coolant().peakC()).isCloseTo(110.0, within(0.5));
+    assertThat(plan.pan().peakC()).isCloseTo(88.1, within(0.5));
+  }
+
+  @Test
+  void whatIsWrittenTodayIsReadTomorrow() {
+    ObjectNode today = JsonMapper.shared().createObjectNode();
+    today.put("format", JobFormat.NAME).put("formatVersion", JobFormat.CURRENT);
+    today.set("job", JsonMapper.shared().valueToTree(Jobs.TILT_TRAY));
+    assertThat(FORMAT.read(today)).isEqualTo(Jobs.TILT_TRAY);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "other-format, 2, fault.notAJob",
+    "road-breeze-job, 0, fault.notAJob",
+    "road-breeze-job, 99, fault.newerFormat"
+  })
+  void whatIsNoJobOfOursIsRefused(String format, int version, String code) {
+    ObjectNode file = file("hive-utility-1").put("format", format).put("formatVersion", version);
+    assertThatThrownBy(() -> FORMAT.read(file))
+        .isInstanceOf(RefusedRequestException.class)
+        .hasMessageContaining(code);
+  }
+}

@@ -1,0 +1,65 @@
+package roadbreeze.server.line;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import roadbreeze.core.problem.NotConvergedException;
+import roadbreeze.server.Jobs;
+import roadbreeze.server.build.Hose;
+import roadbreeze.server.job.JobContent;
+
+class LineTest {
+  private static final String HOSES = "builds.plan-3.lines.hoses";
+
+  private static LineResult lines(JobContent job, String build) {
+    return LineResult.of(job, job.build(build));
+  }
+
+  private static JobContent with(Hose... hoses) {
+    return Jobs.with(Jobs.HIVE, HOSES, List.of(hoses));
+  }
+
+  private static Hose hose(String id, double length, double bore, int elbows) {
+    return new Hose(id, id, length, bore, elbows, 2);
+  }
+
+  @Test
+  void withNothingFittedAllOfTheFlowIsLeft() {
+    LineResult none = lines(Jobs.HIVE, Jobs.RESTORED);
+    assertThat(none.hot().flowShare()).isCloseTo(1, within(1e-9));
+    assertThat(none.cuts()).isEmpty();
+    assertThat(none.hoseToBuyM()).isEmpty();
+    assertThat(none.addedVolumeL()).isZero();
+  }
+
+  @Test
+  void hoseIsCutWithItsSpareAndBoughtByTheTenthOfAMetre() {
+    LineResult one = lines(with(hose("out", 0.9, 9.5, 1), hose("back", 1.1, 9.5, 1)), Jobs.PLAN);
+    assertThat(one.cuts()).extracting(LineResult.Cut::cutMm).containsExactly(1060.0, 1260.0);
+    // 1.06 and 1.26 m of one bore: 2.32 m, sold as 2.4.
+    assertThat(one.hoseToBuyM()).hasSize(1);
+    assertThat(one.hoseToBuyM().get(0).lengthM()).isCloseTo(2.4, within(1e-9));
+    LineResult two = lines(with(hose("out", 0.9, 9.5, 1), hose("back", 1.1, 12.7, 1)), Jobs.PLAN);
+    assertThat(two.hoseToBuyM()).extracting(LineResult.ToBuy::boreMm).containsExactly(9.5, 12.7);
+    assertThat(two.hot().flowShare()).isGreaterThan(one.hot().flowShare());
+    double more = Math.PI / 4 * (0.0127 * 0.0127 - 0.0095 * 0.0095) * 1.1 * 1000;
+    assertThat(two.addedVolumeL() - one.addedVolumeL()).isCloseTo(more, within(1e-6));
+  }
+
+  @Test
+  void eachBuildIsPipedForItself() {
+    JobContent job = with(hose("out", 6, 4.5, 6), hose("back", 6, 4.5, 6));
+    LineResult starved = lines(job, Jobs.PLAN);
+    assertThat(starved.warnings())
+        .extracting(w -> w.code())
+        .containsExactly("oilLinesStarved.hot", "oilLinesStarved.cold");
+    assertThat(starved.cold().flowShare()).isLessThan(starved.hot().flowShare());
+    assertThat(lines(Jobs.HIVE, Jobs.PLAN).warnings()).hasSizeLessThan(2);
+    JobContent weak = Jobs.with(Jobs.HIVE, "rig.foundLines.pumpMaxKpa", 50);
+    assertThatThrownBy(() -> lines(Jobs.with(weak, "rig.foundLines.boreMm", 4), Jobs.PLAN))
+        .isInstanceOf(NotConvergedException.class);
+  }
+}

@@ -1,0 +1,270 @@
+package roadbreeze.server.settle;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import roadbreeze.core.problem.BadInputException;
+import roadbreeze.server.Jobs;
+import roadbreeze.server.TestDatabase;
+import roadbreeze.server.job.BuildRequest;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Said;
+
+/** Each dispute on trucks that should turn it one way and the other. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE)
+class SettleTest {
+  private static final String RESTORED = Jobs.RESTORED;
+  private static final String PLAN = Jobs.PLAN;
+
+  @Autowired private SettleController settle;
+
+  @DynamicPropertySource
+  static void database(DynamicPropertyRegistry registry) {
+    String url = TestDatabase.create("settle_test");
+    registry.add("spring.datasource.url", () -> url);
+    registry.add("spring.datasource.username", () -> TestDatabase.USER);
+    registry.add("spring.datasource.password", () -> "");
+  }
+
+  private SettledDispute about(String question, JobContent job, String build) {
+    return settle.settle(new BuildRequest(job, build)).stream()
+        .filter(d -> d.question().code().equals(question))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static String chosen(SettledDispute dispute) {
+    return dispute.schools().get(dispute.recommended()).name().code();
+  }
+
+  private static double sure(SettledDispute dispute, int school) {
+    return dispute.schools().get(school).sureHeadroomK();
+  }
+
+  private static double sureCoolant(SettledDispute dispute, int school) {
+    var gauge = dispute.schools().get(school).coolant();
+    return gauge.limitC() - gauge.nineInTenC();
+  }
+
+  private static double number(Said said, String value) {
+    return said.values().get(value).value();
+  }
+
+  /** An effect of a school, by its code. */
+  private static Said effect(SettledDispute dispute, int school, String code) {
+    return dispute.schools().get(school).effects().stream()
+        .filter(e -> e.code().equals(code))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(code + " is not among " + dispute.schools()));
+  }
+
+  @Test
+  void anOrderThatKeepsTheOilWarmForNothingIsTaken() {
+    // With a thermal bypass and no tank the gearbox warms itself; the tank's coolant, with the
+    // thermostat hardly open, has been chilled by the radiator and would cool it.
+    JobContent easy = Jobs.with(Jobs.with(Jobs.HIVE, "haul.gradePercent", 3), "haul.ambientC", 20);
+    JobContent guarded =
+        Jobs.with(
+            Jobs.with(easy, "builds.plan-3.coolers.cooler-1.part.bypassOpensC", 80),
+            "rig.vehicle.limits.overcooledPanC",
+            40);
+    SettledDispute dispute = about("oilSays.tank", guarded, PLAN);
+    assertThat(chosen(dispute)).isEqualTo("oilSays.tankBypassed");
+    assertThat(dispute.reason().code()).isEqualTo("oilSays.tankKeepsWarm");
+    double best = Math.max(sure(dispute, 0), Math.max(sure(dispute, 1), sure(dispute, 2)));
+    assertThat(sure(dispute, dispute.recommended())).isGreaterThanOrEqualTo(best - 1);
+    assertThat(dispute.schools().get(0).effects().toString()).contains("coldPanTooCold");
+    assertThat(dispute.schools().get(2).effects().toString()).doesNotContain("TooCold");
+  }
+
+  @Test
+  void theTankIsBypassedWhereItCostsTheOilHeadroom() {
+    // A cooler road and a strict pan: the oil binds, and the coolant's tank warms it on the climb.
+    JobContent strict =
+        Jobs.with(Jobs.with(Jobs.HIVE, "haul.ambientC", 25), "rig.vehicle.limits.panC", 80);
+    SettledDispute dispute = about("oilSays.tank", strict, PLAN);
+    assertThat(chosen(dispute)).isEqualTo("oilSays.tankBypassed");
+    assertThat(number(dispute.reason(), "headroom"))
+        .isCloseTo(sure(dispute, 2) - sure(dispute, 0), within(0.06));
+    assertThat(dispute.schools().get(2).effects().toString()).contains("leakCannotMix");
+    assertThat(dispute.schools().get(0).effects().toString()).contains("tankHeats");
+  }
+
+  @Test
+  void amongEqualsTheMakersOrderStays() {
+    SettledDispute dispute = about("oilSays.tank", Jobs.HIVE, PLAN);
+    double best = Math.max(sure(dispute, 0), Math.max(sure(dispute, 1), sure(dispute, 2)));
+    assertThat(best - sure(dispute, 0)).isLessThan(1);
+    assertThat(chosen(dispute)).isEqualTo("oilSays.tankFirst");
+  }
+
+  @Test
+  void tightIsUsualAndAnotherPlaceMustEarnItsWork() {
+    for (JobContent job : List.of(Jobs.HIVE, Jobs.BUCKET)) {
+      SettledDispute dispute = about("oilSays.place", job, PLAN);
+      double best = Math.max(sure(dispute, 0), Math.max(sure(dispute, 1), sure(dispute, 2)));
+      double gain = best - sure(dispute, 0);
+      assertThat(dispute.recommended() == 0).as("tight").isEqualTo(gain <= 1);
+      assertThat(sure(dispute, dispute.recommended())).isGreaterThanOrEqualTo(best - 1);
+      assertThat(number(dispute.reason(), gain <= 1 ? "within" : "gain"))
+          .isCloseTo(gain, within(0.06));
+    }
+    // The open gap cools less than the seal and costs the radiator less.
+    SettledDispute hive = about("oilSays.place", Jobs.HIVE, PLAN);
+    assertThat(hive.schools().get(1).pan().peakC())
+        .isGreaterThan(hive.schools().get(0).pan().peakC());
+    assertThat(hive.schools().get(2).effects().toString()).contains("anotherFan");
+  }
+
+  @Test
+  void aShroudedPullerBeatsTheSameFanInFront() {
+    for (JobContent job : List.of(Jobs.HIVE, Jobs.TILT_TRAY, Jobs.PLOUGH)) {
+      SettledDispute dispute = about("airSays.side", job, RESTORED);
+      assertThat(chosen(dispute)).isEqualTo("airSays.sidePuller");
+      assertThat(number(dispute.reason(), "gain"))
+          .isCloseTo(sureCoolant(dispute, 0) - sureCoolant(dispute, 1), within(0.06));
+    }
+  }
+
+  @Test
+  void aColderThermostatOnlyHelpsWhereItNeverOpensWide() {
+    SettledDispute climb = about("airSays.thermostat", Jobs.HIVE, PLAN);
+    assertThat(climb.recommended()).isZero();
+    assertThat(climb.reason().code()).isEqualTo("airSays.colderSame");
+    assertThat(number(effect(climb, 0, "airSays.openAsItSettles"), "open")).isEqualTo(1);
+    JobContent easy = Jobs.with(Jobs.with(Jobs.HIVE, "haul.gradePercent", 1), "haul.ambientC", 10);
+    SettledDispute level = about("airSays.thermostat", easy, PLAN);
+    assertThat(level.recommended()).isEqualTo(1);
+    assertThat(number(level.reason(), "gain")).isBetween(6.0, 8.5);
+    // The heater pays for it on a cold morning.
+    assertThat(number(effect(level, 1, "airSays.heaterHas"), "coolant"))
+        .isLessThan(number(effect(level, 0, "airSays.heaterHas"), "coolant"));
+  }
+
+  @Test
+  void theMainFanIsTheOneWithHeadroomOrTheLeastHungryAmongEquals() {
+    for (JobContent job : List.of(Jobs.HIVE, Jobs.BUCKET, Jobs.PLOUGH)) {
+      SettledDispute dispute = about("airSays.mainFan", job, RESTORED);
+      assertThat(dispute.schools()).hasSize(3);
+      double best = -1e9;
+      for (int i = 0; i < 3; i++) {
+        best = Math.max(best, sureCoolant(dispute, i));
+      }
+      assertThat(sureCoolant(dispute, dispute.recommended())).isGreaterThanOrEqualTo(best - 1);
+    }
+    // Standing at idle, the fan that does not hang on the engine moves the most.
+    SettledDispute bucket = about("airSays.mainFan", Jobs.BUCKET, RESTORED);
+    double electric = number(effect(bucket, 1, "airSays.movesAtIdle"), "flow");
+    assertThat(electric).isGreaterThan(number(effect(bucket, 0, "airSays.movesAtIdle"), "flow"));
+  }
+
+  @Test
+  void aRowMoreIsNoGainWhereItsTubesRunLaminar() {
+    // 60 mm take a third row: the same coolant through half as many tubes again.
+    SettledDispute usual = about("airSays.rows", Jobs.HIVE, RESTORED);
+    assertThat(number(effect(usual, 1, "airSays.coolantLaminar"), "reynolds")).isBetween(2e3, 4e3);
+    assertThat(chosen(usual)).isEqualTo("airSays.rowsMoreAir");
+    JobContent pumped = Jobs.with(Jobs.HIVE, "rig.vehicle.cooling.pumpKgsAt4000", 8);
+    assertThat(rowGain(pumped)).isGreaterThan(rowGain(Jobs.HIVE) + 2);
+    SettledDispute dispute = about("airSays.rows", pumped, RESTORED);
+    assertThat(dispute.schools().get(1).effects().toString()).doesNotContain("coolantLaminar");
+    assertThat(number(dispute.reason(), "rows")).isCloseTo(rowGain(pumped), within(0.06));
+  }
+
+  private double rowGain(JobContent job) {
+    SettledDispute dispute = about("airSays.rows", job, RESTORED);
+    return sureCoolant(dispute, 1) - sureCoolant(dispute, 0);
+  }
+
+  @Test
+  void metalIsDecidedByTheGroundWhereTheNumbersAreAlike() {
+    JobContent sealed = Jobs.with(Jobs.BUCKET, "rig.vehicle.rollingCoefficient", 0.010);
+    SettledDispute smooth = about("airSays.metal", sealed, RESTORED);
+    SettledDispute rough = about("airSays.metal", Jobs.BUCKET, RESTORED);
+    assertThat(Math.abs(sureCoolant(smooth, 0) - sureCoolant(smooth, 1))).isLessThan(3);
+    double apart = sureCoolant(rough, 0) - sureCoolant(rough, 1);
+    assertThat(chosen(rough))
+        .isEqualTo(apart > 1 ? "airSays.metalAluminium" : "airSays.metalCopper");
+    assertThat(rough.reason().code())
+        .isEqualTo(Math.abs(apart) > 1 ? "airSays.metalApart" : "airSays.metalAlikeRough");
+    assertThat(rough.otherwise().code()).isEqualTo("airSays.metalOtherwiseRough");
+    assertThat(smooth.otherwise().code()).isEqualTo("airSays.metalOtherwise");
+  }
+
+  @Test
+  void coldMorningsWithoutABypassTurnTheCoreType() {
+    JobContent mild = Jobs.with(Jobs.HIVE, "rig.foundLines.coldC", 20);
+    JobContent bitter = Jobs.with(Jobs.HIVE, "rig.foundLines.coldC", -35);
+    SettledDispute cold = about("oilSays.core", bitter, PLAN);
+    assertThat(chosen(cold)).isEqualTo("oilSays.corePlain");
+    SettledDispute warm = about("oilSays.core", mild, PLAN);
+    assertThat(cold.schools())
+        .extracting(s -> s.name().code())
+        .containsExactly("oilSays.corePlain", "oilSays.corePlateFin", "oilSays.coreStacked");
+    // Where oil is short, plates are worth their drop.
+    JobContent oilShort = Jobs.with(mild, "rig.vehicle.limits.panC", 85);
+    SettledDispute plates = about("oilSays.core", oilShort, PLAN);
+    assertThat(chosen(plates)).isNotEqualTo("oilSays.corePlain");
+    assertThat(number(plates.reason(), "gain"))
+        .isCloseTo(sure(plates, plates.recommended()) - sure(plates, 0), within(0.06));
+    double left = number(effect(warm, 1, "oilSays.coreDrops"), "left");
+    assertThat(left).isGreaterThan(number(effect(cold, 1, "oilSays.coreDrops"), "left"));
+  }
+
+  @Test
+  void theFilterGoesBehindACoolerThatMayShed() {
+    SettledDispute fresh = about("oilSays.filter", Jobs.HIVE, PLAN);
+    double before = number(effect(fresh, 0, "oilSays.filterSees"), "drop");
+    double after = number(effect(fresh, 1, "oilSays.filterSees"), "drop");
+    assertThat(after).as("colder oil is thicker").isGreaterThan(before);
+    assertThat(fresh.recommended()).isEqualTo(after - before > 5000 ? 0 : 1);
+    // A cooler that was on the truck already has old dirt in it.
+    JobContent used =
+        Jobs.with(Jobs.HIVE, "builds.found.coolers", Jobs.HIVE.build(Jobs.PLAN).coolers());
+    assertThat(about("oilSays.filter", used, PLAN).recommended()).isOne();
+  }
+
+  @Test
+  void aBuildWithoutACoolerIsDisputedWithAMiddlingOneOfTheCatalogue() {
+    SettledDispute bare = about("oilSays.core", Jobs.HIVE, RESTORED);
+    assertThat(bare.schools()).allMatch(s -> s.problem() == null);
+    JobContent shallow = Jobs.with(Jobs.HIVE, "rig.vehicle.cooling.openingDepthMm", 30);
+    assertThatThrownBy(() -> settle.settle(new BuildRequest(shallow, RESTORED)))
+        .isInstanceOf(BadInputException.class)
+        .hasMessageContaining("problem.noCoolerFits");
+    assertThatThrownBy(() -> settle.settle(new BuildRequest(Jobs.HIVE, "nobody")))
+        .hasMessageContaining("fault.noSuchBuild");
+  }
+
+  @Test
+  void aTruckWithoutASteadyStateIsStillAnswered() {
+    JobContent still = Jobs.with(Jobs.HIVE, "builds.restored.fans.fan-1.speedPercent", 0);
+    JobContent crawling =
+        Jobs.with(Jobs.with(still, "haul.speedKmh", 5), "rig.vehicle.cooling.ramCoefficient", 0);
+    for (SettledDispute dispute : settle.settle(new BuildRequest(crawling, RESTORED))) {
+      List<String> standing =
+          dispute.schools().stream()
+              .filter(s -> s.problem() == null)
+              .map(s -> s.name().code())
+              .toList();
+      if (standing.isEmpty()) {
+        assertThat(dispute.reason().code()).isEqualTo("disputeWithout.noneStands");
+      } else if (standing.size() < dispute.schools().size()) {
+        assertThat(dispute.reason().code()).isEqualTo("disputeWithout.onlyStand");
+        assertThat(standing).contains(chosen(dispute));
+      }
+      assertThat(dispute.schools().toString()).doesNotContain("NaN");
+    }
+    SettledDispute thermostat = about("airSays.thermostat", crawling, RESTORED);
+    assertThat(thermostat.reason().code()).isEqualTo("disputeWithout.noneStands");
+    SettledDispute fans = about("airSays.mainFan", crawling, RESTORED);
+    assertThat(fans.schools()).anyMatch(s -> s.problem() == null);
+  }
+}

@@ -1,0 +1,38 @@
+import { type SectionName } from '@/job/sections'
+import type { JobContent } from '@/shared/api/types'
+import { word } from '@/shared/message/say'
+import { formatNumber } from '@/shared/units/units'
+import { format, type QuantityName, type UnitWorld } from '@/shared/units/units'
+
+/** Fields end in the unit that they are in. */
+const units: [RegExp, QuantityName][] = [
+  [/Mm$/, 'size'], [/C$/, 'temperature'], [/K$/, 'difference'], [/Kg$/, 'mass'], [/Kmh$/, 'speed'], [/Percent$/, 'percent'], [/Kw$/, 'power'],
+  [/M3s$/, 'airflow'], [/Lpm$/, 'flow'], [/Kpa$/, 'pressure'], [/Nm$/, 'torque'], [/M2$/, 'area'], [/^altitudeM$/, 'altitude'], [/M$/, 'length'], [/Rpm$/, 'rpm'],
+]
+
+const last = (path: string) => path.split('.').at(-1) ?? ''
+
+/** What stands at a place, in words: “Plan A, fan 1, fan speed”. */
+export function placeName(section: SectionName, path: string, content: JobContent | null): string {
+  const build = content?.builds.find((b) => section === `builds/${b.id}`)
+  const steps = path.split('.').filter(Boolean)
+  const names = steps.map((step) => {
+    const label = word(`field.${step}`)
+    return label === `field.${step}` ? step.replaceAll('-', ' ') : label
+  })
+  const where = build ? [build.name] : []
+  return [...where, ...(names.length ? names.slice(-2) : ['the whole build'])].join(', ')
+}
+
+export function valueText(path: string, value: unknown, world: UnitWorld): string {
+  if (value === undefined || (value === null && !path)) return 'removed'
+  if (value === null) return 'none'
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (typeof value === 'number') {
+    const quantity = units.find(([ending]) => ending.test(last(path)))?.[1]
+    return quantity ? format(value, quantity, world) : formatNumber(value, 3, false)
+  }
+  if (typeof value === 'string') return value || 'empty'
+  const named = value as { name?: string; part?: { name?: string } }
+  return named.name ?? named.part?.name ?? 'as changed'
+}

@@ -1,0 +1,103 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { api, type ApiProblem } from '@/shared/api/client'
+import type { Build, Job, JobContent, Said } from '@/shared/api/types'
+import { useAssessing } from './assessing'
+import { useDocument } from './document'
+import { useSaving } from './saving'
+import { useSelection } from './selection'
+
+const RETRY_MS = 2000
+
+/** Opening jobs. Of two loads that cross, the later wins. */
+export const useOpening = defineStore('opening', () => {
+  const document = useDocument()
+  const saving = useSaving()
+  const problem = shallowRef<Said[]>([])
+  const wanted = ref('')
+  let retry = 0
+
+  async function load(id: string) {
+    clearTimeout(retry)
+    wanted.value = id
+    if (document.jobId === id && document.content) return
+    document.close()
+    problem.value = []
+    try {
+      const job = await api.get<Job>(`/api/jobs/${id}`)
+      if (wanted.value === id) saving.open(job)
+    } catch (e) {
+      if (wanted.value !== id) return
+      const refused = e as ApiProblem
+      problem.value = refused.said
+      if (refused.passing) retry = window.setTimeout(() => void load(id), RETRY_MS)
+    }
+  }
+
+  return { problem, load }
+})
+
+/**
+ * The open job as screens inside the job's frame see it: there is one. Four stores behind it: the
+ * document, its saving, its assessment, and the build in hand.
+ */
+export function useJob() {
+  const document = useDocument()
+  const selection = useSelection()
+  const assessing = useAssessing()
+  const saving = useSaving()
+  const fields = computed(() => ({ ...saving.fields, ...assessing.fields }))
+  return {
+    get id(): string {
+      return document.jobId
+    },
+    get content(): JobContent {
+      return document.content!
+    },
+    get build(): Build {
+      return selection.build!
+    },
+    get selected(): string {
+      return selection.selected
+    },
+    set selected(id: string) {
+      selection.selected = id
+    },
+    get dragging() {
+      return document.dragging
+    },
+    get verdicts() {
+      return assessing.verdicts
+    },
+    get verdict() {
+      return assessing.verdict
+    },
+    get detail() {
+      return assessing.detail
+    },
+    get before() {
+      return assessing.before
+    },
+    get stale() {
+      return assessing.stale
+    },
+    get fields() {
+      return fields.value
+    },
+    verdictOf: assessing.verdictOf,
+    edit: document.edit,
+    replace: document.replace,
+    drag: document.drag,
+    drop: document.drop,
+    /** A copy of a build as the next plan, put in hand. */
+    addPlan(from: Build) {
+      const { builds } = document.content!
+      const plans = builds.filter((b) => b.kind === 'PLAN').length
+      let n = builds.length + 1
+      while (builds.some((b) => b.id === `plan-${n}`)) n++
+      const plan: Build = { ...from, id: `plan-${n}`, kind: 'PLAN', name: `Plan ${String.fromCharCode(65 + plans)}` }
+      document.replace({ ...document.content!, builds: [...builds, plan] })
+      selection.selected = plan.id
+    },
+  }
+}

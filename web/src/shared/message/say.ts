@@ -1,0 +1,78 @@
+import { IntlMessageFormat } from 'intl-messageformat'
+import fields from '@words/en/fields.json'
+import findings from '@words/en/findings.json'
+import names from '@words/en/names.json'
+import problems from '@words/en/problems.json'
+import settle from '@words/en/settle.json'
+import work from '@words/en/work.json'
+import type { Said, SaidValue } from '@/shared/api/types'
+import { formatSi, type QuantityName, type UnitWorld } from '@/shared/units/units'
+
+/** The catalogue of messages, and findings in words of it. The server reads the same files. */
+type Entry = string | { words: string; why?: string; do?: string }
+type Part = 'words' | 'why' | 'do'
+
+const entries: Record<string, Record<string, Entry>> = { ...problems, ...findings, ...names, ...settle, ...work, ...fields }
+const compiled = new Map<string, IntlMessageFormat>()
+
+function pattern(code: string, part: Part): string | undefined {
+  const [group = '', name = ''] = code.split('.')
+  const entry = entries[group]?.[name]
+  return typeof entry === 'string' ? (part === 'words' ? entry : undefined) : entry?.[part]
+}
+
+function message(code: string, part: Part): IntlMessageFormat | undefined {
+  const key = `${code} ${part}`
+  const known = compiled.get(key)
+  if (known) return known
+  const text = pattern(code, part)
+  if (text === undefined) return undefined
+  const made = new IntlMessageFormat(text, 'en', undefined, { ignoreTag: true })
+  compiled.set(key, made)
+  return made
+}
+
+/** A value under its name, and under those with other digits, its sign, or bare: as the catalogue asks for it. */
+function put(values: Record<string, string | number>, name: string, value: SaidValue, world: UnitWorld) {
+  if (value.kind != null && value.value != null) {
+    const kind = value.kind as QuantityName
+    const si = value.value
+    values[name] = formatSi(si, kind, world)
+    for (const digits of [0, 1, 2]) values[`${name}_${digits}`] = formatSi(si, kind, world, digits)
+    values[`${name}_signed`] = (si > 0 ? '+' : '') + formatSi(si, kind, world, 1)
+    values[`${name}_raw`] = si
+  } else if (value.word != null) values[name] = word(value.word)
+  else if (value.text != null) values[name] = value.text
+  else if (value.name != null) values[name] = partName(value.name)
+  else values[name] = (value.said ?? []).map((s) => say(s, world)).join('; ')
+}
+
+function render(said: Said, part: Part, world: UnitWorld): string {
+  const format = message(said.code, part)
+  if (!format) return part === 'words' ? said.code : ''
+  const values: Record<string, string | number> = {}
+  for (const [name, value] of Object.entries(said.values)) put(values, name, value, world)
+  return String(format.format(values))
+}
+
+/** A finding in words. */
+export const say = (said: Said, world: UnitWorld): string => render(said, 'words', world)
+/** Why it is so; empty where the words say it all. */
+export const why = (said: Said, world: UnitWorld): string => render(said, 'why', world)
+/** What to do about it; empty where there is nothing. */
+export const whatToDo = (said: Said, world: UnitWorld): string => render(said, 'do', world)
+
+/** The words of a code that takes no values. */
+export const word = (code: string, part: Part = 'words'): string => pattern(code, part) ?? (part === 'words' ? code : '')
+
+export function partName(name: NonNullable<SaidValue['name']>): string {
+  return name.given ?? word(name.noun) + (name.number ? ` ${name.number}` : '')
+}
+
+/** One value alone, as a working shows its inputs. */
+export function sayValue(value: SaidValue, world: UnitWorld, digits?: number): string {
+  if (value.kind != null && value.value != null) return formatSi(value.value, value.kind as QuantityName, world, digits)
+  const values: Record<string, string | number> = {}
+  put(values, 'x', value, world)
+  return String(values.x)
+}
