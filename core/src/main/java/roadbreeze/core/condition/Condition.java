@@ -67,7 +67,7 @@ public record Condition(
   }
 
   /**
-   * Share of the coolant's proper flow that is left. A pump with air in it loses about two shares
+   * Share of the coolant's proper flow that is left. A pump with air in it loses about three shares
    * of flow for each share of air and stops at a third; our own estimate after pump makers' curves.
    */
   public double coolantFlowShare() {

@@ -34,12 +34,6 @@ class AssessController {
     return Verdict.all(job);
   }
 
-  @Operation(summary = "Headroom of one build, while something is dragged")
-  @PostMapping("/verdict")
-  Verdict verdict(@Valid @RequestBody BuildRequest request) {
-    return Verdict.of(request.job(), request.chosen());
-  }
-
   @Operation(summary = "What stands behind the headroom of one build")
   @PostMapping("/detail")
   Detail detail(@Valid @RequestBody BuildRequest request) {

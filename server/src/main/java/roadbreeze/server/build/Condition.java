@@ -29,4 +29,21 @@ public record Condition(
     @Within(min = 0, max = 90, kind = Kind.PERCENT) double chargeAirBlockedPercent,
     @Within(min = 0, max = 0.3, kind = Kind.SHARE) double recirculation,
     @Within(min = 5, max = 100, kind = Kind.PERCENT) double oilFlowPercent,
-    @Within(min = -20, max = 40, kind = Kind.DIFFERENCE) double sensorLowK) {}
+    @Within(min = -20, max = 40, kind = Kind.DIFFERENCE) double sensorLowK) {
+
+  roadbreeze.core.condition.Condition toCore() {
+    return new roadbreeze.core.condition.Condition(
+        thermostat,
+        thermostatLateK,
+        pumpPercent / 100,
+        suctionPercent / 100,
+        airPercent / 100,
+        capPercent / 100,
+        radiatorBlockedPercent / 100,
+        condenserBlockedPercent / 100,
+        chargeAirBlockedPercent / 100,
+        recirculation,
+        oilFlowPercent / 100,
+        sensorLowK);
+  }
+}

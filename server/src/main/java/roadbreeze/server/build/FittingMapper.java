@@ -22,7 +22,7 @@ public final class FittingMapper {
    */
   public static Fitting fitting(Build b) {
     return new Fitting(
-        condition(b.condition()),
+        b.condition().toCore(),
         b.inFront().ramShare(),
         new Thermostat(b.thermostat().startC(), b.thermostat().fullC()),
         Optional.ofNullable(b.radiator()).map(PartMapper::radiator),
@@ -31,22 +31,6 @@ public final class FittingMapper {
         coolers(b),
         fans(b),
         b.lines().hoses().stream().map(Hose::toCore).toList());
-  }
-
-  private static roadbreeze.core.condition.Condition condition(Condition c) {
-    return new roadbreeze.core.condition.Condition(
-        c.thermostat(),
-        c.thermostatLateK(),
-        c.pumpPercent() / 100,
-        c.suctionPercent() / 100,
-        c.airPercent() / 100,
-        c.capPercent() / 100,
-        c.radiatorBlockedPercent() / 100,
-        c.condenserBlockedPercent() / 100,
-        c.chargeAirBlockedPercent() / 100,
-        c.recirculation(),
-        c.oilFlowPercent() / 100,
-        c.sensorLowK());
   }
 
   private static List<CoolerFit> coolers(Build b) {
