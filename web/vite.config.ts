@@ -6,7 +6,12 @@ import { defineConfig } from 'vite'
 
 export default defineConfig({
   plugins: [vue(), Components({ resolvers: [ElementPlusResolver()], dirs: [], dts: 'components.d.ts' })],
-  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)), '@words': fileURLToPath(new URL('../words', import.meta.url)) } },
-  build: { outDir: 'target/classes/static', emptyOutDir: true, chunkSizeWarningLimit: 700 },
+  resolve: {
+    alias: {
+      '@': fileURLToPath(new URL('./src', import.meta.url)),
+      '@words': fileURLToPath(new URL('../words', import.meta.url)),
+    },
+  },
+  build: { manifest: true, outDir: 'target/classes/static', emptyOutDir: true, chunkSizeWarningLimit: 700 },
   server: { fs: { allow: ['..'] }, proxy: { '/api': 'http://127.0.0.1:8080', '/actuator': 'http://127.0.0.1:8080' } },
 })

@@ -6,7 +6,7 @@ import 'element-plus/theme-chalk/base.css'
 import './theme.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
-import App from './App.vue'
-import { router } from './router'
+import App from './app/App.vue'
+import { router } from './app/router'
 
 createApp(App).use(createPinia()).use(router).mount('#app')

@@ -2,7 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { screens } from '@/router'
+import { screens } from './router'
 import { useDocument } from '@/job/document'
 import { useSaving } from '@/job/saving'
 import { useSelection } from '@/job/selection'
@@ -18,11 +18,16 @@ const jobId = computed(() => route.params.id as string | undefined)
 
 const saveWord = computed(() => {
   switch (saving.state) {
-    case 'saved': return 'Saved'
-    case 'saving': return 'Saving …'
-    case 'waiting': return 'Not saved yet'
-    case 'refused': return 'Not saved'
-    case 'conflict': return 'Saved elsewhere'
+    case 'saved':
+      return 'Saved'
+    case 'saving':
+      return 'Saving …'
+    case 'waiting':
+      return 'Not saved yet'
+    case 'refused':
+      return 'Not saved'
+    case 'conflict':
+      return 'Saved elsewhere'
   }
   return ''
 })
@@ -44,6 +49,7 @@ useEventListener(window, 'keydown', (e: KeyboardEvent) => {
   }
   if (typing || command || e.altKey) return
   if (/^[0-9]$/.test(e.key)) open(e.key)
+  else if (e.key === 'p') void router.push({ name: 'parts' })
   else if (e.key === '?') keysOpen.value = !keysOpen.value
   else if (e.key === 'b' && jobId.value) selection.next()
   else if (e.key === 'u') unitWorld.value = unitWorld.value === 'metric' ? 'imperial' : 'metric'
@@ -64,6 +70,7 @@ useEventListener(window, 'beforeunload', (e: BeforeUnloadEvent) => {
 const keys = [
   ['0', 'Yard'],
   ...screens.map((s) => [s.digit, s.label]),
+  ['p', 'Parts'],
   ['b', 'next build'],
   ['u', 'other unit world'],
   ['Ctrl Z', 'undo'],
@@ -80,11 +87,26 @@ const keys = [
       <router-link :to="{ name: 'yard' }" class="brand"><span>Road</span> <span>Breeze</span></router-link>
       <ol>
         <li>
-          <router-link :to="{ name: 'yard' }" class="post" :class="{ here: route.name === 'yard' }"><b>0</b><span>Yard</span></router-link>
+          <router-link
+            :to="{ name: 'yard' }"
+            class="post"
+            :class="{ here: ['yard', 'parts'].includes(String(route.name)) }"
+            ><b>0</b><span>Yard</span></router-link
+          >
         </li>
         <li v-for="s in screens" :key="s.name">
-          <router-link v-if="jobId" :to="{ name: s.name, params: { id: jobId } }" class="post" :class="{ here: route.name === s.name }"><b>{{ s.digit }}</b><span>{{ s.label }}</span></router-link>
-          <span v-else class="post off"><b>{{ s.digit }}</b><span>{{ s.label }}</span></span>
+          <router-link
+            v-if="jobId"
+            :to="{ name: s.name, params: { id: jobId } }"
+            class="post"
+            :class="{ here: route.name === s.name }"
+            ><b>{{ s.digit }}</b
+            ><span>{{ s.label }}</span></router-link
+          >
+          <span v-else class="post off"
+            ><b>{{ s.digit }}</b
+            ><span>{{ s.label }}</span></span
+          >
         </li>
       </ol>
       <div class="foot">
@@ -93,7 +115,9 @@ const keys = [
           <button type="button" :disabled="!document.done.length" @click="document.undo()">Undo</button>
           <button type="button" :disabled="!document.undone.length" @click="document.redo()">Redo</button>
         </div>
-        <button type="button" @click="unitWorld = unitWorld === 'metric' ? 'imperial' : 'metric'">{{ unitWorld === 'metric' ? '°C · km/h' : '°F · mph' }}</button>
+        <button type="button" @click="unitWorld = unitWorld === 'metric' ? 'imperial' : 'metric'">
+          {{ unitWorld === 'metric' ? '°C · km/h' : '°F · mph' }}
+        </button>
         <div class="pair">
           <button type="button" :aria-pressed="dark" @click="dark = !dark">{{ dark ? 'Day' : 'Night' }}</button>
           <button type="button" aria-label="Keys" @click="keysOpen = true">? Keys</button>
@@ -103,48 +127,182 @@ const keys = [
     <main><router-view /></main>
     <el-dialog v-model="keysOpen" title="Keys" width="380px">
       <dl class="keys">
-        <template v-for="[key, what] in keys" :key="key"><dt>{{ key }}</dt><dd>{{ what }}</dd></template>
+        <template v-for="[key, what] in keys" :key="key"
+          ><dt>{{ key }}</dt>
+          <dd>{{ what }}</dd></template
+        >
       </dl>
     </el-dialog>
   </div>
 </template>
 
 <style scoped>
-.shell { display: grid; grid-template-columns: 148px minmax(0, 1fr); min-height: 100vh; }
-.road { background: var(--rb-asphalt-900); color: var(--rb-chalk-200); display: flex; flex-direction: column; position: sticky; top: 0; height: 100vh; overflow-y: auto; }
-.brand { font: 600 24px/1 var(--rb-font-head); color: var(--rb-chalk-50); text-decoration: none; padding: 16px 14px 14px; letter-spacing: 0.02em; }
-.brand span + span { color: #74c9c5; }
-ol { list-style: none; margin: 0; padding: 0; position: relative; }
+.shell {
+  display: grid;
+  grid-template-columns: 148px minmax(0, 1fr);
+  min-height: 100vh;
+}
+.road {
+  background: var(--rb-asphalt-900);
+  color: var(--rb-chalk-200);
+  display: flex;
+  flex-direction: column;
+  position: sticky;
+  top: 0;
+  height: 100vh;
+  overflow-y: auto;
+}
+.brand {
+  font: 600 24px/1 var(--rb-font-head);
+  color: var(--rb-chalk-50);
+  text-decoration: none;
+  padding: 16px 14px 14px;
+  letter-spacing: 0.02em;
+}
+.brand span + span {
+  color: #74c9c5;
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  position: relative;
+}
 /* the road's centre line, seen from above */
-ol::before { content: ''; position: absolute; left: 28px; top: 0; bottom: 0; border-left: 2px dashed var(--rb-asphalt-500); }
-.post { display: flex; align-items: center; gap: 10px; min-height: 50px; padding: 0 10px 0 15px; color: inherit; text-decoration: none; font: 600 18px/1 var(--rb-font-head); position: relative; }
-.post b { width: 28px; height: 28px; display: grid; place-items: center; background: var(--rb-asphalt-700); color: var(--rb-chalk-50); font-weight: 600; }
-.post.here { background: var(--ground); color: var(--ink); }
-.post.here b { background: var(--rb-breeze-600); }
-a.post:hover:not(.here) { background: var(--rb-asphalt-800); }
-.post.off { color: #8f9799; cursor: default; }
-.post.off b { background: var(--rb-asphalt-800); color: #a4abac; }
-.foot { margin-top: auto; padding: 12px; display: flex; flex-direction: column; gap: 6px; }
-.foot button { font: 600 15px/1 var(--rb-font-head); min-height: 38px; background: var(--rb-asphalt-800); color: var(--rb-chalk-100); border: 1px solid var(--rb-asphalt-500); cursor: pointer; width: 100%; padding: 0 4px; }
-.foot button:disabled { color: #8b9395; border-color: var(--rb-asphalt-700); cursor: default; }
-.pair { display: flex; gap: 6px; }
-.save { font: 600 15px/1.1 var(--rb-font-head); padding: 4px 0; }
-.save.waiting, .save.conflict, .save.refused { color: #f0bf63; }
-main { min-width: 0; }
-.keys { display: grid; grid-template-columns: auto 1fr; gap: 8px 16px; margin: 0; }
-.keys dt { font: 600 16px/1.2 var(--rb-font-head); background: var(--rule-soft); padding: 2px 8px; justify-self: start; }
-.keys dd { margin: 0; }
+ol::before {
+  content: '';
+  position: absolute;
+  left: 28px;
+  top: 0;
+  bottom: 0;
+  border-left: 2px dashed var(--rb-asphalt-500);
+}
+.post {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 50px;
+  padding: 0 10px 0 15px;
+  color: inherit;
+  text-decoration: none;
+  font: 600 18px/1 var(--rb-font-head);
+  position: relative;
+}
+.post b {
+  width: 28px;
+  height: 28px;
+  display: grid;
+  place-items: center;
+  background: var(--rb-asphalt-700);
+  color: var(--rb-chalk-50);
+  font-weight: 600;
+}
+.post.here {
+  background: var(--ground);
+  color: var(--ink);
+}
+.post.here b {
+  background: var(--rb-breeze-600);
+}
+a.post:hover:not(.here) {
+  background: var(--rb-asphalt-800);
+}
+.post.off {
+  color: #8f9799;
+  cursor: default;
+}
+.post.off b {
+  background: var(--rb-asphalt-800);
+  color: #a4abac;
+}
+.foot {
+  margin-top: auto;
+  padding: 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+.foot button {
+  font: 600 15px/1 var(--rb-font-head);
+  min-height: 38px;
+  background: var(--rb-asphalt-800);
+  color: var(--rb-chalk-100);
+  border: 1px solid var(--rb-asphalt-500);
+  cursor: pointer;
+  width: 100%;
+  padding: 0 4px;
+}
+.foot button:disabled {
+  color: #8b9395;
+  border-color: var(--rb-asphalt-700);
+  cursor: default;
+}
+.pair {
+  display: flex;
+  gap: 6px;
+}
+.save {
+  font: 600 15px/1.1 var(--rb-font-head);
+  padding: 4px 0;
+}
+.save.waiting,
+.save.conflict,
+.save.refused {
+  color: #f0bf63;
+}
+main {
+  min-width: 0;
+}
+.keys {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 8px 16px;
+  margin: 0;
+}
+.keys dt {
+  font: 600 16px/1.2 var(--rb-font-head);
+  background: var(--rule-soft);
+  padding: 2px 8px;
+  justify-self: start;
+}
+.keys dd {
+  margin: 0;
+}
 /* a tablet held upright: the road narrows, its posts carry their names below */
 @media (max-width: 900px) {
-  .shell { grid-template-columns: 84px minmax(0, 1fr); }
-  .brand { font-size: 20px; padding: 12px 8px; display: grid; }
-  ol::before { display: none; }
-  .post { flex-direction: column; justify-content: center; gap: 3px; min-height: 64px; padding: 4px 2px; text-align: center; font-size: 15px; }
-  .foot { padding: 8px 6px; }
-  .pair { flex-direction: column; }
+  .shell {
+    grid-template-columns: 84px minmax(0, 1fr);
+  }
+  .brand {
+    font-size: 20px;
+    padding: 12px 8px;
+    display: grid;
+  }
+  ol::before {
+    display: none;
+  }
+  .post {
+    flex-direction: column;
+    justify-content: center;
+    gap: 3px;
+    min-height: 64px;
+    padding: 4px 2px;
+    text-align: center;
+    font-size: 15px;
+  }
+  .foot {
+    padding: 8px 6px;
+  }
+  .pair {
+    flex-direction: column;
+  }
 }
 @media print {
-  .road { display: none; }
-  .shell { display: block; }
+  .road {
+    display: none;
+  }
+  .shell {
+    display: block;
+  }
 }
 </style>

@@ -7,7 +7,12 @@ export const screens = [
   { digit: '3', name: 'heat', label: 'Heat & air', load: () => import('@/features/heat/HeatScreen.vue') },
   { digit: '4', name: 'finder', label: 'Find parts', load: () => import('@/features/finder/FinderScreen.vue') },
   { digit: '5', name: 'settle', label: 'Settle it', load: () => import('@/features/settle/SettleScreen.vue') },
-  { digit: '6', name: 'switching', label: 'Switch points', load: () => import('@/features/switching/SwitchScreen.vue') },
+  {
+    digit: '6',
+    name: 'switching',
+    label: 'Switch points',
+    load: () => import('@/features/switching/SwitchScreen.vue'),
+  },
   { digit: '7', name: 'mounting', label: 'Mounting', load: () => import('@/features/mounting/MountingScreen.vue') },
   { digit: '8', name: 'lines', label: 'Lines', load: () => import('@/features/lines/LinesScreen.vue') },
   { digit: '9', name: 'sheet', label: 'Work sheet', load: () => import('@/features/sheet/SheetScreen.vue') },
@@ -25,6 +30,7 @@ export const router = createRouter({
         ...screens.map((s) => ({ path: s.name, name: s.name, component: s.load })),
       ],
     },
+    { path: '/parts/:shelf?', name: 'parts', component: () => import('@/features/parts/PartsScreen.vue') },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
 })

@@ -105,7 +105,10 @@ export const useAssessing = defineStore('assessing', () => {
     },
     { flush: 'sync' },
   )
-  watch(() => selection.selected, () => void assess())
+  watch(
+    () => selection.selected,
+    () => void assess(),
+  )
 
   return { verdicts, before, verdict, verdictOf, detail, stale, said, fields }
 })

@@ -83,9 +83,21 @@ export const useDocument = defineStore('document', () => {
   }
 
   return {
-    jobId, content, done, undone, grabbed,
+    jobId,
+    content,
+    done,
+    undone,
+    grabbed,
     dragging: computed(() => grabbed.value !== null),
-    open, close, replace, edit, drag, drop, undo, redo, absorb,
+    open,
+    close,
+    replace,
+    edit,
+    drag,
+    drop,
+    undo,
+    redo,
+    absorb,
   }
 })
 
@@ -99,7 +111,8 @@ export function marksAt(path: string): { marks: JobPath; key: string } | null {
 
 function entered(content: JobContent, path: string): JobContent {
   const at = marksAt(path)
-  const holder = at && (path.startsWith('rig.') ? content.rig : content.builds.find((b) => path.startsWith(`builds.${b.id}.`)))
+  const holder =
+    at && (path.startsWith('rig.') ? content.rig : content.builds.find((b) => path.startsWith(`builds.${b.id}.`)))
   if (!at || holder?.marks[at.key] !== 'DEFAULT') return content
   const { [at.key]: _, ...left } = holder.marks
   return withValue(content, at.marks, left)

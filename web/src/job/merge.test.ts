@@ -6,7 +6,14 @@ interface Build {
   fans: { id: string; speed: number; side: string }[]
   marks: Record<string, string>
 }
-const base: Build = { name: 'A', fans: [{ id: 'f1', speed: 55, side: 'pull' }, { id: 'f2', speed: 100, side: 'push' }], marks: { x: 'DEFAULT' } }
+const base: Build = {
+  name: 'A',
+  fans: [
+    { id: 'f1', speed: 55, side: 'pull' },
+    { id: 'f2', speed: 100, side: 'push' },
+  ],
+  marks: { x: 'DEFAULT' },
+}
 const copy = (change: (b: Build) => void): Build => {
   const made = structuredClone(base)
   change(made)

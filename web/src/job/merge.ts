@@ -62,9 +62,19 @@ export function decide<T>(merged: Merged<T>, mine: (clash: Clash) => boolean): T
 function put<T>(value: T, clash: Clash): T {
   const steps = clash.path.split('.')
   const id = steps.at(-1)!
-  const list = steps.slice(0, -1).reduce<unknown>((at, s) => (Array.isArray(at) ? at.find((r) => r.id === s) : (at as Record<string, unknown> | undefined)?.[s]), value)
+  const list = steps
+    .slice(0, -1)
+    .reduce<unknown>(
+      (at, s) => (Array.isArray(at) ? at.find((r) => r.id === s) : (at as Record<string, unknown> | undefined)?.[s]),
+      value,
+    )
   if (!isRows(list)) return withValue(value, clash.path, clash.mine)
   const rest = list.filter((r) => r.id !== id)
-  const next = clash.mine === GONE ? rest : list.some((r) => r.id === id) ? list.map((r) => (r.id === id ? (clash.mine as Rows[number]) : r)) : [...rest, clash.mine as Rows[number]]
+  const next =
+    clash.mine === GONE
+      ? rest
+      : list.some((r) => r.id === id)
+        ? list.map((r) => (r.id === id ? (clash.mine as Rows[number]) : r))
+        : [...rest, clash.mine as Rows[number]]
   return steps.length === 1 ? (next as T) : withValue(value, steps.slice(0, -1).join('.'), next)
 }

@@ -9,7 +9,9 @@ type PathOf<T> = T extends readonly (infer R)[]
     ? `${string}` | `${string}.${PathOf<R>}`
     : never
   : T extends object
-    ? { [K in keyof T & string]: K | (NonNullable<T[K]> extends object ? `${K}.${PathOf<NonNullable<T[K]>>}` : never) }[keyof T & string]
+    ? {
+        [K in keyof T & string]: K | (NonNullable<T[K]> extends object ? `${K}.${PathOf<NonNullable<T[K]>>}` : never)
+      }[keyof T & string]
     : never
 
 export type JobPath = PathOf<JobContent>
@@ -19,9 +21,11 @@ interface Row {
 }
 const isPlain = (x: unknown): x is Record<string, unknown> => typeof x === 'object' && x !== null && !Array.isArray(x)
 /** A list of rows that know their ids. */
-export const isRows = (x: unknown): x is Row[] => Array.isArray(x) && x.every((r) => isPlain(r) && typeof r.id === 'string')
+export const isRows = (x: unknown): x is Row[] =>
+  Array.isArray(x) && x.every((r) => isPlain(r) && typeof r.id === 'string')
 
-const step = (at: unknown, key: string): unknown => (Array.isArray(at) ? at.find((r: Row) => r.id === key) : isPlain(at) ? at[key] : undefined)
+const step = (at: unknown, key: string): unknown =>
+  Array.isArray(at) ? at.find((r: Row) => r.id === key) : isPlain(at) ? at[key] : undefined
 
 export function valueAt(root: unknown, path: string): unknown {
   return path.split('.').reduce<unknown>(step, root)

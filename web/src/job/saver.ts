@@ -2,7 +2,17 @@ import { api, ApiProblem } from '@/shared/api/client'
 import type { Build, Job, JobContent, Said } from '@/shared/api/types'
 import { type Clash, decide, merge, type Merged } from './merge'
 import { same } from './paths'
-import { BUILD, type Body, contentOf, pathIn, type Saved, savedSections, type SectionName, sectionsOf, withSection } from './sections'
+import {
+  BUILD,
+  type Body,
+  contentOf,
+  pathIn,
+  type Saved,
+  savedSections,
+  type SectionName,
+  sectionsOf,
+  withSection,
+} from './sections'
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict'
 
@@ -90,7 +100,9 @@ export class Saver {
   private open(): SectionName[] {
     const mine = sectionsOf(this.content)
     const names = new Set([...mine.keys(), ...this.base.keys()])
-    return [...names].filter((n) => !same(mine.get(n), this.base.get(n)?.body) && !this.conflicts.some((c) => c.section === n))
+    return [...names].filter(
+      (n) => !same(mine.get(n), this.base.get(n)?.body) && !this.conflicts.some((c) => c.section === n),
+    )
   }
 
   private later(after = SAVE_AFTER_MS) {
@@ -106,7 +118,8 @@ export class Saver {
     const ready = this.open().filter((n) => !this.busy.has(n) && this.refused.get(n) !== (mine.get(n) ?? null))
     await Promise.all(ready.map((n) => this.send(n, mine.get(n) ?? null)))
     this.keep()
-    if (!this.waiting && this.open().some((n) => this.refused.get(n) !== (sectionsOf(this.content).get(n) ?? null))) this.later()
+    if (!this.waiting && this.open().some((n) => this.refused.get(n) !== (sectionsOf(this.content).get(n) ?? null)))
+      this.later()
     else this.settleState()
   }
 
@@ -176,10 +189,17 @@ export class Saver {
   private meet(name: SectionName, theirs: Saved | null) {
     const base = this.base.get(name)?.body ?? null
     const mine = sectionsOf(this.content).get(name) ?? null
-    const merged: Merged<Body | null> = merge<Body | null | undefined>(base ?? undefined, mine ?? undefined, theirs?.body ?? undefined) as Merged<Body | null>
+    const merged: Merged<Body | null> = merge<Body | null | undefined>(
+      base ?? undefined,
+      mine ?? undefined,
+      theirs?.body ?? undefined,
+    ) as Merged<Body | null>
     const clashes: Clash[] = merged.clashes
     if (clashes.length) {
-      this.conflicts = [...this.conflicts.filter((c) => c.section !== name), { section: name, base: base!, mine, theirs, merged }]
+      this.conflicts = [
+        ...this.conflicts.filter((c) => c.section !== name),
+        { section: name, base: base!, mine, theirs, merged },
+      ]
       this.set('conflict')
       return
     }

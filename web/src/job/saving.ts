@@ -20,7 +20,8 @@ export const useSaving = defineStore('saving', () => {
   function open(job: Job) {
     const left = savers.get(job.id)
     // One that still has edits to send knows more than the server.
-    const mine = left && left.state !== 'saved' ? left : new Saver(job, { absorbed: () => undefined, changed: () => undefined })
+    const mine =
+      left && left.state !== 'saved' ? left : new Saver(job, { absorbed: () => undefined, changed: () => undefined })
     savers.set(job.id, mine)
     saver = mine
     mine.listen({
@@ -62,5 +63,14 @@ export const useSaving = defineStore('saving', () => {
   /** Anything anywhere that the server has not. */
   const unsaved = () => [...savers.values()].some((s) => s.state !== 'saved')
 
-  return { state, said, fields, conflict, open, unsaved, refresh, choose: (c: Conflict, mine: Parameters<Saver['choose']>[1]) => saver?.choose(c, mine) }
+  return {
+    state,
+    said,
+    fields,
+    conflict,
+    open,
+    unsaved,
+    refresh,
+    choose: (c: Conflict, mine: Parameters<Saver['choose']>[1]) => saver?.choose(c, mine),
+  }
 })

@@ -33,9 +33,15 @@ export function withSection(content: JobContent, name: SectionName, body: Body |
   if (!name.startsWith(BUILD)) return { ...content, [name]: body }
   const id = name.slice(BUILD.length)
   const there = content.builds.some((b) => b.id === id)
-  const builds = body === null ? content.builds.filter((b) => b.id !== id) : there ? content.builds.map((b) => (b.id === id ? (body as Build) : b)) : [...content.builds, body as Build]
+  const builds =
+    body === null
+      ? content.builds.filter((b) => b.id !== id)
+      : there
+        ? content.builds.map((b) => (b.id === id ? (body as Build) : b))
+        : [...content.builds, body as Build]
   return { ...content, builds }
 }
 
 /** Path from the job's root to a place of a section. */
-export const pathIn = (name: SectionName, path: string): string => [name.replace('/', '.'), path].filter(Boolean).join('.')
+export const pathIn = (name: SectionName, path: string): string =>
+  [name.replace('/', '.'), path].filter(Boolean).join('.')

@@ -12,7 +12,8 @@ export const useSelection = defineStore('selection', () => {
   watch(
     () => document.content,
     (content) => {
-      if (content && !content.builds.some((b) => b.id === selected.value)) selected.value = content.builds.at(-1)?.id ?? ''
+      if (content && !content.builds.some((b) => b.id === selected.value))
+        selected.value = content.builds.at(-1)?.id ?? ''
     },
     { flush: 'sync' },
   )

@@ -29,7 +29,14 @@ class Server {
   job(id: string): Job {
     const s = this.jobs.get(id)!
     const builds = [...s].filter(([n]) => n.startsWith('builds/')).map(([, b]) => b)
-    return structuredClone({ id, changedAt: '', about: s.get('about'), rig: s.get('rig'), haul: s.get('haul'), builds }) as unknown as Job
+    return structuredClone({
+      id,
+      changedAt: '',
+      about: s.get('about'),
+      rig: s.get('rig'),
+      haul: s.get('haul'),
+      builds,
+    }) as unknown as Job
   }
 
   body<T>(id: string, section: string): T {
@@ -40,7 +47,8 @@ class Server {
     const sent = init.body ? JSON.parse(String(init.body)) : null
     if (path.startsWith('/api/compute')) {
       this.assessed.push(path)
-      const verdict = (b: Build): Verdict => ({ build: b.id, coolant: { peakC: this.assessed.length } }) as unknown as Verdict
+      const verdict = (b: Build): Verdict =>
+        ({ build: b.id, coolant: { peakC: this.assessed.length } }) as unknown as Verdict
       if (path.endsWith('verdicts')) return [200, sent.builds.map(verdict)]
       return [200, { verdict: verdict(sent.job.builds.find((b: Build) => b.id === sent.build)) }]
     }
@@ -57,7 +65,8 @@ class Server {
       sections.set(`builds/${sent.id}`, { version: 0, body: sent })
       return [201, { version: 0, body: sent }]
     }
-    const name = init.method === 'DELETE' ? `builds/${rest[1]}` : rest[0] === 'builds' ? `builds/${sent.body.id}` : rest[0]!
+    const name =
+      init.method === 'DELETE' ? `builds/${rest[1]}` : rest[0] === 'builds' ? `builds/${sent.body.id}` : rest[0]!
     const there = sections.get(name)
     const version = init.method === 'DELETE' ? Number(/version=(\d+)/.exec(path)![1]) : sent.version
     if (!there || there.version !== version) return [409, { said: [], current: there ?? null }]
@@ -75,19 +84,33 @@ beforeEach(() => {
   vi.useFakeTimers()
   vi.stubGlobal('window', globalThis)
   stored.clear()
-  vi.stubGlobal('localStorage', { getItem: (k: string) => stored.get(k) ?? null, setItem: (k: string, v: string) => stored.set(k, v), removeItem: (k: string) => stored.delete(k) })
+  vi.stubGlobal('localStorage', {
+    getItem: (k: string) => stored.get(k) ?? null,
+    setItem: (k: string, v: string) => stored.set(k, v),
+    removeItem: (k: string) => stored.delete(k),
+  })
   server = new Server()
   server.add('j', content)
   vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
     if (server.down) throw new TypeError('gone')
     const [status, body] = await server.answer(path, init)
-    return { ok: status < 400, status, text: () => Promise.resolve(body === null ? '' : JSON.stringify(body)) } as Response
+    return {
+      ok: status < 400,
+      status,
+      text: () => Promise.resolve(body === null ? '' : JSON.stringify(body)),
+    } as Response
   })
   setActivePinia(createPinia())
 })
 
 async function open(id = 'j') {
-  const stores = { document: useDocument(), saving: useSaving(), assessing: useAssessing(), selection: useSelection(), opening: useOpening() }
+  const stores = {
+    document: useDocument(),
+    saving: useSaving(),
+    assessing: useAssessing(),
+    selection: useSelection(),
+    opening: useOpening(),
+  }
   await stores.opening.load(id)
   await tick()
   return stores
@@ -223,7 +246,10 @@ it('merges what another window saved in the same section, row by row', async () 
   expect(saving.state).toBe('saved')
   const saved = server.body<Build>('j', 'builds/plan-3')
   expect(saved.fans[0].speedPercent).toBe(66)
-  expect(saved.coolers.map((c) => [c.id, c.leftMm])).toEqual([['theirs', 50], ['cooler-1', 88]])
+  expect(saved.coolers.map((c) => [c.id, c.leftMm])).toEqual([
+    ['theirs', 50],
+    ['cooler-1', 88],
+  ])
   expect(document.content!.builds[2]).toEqual(saved)
   document.undo()
   await tick(700)
@@ -271,7 +297,10 @@ it('sees its own save in a conflict when only the answer was lost', async () => 
 
 it('adds and removes builds, and names the field a server refuses', async () => {
   const { document, saving, selection } = await open()
-  document.replace({ ...document.content!, builds: [...document.content!.builds, { ...document.content!.builds[2], id: 'plan-4' }] })
+  document.replace({
+    ...document.content!,
+    builds: [...document.content!.builds, { ...document.content!.builds[2], id: 'plan-4' }],
+  })
   await tick(300)
   expect(server.puts).toEqual(['POST j/builds'])
   selection.selected = 'plan-4'

@@ -4,22 +4,30 @@ import { useComputed } from './useComputed'
 
 vi.mock('@/shared/ui/preferences', async () => ({ unitWorld: (await import('vue')).ref('metric') }))
 
-interface Asked { body: unknown; signal?: AbortSignal | null; answer: (status: number, body: unknown) => void; fail: () => void }
+interface Asked {
+  body: unknown
+  signal?: AbortSignal | null
+  answer: (status: number, body: unknown) => void
+  fail: () => void
+}
 let asked: Asked[] = []
 
 beforeEach(() => {
   vi.useFakeTimers()
   vi.stubGlobal('window', globalThis)
   asked = []
-  vi.stubGlobal('fetch', (_: string, init: RequestInit) =>
-    new Promise((resolve, reject) =>
-      asked.push({
-        body: JSON.parse(String(init.body)),
-        signal: init.signal,
-        answer: (status, body) => resolve({ ok: status < 400, status, text: () => Promise.resolve(JSON.stringify(body)) } as Response),
-        fail: () => reject(new TypeError('gone')),
-      }),
-    ),
+  vi.stubGlobal(
+    'fetch',
+    (_: string, init: RequestInit) =>
+      new Promise((resolve, reject) =>
+        asked.push({
+          body: JSON.parse(String(init.body)),
+          signal: init.signal,
+          answer: (status, body) =>
+            resolve({ ok: status < 400, status, text: () => Promise.resolve(JSON.stringify(body)) } as Response),
+          fail: () => reject(new TypeError('gone')),
+        }),
+      ),
   )
 })
 
@@ -60,7 +68,10 @@ it('keeps the last answer through a refusal and says which field it was', async 
   await settle()
   x.value = -1
   await nextTick()
-  asked[1].answer(400, { said: [{ code: 'fault.notReadable', values: {} }], errors: [{ field: 'x', said: { code: 'fault.lastBuild', values: {} } }] })
+  asked[1].answer(400, {
+    said: [{ code: 'fault.notReadable', values: {} }],
+    errors: [{ field: 'x', said: { code: 'fault.lastBuild', values: {} } }],
+  })
   await settle()
   expect(result.value).toBe(10)
   expect(older.value).toBe(true)

@@ -24,7 +24,9 @@ export function useComputed<T>(path: string, request: () => unknown): UseCompute
   const fields = shallowRef<Record<string, Said>>({})
   const older = ref(false)
   const problem = computed(() => said.value.map((s) => say(s, unitWorld.value)).join('; '))
-  const refused = computed(() => Object.fromEntries(Object.entries(fields.value).map(([field, s]) => [field, say(s, unitWorld.value)])))
+  const refused = computed(() =>
+    Object.fromEntries(Object.entries(fields.value).map(([field, s]) => [field, say(s, unitWorld.value)])),
+  )
   let run = 0
   let asking = new AbortController()
   let retry = 0

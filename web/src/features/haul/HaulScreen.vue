@@ -6,7 +6,7 @@ import { same } from '@/job/paths'
 import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
 import HillDrawing from './HillDrawing.vue'
 import MarginMap from './MarginMap.vue'
 
@@ -40,15 +40,33 @@ onScopeDispose(() => clearTimeout(retry))
         <QuantityField label="Altitude" path="haul.altitudeM" quantity="altitude" :step="100" big />
         <div class="ac">
           <span id="ac-label">Air conditioning</span>
-          <button type="button" role="switch" class="act" :class="{ main: job.content.haul.airConditioning }" :aria-checked="job.content.haul.airConditioning" aria-labelledby="ac-label" @click="job.edit('haul.airConditioning', !job.content.haul.airConditioning)">
+          <button
+            type="button"
+            role="switch"
+            class="act"
+            :class="{ main: job.content.haul.airConditioning }"
+            :aria-checked="job.content.haul.airConditioning"
+            aria-labelledby="ac-label"
+            @click="job.edit('haul.airConditioning', !job.content.haul.airConditioning)"
+          >
             {{ job.content.haul.airConditioning ? 'on' : 'off' }}
           </button>
         </div>
       </div>
       <div class="roads" role="group" aria-label="Roads of the yard">
-        <button v-for="r in roads" :key="r.haul.road" type="button" :aria-pressed="same(r.haul, job.content.haul)" @click="job.edit('haul', r.haul)">
+        <button
+          v-for="r in roads"
+          :key="r.haul.road"
+          type="button"
+          :aria-pressed="same(r.haul, job.content.haul)"
+          @click="job.edit('haul', r.haul)"
+        >
           <b>{{ r.haul.road }}</b>
-          <span class="small">{{ format(r.haul.gradePercent, 'percent', unitWorld) }} · {{ format(r.haul.speedKmh, 'speed', unitWorld) }} · {{ format(r.haul.ambientC, 'temperature', unitWorld, 0) }}</span>
+          <span class="small"
+            >{{ format(r.haul.gradePercent, 'percent', unitWorld) }} ·
+            {{ format(r.haul.speedKmh, 'speed', unitWorld) }} ·
+            {{ format(r.haul.ambientC, 'temperature', unitWorld, 0) }}</span
+          >
         </button>
       </div>
     </section>
@@ -57,15 +75,66 @@ onScopeDispose(() => clearTimeout(retry))
 </template>
 
 <style scoped>
-.haul { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.05fr); gap: 14px; padding: 14px; flex: 1; }
-.where { display: flex; flex-direction: column; gap: 12px; }
-.where > header { margin: 0; }
-.fields { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 10px 14px; }
-.ac { display: flex; flex-direction: column; gap: 2px; font-size: 14px; color: var(--ink-soft); }
-.ac .act { min-height: 46px; font-size: 20px; justify-content: center; }
-.roads { display: grid; grid-template-columns: repeat(2, 1fr); gap: 6px; margin-top: 4px; }
-.roads button { display: flex; flex-direction: column; gap: 1px; padding: 9px 12px; border: 1px solid var(--rule); background: transparent; color: inherit; font: inherit; text-align: left; cursor: pointer; }
-.roads b { font: 600 17px/1.1 var(--rb-font-head); }
-.roads button[aria-pressed='true'] { background: var(--accent-wash); border-color: var(--accent); }
-@media (max-width: 900px) { .haul { grid-template-columns: minmax(0, 1fr); } }
+.haul {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.05fr);
+  gap: 14px;
+  padding: 14px;
+  flex: 1;
+}
+.where {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.where > header {
+  margin: 0;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 10px 14px;
+}
+.ac {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  font-size: 14px;
+  color: var(--ink-soft);
+}
+.ac .act {
+  min-height: 46px;
+  font-size: 20px;
+  justify-content: center;
+}
+.roads {
+  display: grid;
+  grid-template-columns: repeat(2, 1fr);
+  gap: 6px;
+  margin-top: 4px;
+}
+.roads button {
+  display: flex;
+  flex-direction: column;
+  gap: 1px;
+  padding: 9px 12px;
+  border: 1px solid var(--rule);
+  background: transparent;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.roads b {
+  font: 600 17px/1.1 var(--rb-font-head);
+}
+.roads button[aria-pressed='true'] {
+  background: var(--accent-wash);
+  border-color: var(--accent);
+}
+@media (max-width: 900px) {
+  .haul {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

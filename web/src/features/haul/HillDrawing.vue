@@ -25,36 +25,97 @@ const slowed = computed(() => b.value && b.value.speedKmh < job.content.haul.spe
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="`Truck on a grade of ${job.content.haul.gradePercent} percent`" class="hill">
+  <svg
+    :viewBox="`0 0 ${W} ${H}`"
+    role="img"
+    :aria-label="`Truck on a grade of ${job.content.haul.gradePercent} percent`"
+    class="hill"
+  >
     <path :d="`M0 ${roadY(0)}L${W} ${roadY(W)}V${H}H0z`" fill="var(--rule-soft)" />
     <path :d="`M0 ${roadY(0)}L${W} ${roadY(W)}`" stroke="var(--ink)" stroke-width="4" />
-    <path :d="`M0 ${roadY(0) + 11}L${W} ${roadY(W) + 11}`" stroke="var(--paper)" stroke-width="2.5" stroke-dasharray="18 12" />
+    <path
+      :d="`M0 ${roadY(0) + 11}L${W} ${roadY(W) + 11}`"
+      stroke="var(--paper)"
+      stroke-width="2.5"
+      stroke-dasharray="18 12"
+    />
     <g :transform="`translate(${x0} ${roadY(x0) - 2}) rotate(${-angle})`">
       <g v-if="job.content.rig.trailer.massKg > 0" :transform="`translate(-28 0) scale(${trailer})`">
         <path d="M28 -13H0M-112 -16H-4V-62H-112z" fill="none" stroke="var(--ink)" stroke-width="3" />
-        <rect x="-104" y="-58" width="22" height="38" fill="var(--rb-amber-100)" stroke="var(--ink)" stroke-width="1.5" />
-        <rect x="-80" y="-58" width="22" height="38" fill="var(--rb-amber-100)" stroke="var(--ink)" stroke-width="1.5" />
-        <rect x="-56" y="-58" width="22" height="38" fill="var(--rb-amber-100)" stroke="var(--ink)" stroke-width="1.5" />
-        <rect x="-32" y="-58" width="22" height="38" fill="var(--rb-amber-100)" stroke="var(--ink)" stroke-width="1.5" />
-        <circle cx="-70" cy="-10" r="10" fill="var(--ink)" /><circle cx="-46" cy="-10" r="10" fill="var(--ink)" />
+        <rect
+          x="-104"
+          y="-58"
+          width="22"
+          height="38"
+          fill="var(--rb-amber-100)"
+          stroke="var(--ink)"
+          stroke-width="1.5"
+        />
+        <rect
+          x="-80"
+          y="-58"
+          width="22"
+          height="38"
+          fill="var(--rb-amber-100)"
+          stroke="var(--ink)"
+          stroke-width="1.5"
+        />
+        <rect
+          x="-56"
+          y="-58"
+          width="22"
+          height="38"
+          fill="var(--rb-amber-100)"
+          stroke="var(--ink)"
+          stroke-width="1.5"
+        />
+        <rect
+          x="-32"
+          y="-58"
+          width="22"
+          height="38"
+          fill="var(--rb-amber-100)"
+          stroke="var(--ink)"
+          stroke-width="1.5"
+        />
+        <circle cx="-70" cy="-10" r="10" fill="var(--ink)" />
+        <circle cx="-46" cy="-10" r="10" fill="var(--ink)" />
       </g>
       <path d="M-26 -18H60V-34H-26zM60 -18V-66H94L112 -42H138V-18z" fill="var(--metal)" />
       <path d="M68 -60H91L105 -42H68z" fill="var(--paper)" />
-      <circle cx="-2" cy="-12" r="13" fill="var(--ink)" /><circle cx="112" cy="-12" r="13" fill="var(--ink)" />
+      <circle cx="-2" cy="-12" r="13" fill="var(--ink)" />
+      <circle cx="112" cy="-12" r="13" fill="var(--ink)" />
       <path d="M176 -30h26m-9 -6 9 6-9 6" stroke="var(--accent)" stroke-width="3" fill="none" />
     </g>
     <g v-if="b">
       <text x="14" y="30" class="head big">{{ gear }}</text>
-      <text x="14" y="50" class="note">{{ b.locked ? 'converter locked' : `converter slips, ${formatNumber(b.speedRatio, 2)}` }} · {{ formatNumber(b.engineRpm, 0) }} rpm</text>
-      <text :x="W - 12" y="30" class="head big" text-anchor="end" :fill="slowed ? 'var(--over-ink)' : undefined">{{ format(b.speedKmh, 'speed', unitWorld) }}{{ slowed ? ' is all it holds' : '' }}</text>
+      <text x="14" y="50" class="note">
+        {{ b.locked ? 'converter locked' : `converter slips, ${formatNumber(b.speedRatio, 2)}` }} ·
+        {{ formatNumber(b.engineRpm, 0) }} rpm
+      </text>
+      <text :x="W - 12" y="30" class="head big" text-anchor="end" :fill="slowed ? 'var(--over-ink)' : undefined">
+        {{ format(b.speedKmh, 'speed', unitWorld) }}{{ slowed ? ' is all it holds' : '' }}
+      </text>
       <text x="14" :y="H - 8" class="note">{{ format(mass, 'mass', unitWorld) }} together</text>
-      <text :x="W - 12" :y="H - 8" class="note" text-anchor="end">{{ format(b.heat.brake, 'shaftPower', unitWorld) }} at the engine · {{ format(b.heat.converter + b.heat.gearbox, 'power', unitWorld) }} into the oil</text>
+      <text :x="W - 12" :y="H - 8" class="note" text-anchor="end">
+        {{ format(b.heat.brake, 'shaftPower', unitWorld) }} at the engine ·
+        {{ format(b.heat.converter + b.heat.gearbox, 'power', unitWorld) }} into the oil
+      </text>
     </g>
   </svg>
 </template>
 
 <style scoped>
-.hill { width: 100%; display: block; background: linear-gradient(var(--accent-wash), transparent 70%); }
-.big { font-size: 26px; }
-.note { font-size: 15px; font-weight: 500; }
+.hill {
+  width: 100%;
+  display: block;
+  background: linear-gradient(var(--accent-wash), transparent 70%);
+}
+.big {
+  font-size: 26px;
+}
+.note {
+  font-size: 15px;
+  font-weight: 500;
+}
 </style>

@@ -20,19 +20,29 @@ const choices: { value: MapAxes; label: string }[] = [
 const acrossKind = computed<QuantityName>(() => (axes.value === 'SPEED_GRADE' ? 'speed' : 'temperature'))
 const upKind = computed<QuantityName>(() => (axes.value === 'AMBIENT_MASS' ? 'mass' : 'percent'))
 const ends = computed(() => span(axes.value, job.content.haul, job.content.rig.trailer.massKg))
-const other = computed(() => (against.value !== job.selected && job.content.builds.some((b) => b.id === against.value) ? against.value : null))
-const { result: map, problem, older } = useComputed<MapResult>('/api/compute/map', () =>
-  job.content && !job.stale && !job.dragging && {
-    job: job.content,
-    build: job.selected,
-    axes: axes.value,
-    acrossFrom: ends.value.across[0],
-    acrossTo: ends.value.across[1],
-    upFrom: ends.value.up[0],
-    upTo: ends.value.up[1],
-    steps: STEPS,
-    against: other.value,
-  },
+const other = computed(() =>
+  against.value !== job.selected && job.content.builds.some((b) => b.id === against.value) ? against.value : null,
+)
+const {
+  result: map,
+  problem,
+  older,
+} = useComputed<MapResult>(
+  '/api/compute/map',
+  () =>
+    job.content &&
+    !job.stale &&
+    !job.dragging && {
+      job: job.content,
+      build: job.selected,
+      axes: axes.value,
+      acrossFrom: ends.value.across[0],
+      acrossTo: ends.value.across[1],
+      upFrom: ends.value.up[0],
+      upTo: ends.value.up[1],
+      steps: STEPS,
+      against: other.value,
+    },
 )
 const difference = computed(() => (map.value?.gainK.length ?? 0) > 0)
 
@@ -50,13 +60,30 @@ const field = (key: Key, missing: number) => fieldOf(map.value![key], missing)
 const fills = computed(() => {
   if (!map.value) return []
   const bands: [number, string][] = difference.value
-    ? [[-200, 'var(--map-over)'], [-0.5, 'var(--map-same)'], [0.5, 'var(--map-holds)'], [5, 'var(--map-easy)'], [15, 'var(--map-most)']]
-    : [[-15, 'var(--map-over)'], [0, 'var(--map-marginal)'], [8, 'var(--map-holds)'], [20, 'var(--map-easy)']]
+    ? [
+        [-200, 'var(--map-over)'],
+        [-0.5, 'var(--map-same)'],
+        [0.5, 'var(--map-holds)'],
+        [5, 'var(--map-easy)'],
+        [15, 'var(--map-most)'],
+      ]
+    : [
+        [-15, 'var(--map-over)'],
+        [0, 'var(--map-marginal)'],
+        [8, 'var(--map-holds)'],
+        [20, 'var(--map-easy)'],
+      ]
   const values = difference.value ? field('gainK', -300) : field('worstK', HOPELESS)
   return bands.map(([at, fill]) => ({ d: area(values, { x, y }, at), fill }))
 })
 
-interface LimitLine { name: string; dash: string; width: number; colour: string; d: string }
+interface LimitLine {
+  name: string
+  dash: string
+  width: number
+  colour: string
+  d: string
+}
 const lines = computed<LimitLine[]>(() => {
   const m = map.value
   if (!m) return []
@@ -66,13 +93,24 @@ const lines = computed<LimitLine[]>(() => {
     ['oil feed at its limit', 'feedC', m.feedLimitC, 300, '2 4', 2, 'var(--ink)'],
     ['kept in 9 of 10', 'sureK', 0, HOPELESS, '', 4, 'var(--accent)'],
   ]
-  return all.map(([name, key, at, missing, dash, width, colour]) => ({ name, dash, width, colour, d: line(field(key, missing), { x, y }, at) })).filter((l) => l.d)
+  return all
+    .map(([name, key, at, missing, dash, width, colour]) => ({
+      name,
+      dash,
+      width,
+      colour,
+      d: line(field(key, missing), { x, y }, at),
+    }))
+    .filter((l) => l.d)
 })
 
 const targetValues = computed(() => {
   const { haul } = job.content
   const { trailer } = job.content.rig
-  return { across: axes.value === 'SPEED_GRADE' ? haul.speedKmh : haul.ambientC, up: axes.value === 'AMBIENT_MASS' ? trailer.massKg : haul.gradePercent }
+  return {
+    across: axes.value === 'SPEED_GRADE' ? haul.speedKmh : haul.ambientC,
+    up: axes.value === 'AMBIENT_MASS' ? trailer.massKg : haul.gradePercent,
+  }
 })
 const target = computed(() => {
   const m = map.value
@@ -80,7 +118,8 @@ const target = computed(() => {
 })
 const marks = computed(() => {
   const m = map.value
-  const of = (axis: number[], kind: QuantityName) => roundValues(axis[0] ?? 0, axis.at(-1) ?? 1, kind, unitWorld.value, 5)
+  const of = (axis: number[], kind: QuantityName) =>
+    roundValues(axis[0] ?? 0, axis.at(-1) ?? 1, kind, unitWorld.value, 5)
   return {
     across: m ? of(m.across, acrossKind.value).map((v) => ({ v, x: x(along(v, m.across)) })) : [],
     up: m ? of(m.upwards, upKind.value).map((v) => ({ v, y: y(along(v, m.upwards)) })) : [],
@@ -97,15 +136,39 @@ function place(event: MouseEvent) {
   const j = Math.round(((box.bottom - py) / (box.bottom - box.top)) * (STEPS - 1))
   return i < 0 || j < 0 || i >= STEPS || j >= STEPS ? null : { i, j }
 }
-function moveHaul(event: MouseEvent) {
-  const at = place(event)
+/** With the keys: arrows from where the haul stands, Enter takes it there. */
+function step(event: KeyboardEvent) {
+  const m = map.value
+  if (event.key === 'Enter') return moveHaul(hover.value)
+  const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowDown: [0, -1], ArrowUp: [0, 1] }[event.key]
+  if (!m || !way) return
+  event.preventDefault()
+  const inside = (k: number) => Math.min(STEPS - 1, Math.max(0, k))
+  const at = hover.value ?? {
+    i: Math.round(along(targetValues.value.across, m.across)),
+    j: Math.round(along(targetValues.value.up, m.upwards)),
+  }
+  hover.value = { i: inside(at.i + way[0]!), j: inside(at.j + way[1]!) }
+}
+function moveHaul(at: { i: number; j: number } | null) {
   const m = map.value
   if (!at || !m) return
   const content = job.content
   const across = Number(m.across[at.i]!.toFixed(2))
   const up = Number(m.upwards[at.j]!.toFixed(2))
-  const haul = { ...content.haul, ...(axes.value === 'SPEED_GRADE' ? { speedKmh: across } : { ambientC: across }), ...(axes.value === 'AMBIENT_MASS' ? {} : { gradePercent: up }) }
-  job.replace({ ...content, haul, rig: axes.value === 'AMBIENT_MASS' ? { ...content.rig, trailer: { ...content.rig.trailer, massKg: Math.round(up) } } : content.rig })
+  const haul = {
+    ...content.haul,
+    ...(axes.value === 'SPEED_GRADE' ? { speedKmh: across } : { ambientC: across }),
+    ...(axes.value === 'AMBIENT_MASS' ? {} : { gradePercent: up }),
+  }
+  job.replace({
+    ...content,
+    haul,
+    rig:
+      axes.value === 'AMBIENT_MASS'
+        ? { ...content.rig, trailer: { ...content.rig.trailer, massKg: Math.round(up) } }
+        : content.rig,
+  })
 }
 const reading = computed(() => {
   const m = map.value
@@ -115,8 +178,12 @@ const reading = computed(() => {
   const v = (columns: (number | null)[][]) => columns[i]?.[j] ?? null
   const t = (columns: (number | null)[][]) => format(v(columns), 'temperature', unitWorld.value, 0)
   if (v(m.coolantC) == null) return { where, what: 'no steady state, or it cannot climb there' }
-  const gain = difference.value && v(m.gainK) != null ? `, ${format(v(m.gainK), 'difference', unitWorld.value)} more headroom` : ''
-  return { where, what: `coolant ${t(m.coolantC)}, feed ${t(m.feedC)}, pan ${t(m.panC)}, ${format(v(m.speedKmh), 'speed', unitWorld.value)}${gain}` }
+  const gain =
+    difference.value && v(m.gainK) != null ? `, ${format(v(m.gainK), 'difference', unitWorld.value)} more headroom` : ''
+  return {
+    where,
+    what: `coolant ${t(m.coolantC)}, feed ${t(m.feedC)}, pan ${t(m.panC)}, ${format(v(m.speedKmh), 'speed', unitWorld.value)}${gain}`,
+  }
 })
 </script>
 
@@ -126,71 +193,219 @@ const reading = computed(() => {
       <h2>Where {{ job.build.name }} holds</h2>
       <span v-if="older" class="soft small" data-older>from before the last edit …</span>
       <div class="picks" role="radiogroup" aria-label="Axes of the map">
-        <button v-for="c in choices" :key="c.value" type="button" role="radio" :aria-checked="axes === c.value" @click="axes = c.value">{{ c.label }}</button>
+        <button
+          v-for="c in choices"
+          :key="c.value"
+          type="button"
+          role="radio"
+          :aria-checked="axes === c.value"
+          @click="axes = c.value"
+        >
+          {{ c.label }}
+        </button>
       </div>
-      <label class="against">against
+      <label class="against"
+        >against
         <select v-model="against" aria-label="Difference to another build">
           <option :value="null">nothing</option>
-          <template v-for="b in job.content.builds" :key="b.id"><option v-if="b.id !== job.selected" :value="b.id">{{ b.name }}</option></template>
+          <template v-for="b in job.content.builds" :key="b.id"
+            ><option v-if="b.id !== job.selected" :value="b.id">{{ b.name }}</option></template
+          >
         </select>
       </label>
     </header>
     <p v-if="problem" role="alert">{{ problem }}</p>
-    <svg v-if="map" ref="svg" :viewBox="`0 0 ${W} ${H}`" class="chart" role="img" :aria-label="`Margin map, ${choices.find((c) => c.value === axes)!.label}`" data-map @mousemove="hover = place($event)" @mouseleave="hover = null" @click="moveHaul">
-      <rect :x="box.left" :y="box.top" :width="box.right - box.left" :height="box.bottom - box.top" fill="var(--map-far)" />
+    <svg
+      v-if="map"
+      ref="svg"
+      :viewBox="`0 0 ${W} ${H}`"
+      class="chart"
+      role="application"
+      tabindex="0"
+      :aria-label="`Margin map, ${choices.find((c) => c.value === axes)!.label}; arrows read it, Enter moves the haul`"
+      data-map
+      @pointermove="hover = place($event)"
+      @pointerleave="hover = null"
+      @blur="hover = null"
+      @click="moveHaul(place($event))"
+      @keydown="step"
+    >
+      <rect
+        :x="box.left"
+        :y="box.top"
+        :width="box.right - box.left"
+        :height="box.bottom - box.top"
+        fill="var(--map-far)"
+      />
       <path v-for="(f, k) in fills" :key="k" :d="f.d" :fill="f.fill" />
-      <path v-for="l in lines" :key="l.name" :d="l.d" fill="none" :stroke="l.colour" :stroke-width="l.width" :stroke-dasharray="l.dash" />
+      <path
+        v-for="l in lines"
+        :key="l.name"
+        :d="l.d"
+        fill="none"
+        :stroke="l.colour"
+        :stroke-width="l.width"
+        :stroke-dasharray="l.dash"
+      />
       <g v-for="t in marks.across" :key="'a' + t.v">
         <path :d="`M${t.x} ${box.bottom}v5`" stroke="var(--ink)" />
         <text :x="t.x" :y="H - 24" text-anchor="middle" class="tick">{{ format(t.v, acrossKind, unitWorld, 0) }}</text>
       </g>
       <g v-for="t in marks.up" :key="'g' + t.v">
         <path :d="`M${box.left} ${t.y}h-5`" stroke="var(--ink)" />
-        <text :x="box.left - 8" :y="t.y + 5" text-anchor="end" class="tick">{{ format(t.v, upKind, unitWorld, 0) }}</text>
+        <text :x="box.left - 8" :y="t.y + 5" text-anchor="end" class="tick">
+          {{ format(t.v, upKind, unitWorld, 0) }}
+        </text>
       </g>
-      <text :x="(box.left + box.right) / 2" :y="H - 4" text-anchor="middle" class="tick">{{ axes === 'SPEED_GRADE' ? 'speed asked' : 'ambient' }}</text>
+      <text :x="(box.left + box.right) / 2" :y="H - 4" text-anchor="middle" class="tick">
+        {{ axes === 'SPEED_GRADE' ? 'speed asked' : 'ambient' }}
+      </text>
       <template v-if="!difference">
         <text :x="box.left + 12" :y="box.bottom - 14" class="head word">holds</text>
         <text :x="box.right - 12" :y="box.top + 26" text-anchor="end" class="head word">too hot</text>
       </template>
       <g v-if="target">
-        <path :d="`M${target.x} ${box.top}V${box.bottom}M${box.left} ${target.y}H${box.right}`" stroke="var(--ink)" stroke-width="1" stroke-dasharray="1 5" />
-        <rect :x="target.x - 9" :y="target.y - 9" width="18" height="18" fill="var(--paper)" stroke="var(--ink)" stroke-width="4" :transform="`rotate(45 ${target.x} ${target.y})`" data-target />
+        <path
+          :d="`M${target.x} ${box.top}V${box.bottom}M${box.left} ${target.y}H${box.right}`"
+          stroke="var(--ink)"
+          stroke-width="1"
+          stroke-dasharray="1 5"
+        />
+        <rect
+          :x="target.x - 9"
+          :y="target.y - 9"
+          width="18"
+          height="18"
+          fill="var(--paper)"
+          stroke="var(--ink)"
+          stroke-width="4"
+          :transform="`rotate(45 ${target.x} ${target.y})`"
+          data-target
+        />
       </g>
       <circle v-if="hover" :cx="x(hover.i)" :cy="y(hover.j)" r="5" fill="none" stroke="var(--ink)" stroke-width="2" />
     </svg>
     <p class="reading" data-reading>
-      <template v-if="reading"><b>{{ reading.where }}</b>: {{ reading.what }}</template>
+      <template v-if="reading"
+        ><b>{{ reading.where }}</b
+        >: {{ reading.what }}</template
+      >
       <template v-else>Point at the map to read it; click to move the haul there.</template>
     </p>
     <ul class="legend">
-      <li v-for="l in lines" :key="l.name"><svg width="34" height="8"><path d="M0 4h34" :stroke="l.colour" :stroke-width="l.width" :stroke-dasharray="l.dash" /></svg>{{ l.name }}</li>
+      <li v-for="l in lines" :key="l.name">
+        <svg width="34" height="8">
+          <path d="M0 4h34" :stroke="l.colour" :stroke-width="l.width" :stroke-dasharray="l.dash" /></svg
+        >{{ l.name }}
+      </li>
       <template v-if="difference">
         <li><i style="background: var(--map-over)"></i>worse</li>
         <li><i style="background: var(--map-holds)"></i>up to {{ format(5, 'difference', unitWorld, 0) }} better</li>
         <li><i style="background: var(--map-most)"></i>over {{ format(15, 'difference', unitWorld, 0) }}</li>
       </template>
-      <li v-else><i style="background: var(--map-marginal)"></i>under {{ format(8, 'difference', unitWorld, 0) }} to spare</li>
+      <li v-else>
+        <i style="background: var(--map-marginal)"></i>under {{ format(8, 'difference', unitWorld, 0) }} to spare
+      </li>
     </ul>
   </section>
 </template>
 
 <style scoped>
-.map { --map-far: #dd9380; --map-over: #f0bfae; --map-marginal: #f6e0ae; --map-holds: #c4e1dc; --map-easy: #9fd0ca; --map-most: #6fb5ad; --map-same: #ece5d6; display: flex; flex-direction: column; }
-:global(html.dark .map) { --map-far: #7a3325; --map-over: #59291f; --map-marginal: #57431a; --map-holds: #1d4a4a; --map-easy: #23605f; --map-most: #2f807d; --map-same: #2b3033; }
-.chart { width: 100%; flex: 1; min-height: 0; cursor: crosshair; display: block; }
-.map > header { align-items: center; }
-.map > header h2 { flex-basis: 100%; }
-.picks { display: flex; border: 1.5px solid var(--ink); }
-.picks button { min-height: 34px; border: 0; padding: 0 9px; background: transparent; color: inherit; font: 600 15px/1 var(--rb-font-head); cursor: pointer; }
-.picks button + button { border-left: 1.5px solid var(--ink); }
-.picks button[aria-checked='true'] { background: var(--ink); color: var(--paper); }
-.against { margin-left: auto; font-size: 14px; color: var(--ink-soft); display: flex; align-items: center; gap: 6px; }
-.against select { min-height: 34px; background: var(--paper); color: var(--ink); border: 1px solid var(--rule); font-size: 15px; }
-.tick { font-size: 15px; }
-.word { font-size: 20px; }
-.reading { font-size: 15px; min-height: 24px; margin-top: 4px; }
-.legend { list-style: none; display: flex; gap: 4px 18px; flex-wrap: wrap; margin: 6px 0 0; padding: 0; font-size: 14px; }
-.legend li { display: flex; align-items: center; gap: 6px; }
-.legend i { width: 18px; height: 12px; }
+.map {
+  --map-far: #dd9380;
+  --map-over: #f0bfae;
+  --map-marginal: #f6e0ae;
+  --map-holds: #c4e1dc;
+  --map-easy: #9fd0ca;
+  --map-most: #6fb5ad;
+  --map-same: #ece5d6;
+  display: flex;
+  flex-direction: column;
+}
+:global(html.dark .map) {
+  --map-far: #7a3325;
+  --map-over: #59291f;
+  --map-marginal: #57431a;
+  --map-holds: #1d4a4a;
+  --map-easy: #23605f;
+  --map-most: #2f807d;
+  --map-same: #2b3033;
+}
+.chart {
+  width: 100%;
+  flex: 1;
+  min-height: 0;
+  cursor: crosshair;
+  display: block;
+}
+.map > header {
+  align-items: center;
+}
+.map > header h2 {
+  flex-basis: 100%;
+}
+.picks {
+  display: flex;
+  border: 1.5px solid var(--ink);
+}
+.picks button {
+  min-height: 34px;
+  border: 0;
+  padding: 0 9px;
+  background: transparent;
+  color: inherit;
+  font: 600 15px/1 var(--rb-font-head);
+  cursor: pointer;
+}
+.picks button + button {
+  border-left: 1.5px solid var(--ink);
+}
+.picks button[aria-checked='true'] {
+  background: var(--ink);
+  color: var(--paper);
+}
+.against {
+  margin-left: auto;
+  font-size: 14px;
+  color: var(--ink-soft);
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.against select {
+  min-height: 34px;
+  background: var(--paper);
+  color: var(--ink);
+  border: 1px solid var(--rule);
+  font-size: 15px;
+}
+.tick {
+  font-size: 15px;
+}
+.word {
+  font-size: 20px;
+}
+.reading {
+  font-size: 15px;
+  min-height: 24px;
+  margin-top: 4px;
+}
+.legend {
+  list-style: none;
+  display: flex;
+  gap: 4px 18px;
+  flex-wrap: wrap;
+  margin: 6px 0 0;
+  padding: 0;
+  font-size: 14px;
+}
+.legend li {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.legend i {
+  width: 18px;
+  height: 12px;
+}
 </style>

@@ -5,7 +5,11 @@ const STEPS = 11
 const scale = { x: (i: number) => 100 * i, y: (j: number) => 1000 - 100 * j }
 /** Columns of a plane that falls by ten a step across and by five a step upwards. */
 const plane = Array.from({ length: STEPS }, (_, i) => Array.from({ length: STEPS }, (_, j) => 60 - 10 * i - 5 * j))
-const points = (d: string) => d.split(/[MLZ]/).filter(Boolean).map((p) => p.split(' ').map(Number))
+const points = (d: string) =>
+  d
+    .split(/[MLZ]/)
+    .filter(Boolean)
+    .map((p) => p.split(' ').map(Number))
 
 describe('limit lines', () => {
   it('lie where the field meets the threshold', () => {

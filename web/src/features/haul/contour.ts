@@ -64,7 +64,11 @@ export function along(value: number, axis: readonly number[]): number {
 }
 
 /** Ends of the axes round a haul, so that the haul itself lies inside. */
-export function span(axes: 'AMBIENT_GRADE' | 'AMBIENT_MASS' | 'SPEED_GRADE', haul: { gradePercent: number; speedKmh: number; ambientC: number }, trailerKg: number): { across: [number, number]; up: [number, number] } {
+export function span(
+  axes: 'AMBIENT_GRADE' | 'AMBIENT_MASS' | 'SPEED_GRADE',
+  haul: { gradePercent: number; speedKmh: number; ambientC: number },
+  trailerKg: number,
+): { across: [number, number]; up: [number, number] } {
   return {
     across:
       axes === 'SPEED_GRADE'

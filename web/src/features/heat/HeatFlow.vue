@@ -41,15 +41,49 @@ const option = computed(() => {
     ] as [string, string, number][]
   ).filter(([, , v]) => v > 0.02)
   const names = [...new Set(links.flatMap(([a, b]) => [a, b]))]
-  const colours: Record<string, string> = { fuel: '#a33b1d', cab: '#58a8a3', air: '#58a8a3', condenser: metal, 'charge air': '#eccb85', 'converter slip': '#db8a45', gearbox: '#db8a45', coolant: '#3aa6a4', oil: '#d0a24d', radiator: metal, 'gearbox case': metal }
-  const total = (name: string) => Math.max(links.filter((l) => l[0] === name).reduce((s, l) => s + l[2], 0), links.filter((l) => l[1] === name).reduce((s, l) => s + l[2], 0))
+  const colours: Record<string, string> = {
+    fuel: '#a33b1d',
+    cab: '#58a8a3',
+    air: '#58a8a3',
+    condenser: metal,
+    'charge air': '#eccb85',
+    'converter slip': '#db8a45',
+    gearbox: '#db8a45',
+    coolant: '#3aa6a4',
+    oil: '#d0a24d',
+    radiator: metal,
+    'gearbox case': metal,
+  }
+  const total = (name: string) =>
+    Math.max(
+      links.filter((l) => l[0] === name).reduce((s, l) => s + l[2], 0),
+      links.filter((l) => l[1] === name).reduce((s, l) => s + l[2], 0),
+    )
   return {
     animation: false,
     textStyle: { fontFamily: 'Barlow' },
-    tooltip: { formatter: (p: { dataType: string; data: { source: string; target: string; value: number }; name: string }) => (p.dataType === 'edge' ? `${p.data.source} → ${p.data.target}: ${kw(p.data.value)}` : `${p.name}: ${kw(total(p.name))}`) },
+    tooltip: {
+      formatter: (p: { dataType: string; data: { source: string; target: string; value: number }; name: string }) =>
+        p.dataType === 'edge'
+          ? `${p.data.source} → ${p.data.target}: ${kw(p.data.value)}`
+          : `${p.name}: ${kw(total(p.name))}`,
+    },
     series: {
-      type: 'sankey', left: 4, right: 118, top: 8, bottom: 20, nodeWidth: 12, nodeGap: 30, draggable: false,
-      label: { color: ink, fontSize: 14, lineHeight: 16, fontWeight: 500, formatter: (p: { name: string }) => `${p.name}\n${kw(total(p.name))}` },
+      type: 'sankey',
+      left: 4,
+      right: 118,
+      top: 8,
+      bottom: 20,
+      nodeWidth: 12,
+      nodeGap: 30,
+      draggable: false,
+      label: {
+        color: ink,
+        fontSize: 14,
+        lineHeight: 16,
+        fontWeight: 500,
+        formatter: (p: { name: string }) => `${p.name}\n${kw(total(p.name))}`,
+      },
       lineStyle: { color: 'source', opacity: 0.35, curveness: 0.5 },
       data: names.map((name) => ({ name, itemStyle: { color: colours[name] ?? '#0d7377', borderWidth: 0 } })),
       links: links.map(([source, target, value]) => ({ source, target, value })),
@@ -62,7 +96,10 @@ const option = computed(() => {
   <section class="panel">
     <header>
       <h2>Where the heat goes</h2>
-      <span class="small soft">{{ job.build.name }}: {{ kilowatts(job.detail!.balance!.heat.fuel) }} in the fuel, {{ format(job.detail!.balance!.heat.brake, 'shaftPower', unitWorld) }} at the engine's shaft</span>
+      <span class="small soft"
+        >{{ job.build.name }}: {{ kilowatts(job.detail!.balance!.heat.fuel) }} in the fuel,
+        {{ format(job.detail!.balance!.heat.brake, 'shaftPower', unitWorld) }} at the engine's shaft</span
+      >
       <span v-if="job.detail!.balance!.heat.tank < 0" class="small soft">the in-tank cooler warms the oil here</span>
     </header>
     <VChart :option="option" autoresize class="chart" />
@@ -70,5 +107,7 @@ const option = computed(() => {
 </template>
 
 <style scoped>
-.chart { height: 300px; }
+.chart {
+  height: 300px;
+}
 </style>

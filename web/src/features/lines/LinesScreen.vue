@@ -7,11 +7,14 @@ import type { Hose, LineResult } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
 import LoopDrawing from './LoopDrawing.vue'
 
 const job = useJob()
-const { result, problem } = useComputed<LineResult>('/api/compute/lines', () => job.content && { job: job.content, build: job.selected })
+const { result, problem } = useComputed<LineResult>(
+  '/api/compute/lines',
+  () => job.content && { job: job.content, build: job.selected },
+)
 const cooler = computed(() => job.build.coolers.length > 0)
 
 const hoses = computed(() => job.build.lines.hoses)
@@ -19,25 +22,45 @@ const path = computed(() => `builds.${job.selected}.lines` as const)
 const cutOf = (id: string) => result.value?.cuts.find((c) => c.hose === id)
 
 function addHose() {
-  const hose: Hose = { id: freeId(hoses.value, 'hose'), name: `hose ${hoses.value.length + 1}`, lengthM: 0.5, boreMm: 9.5, elbows: 0, adapters: 2 }
+  const hose: Hose = {
+    id: freeId(hoses.value, 'hose'),
+    name: `hose ${hoses.value.length + 1}`,
+    lengthM: 0.5,
+    boreMm: 9.5,
+    elbows: 0,
+    adapters: 2,
+  }
   job.edit(`${path.value}.hoses`, [...hoses.value, hose])
 }
 function removeHose(id: string) {
-  job.edit(`${path.value}.hoses`, hoses.value.filter((h) => h.id !== id))
+  job.edit(
+    `${path.value}.hoses`,
+    hoses.value.filter((h) => h.id !== id),
+  )
 }
 </script>
 
 <template>
   <div class="lines">
     <section class="panel loop">
-      <header><h2>The oil's way</h2><span class="soft small">{{ job.build.name }}</span></header>
+      <header>
+        <h2>The oil's way</h2>
+        <span class="soft small">{{ job.build.name }}</span>
+      </header>
       <LoopDrawing :result="result" />
-      <p v-if="!cooler" class="note">This build has no oil cooler, so its lines stay as found. Choose a cooler on Heat &amp; air.</p>
+      <p v-if="!cooler" class="note">
+        This build has no oil cooler, so its lines stay as found. Choose a cooler on Heat &amp; air.
+      </p>
       <p v-if="problem" role="alert" class="note bad">{{ problem }}</p>
-      <ul v-if="result?.warnings.length"><li v-for="w in result.warnings" :key="w.code" class="note bad">{{ say(w, unitWorld) }}</li></ul>
+      <ul v-if="result?.warnings.length">
+        <li v-for="w in result.warnings" :key="w.code" class="note bad">{{ say(w, unitWorld) }}</li>
+      </ul>
     </section>
     <section class="panel left" data-flow>
-      <header><h2>Flow left</h2><span class="soft small">of the flow as found</span></header>
+      <header>
+        <h2>Flow left</h2>
+        <span class="soft small">of the flow as found</span>
+      </header>
       <div v-if="result" class="states">
         <div v-for="(s, k) in [result.hot, result.cold]" :key="k">
           <p class="soft">{{ k ? 'cold' : 'hot' }}, oil at {{ format(s.oilC, 'temperature', unitWorld, 0) }}</p>
@@ -45,25 +68,50 @@ function removeHose(id: string) {
           <p>{{ format(s.plannedFlowLpm, 'flow', unitWorld) }} of {{ format(s.foundFlowLpm, 'flow', unitWorld) }}</p>
           <table>
             <tbody>
-              <tr><th scope="row">lines as found</th><td>{{ format(s.foundDropKpa, 'pressure', unitWorld) }}</td></tr>
-              <tr><th scope="row">new hose</th><td>{{ format(s.hoseDropKpa, 'pressure', unitWorld) }}</td></tr>
-              <tr><th scope="row">cooler</th><td>{{ format(s.coolerDropKpa, 'pressure', unitWorld) }}</td></tr>
+              <tr>
+                <th scope="row">lines as found</th>
+                <td>{{ format(s.foundDropKpa, 'pressure', unitWorld) }}</td>
+              </tr>
+              <tr>
+                <th scope="row">new hose</th>
+                <td>{{ format(s.hoseDropKpa, 'pressure', unitWorld) }}</td>
+              </tr>
+              <tr>
+                <th scope="row">cooler</th>
+                <td>{{ format(s.coolerDropKpa, 'pressure', unitWorld) }}</td>
+              </tr>
             </tbody>
           </table>
           <p class="small soft">Re {{ formatNumber(s.reynolds, 0) }} in the hose</p>
         </div>
       </div>
       <div v-if="result" class="buy">
-        <div><span class="soft small">hose to buy</span><p class="figure" v-for="b in result.hoseToBuyM" :key="b.boreMm">{{ format(b.lengthM, 'length', unitWorld, 1) }} <span class="small">of {{ format(b.boreMm, 'size', unitWorld, unitWorld === 'metric' ? 1 : 3) }} bore</span></p><p v-if="!result.hoseToBuyM.length" class="figure">none</p></div>
-        <div><span class="soft small">fluid to add</span><p class="figure">{{ format(result.addedVolumeL, 'volume', unitWorld) }}</p></div>
+        <div>
+          <span class="soft small">hose to buy</span>
+          <p v-for="b in result.hoseToBuyM" :key="b.boreMm" class="figure">
+            {{ format(b.lengthM, 'length', unitWorld, 1) }}
+            <span class="small">of {{ format(b.boreMm, 'size', unitWorld, unitWorld === 'metric' ? 1 : 3) }} bore</span>
+          </p>
+          <p v-if="!result.hoseToBuyM.length" class="figure">none</p>
+        </div>
+        <div>
+          <span class="soft small">fluid to add</span>
+          <p class="figure">{{ format(result.addedVolumeL, 'volume', unitWorld) }}</p>
+        </div>
       </div>
     </section>
     <section class="panel hoses">
-      <header><h2>Hoses</h2><button type="button" class="act" :disabled="hoses.length >= 12" @click="addHose">Add a hose</button></header>
+      <header>
+        <h2>Hoses</h2>
+        <button type="button" class="act" :disabled="hoses.length >= 12" @click="addHose">Add a hose</button>
+      </header>
       <div v-for="h in hoses" :key="h.id" class="hose">
         <div class="name">
           <h3>{{ h.name }}</h3>
-          <p v-if="cutOf(h.id)" class="small soft">cut {{ format(cutOf(h.id)!.cutMm, 'size', unitWorld) }}, fitted {{ format(cutOf(h.id)!.fittedMm, 'size', unitWorld) }}</p>
+          <p v-if="cutOf(h.id)" class="small soft">
+            cut {{ format(cutOf(h.id)!.cutMm, 'size', unitWorld) }}, fitted
+            {{ format(cutOf(h.id)!.fittedMm, 'size', unitWorld) }}
+          </p>
         </div>
         <QuantityField label="Length" :path="`${path}.hoses.${h.id}.lengthM`" quantity="length" :step="0.05" />
         <QuantityField label="Bore" :path="`${path}.hoses.${h.id}.boreMm`" quantity="size" :step="0.5" />
@@ -84,21 +132,96 @@ function removeHose(id: string) {
 </template>
 
 <style scoped>
-.lines { display: grid; grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr); gap: 14px; padding: 14px; }
-.loop { display: flex; flex-direction: column; }
-.loop svg { flex: 1; }
-.hoses { grid-column: 1 / -1; }
-.states { display: grid; grid-template-columns: 1fr 1fr; gap: 24px; }
-.big { font: 600 54px/1 var(--rb-font-head); }
-table { width: 100%; border-collapse: collapse; margin-top: 6px; }
-th { font-weight: 400; text-align: left; color: var(--ink-soft); }
-td { text-align: right; font-weight: 600; }
-.buy { display: flex; gap: 40px; margin-top: 14px; border-top: 1px solid var(--rule); padding-top: 10px; }
-.hose, .found { display: grid; grid-template-columns: minmax(190px, 1.6fr) repeat(4, minmax(90px, 1fr)) auto; gap: 12px; align-items: end; padding: 8px 0; border-top: 1px solid var(--rule-soft); }
-.found { grid-template-columns: repeat(6, minmax(0, 1fr)); border-top: 1.5px solid var(--ink); margin-top: 8px; }
-.note { border-left: 6px solid var(--accent); background: var(--accent-wash); padding: 8px 12px; margin-top: 8px; }
-.note.bad { border-color: var(--marginal); background: var(--marginal-wash); }
-ul { list-style: none; margin: 0; padding: 0; }
-.panel > header .act { margin-left: auto; min-height: 36px; }
-@media (max-width: 900px) { .lines { grid-template-columns: minmax(0, 1fr); } .hose { grid-template-columns: repeat(4, minmax(0, 1fr)); } .hose .name { grid-column: 1 / -1; } .found { grid-template-columns: repeat(3, minmax(0, 1fr)); } }
+.lines {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+  gap: 14px;
+  padding: 14px;
+}
+.loop {
+  display: flex;
+  flex-direction: column;
+}
+.loop svg {
+  flex: 1;
+}
+.hoses {
+  grid-column: 1 / -1;
+}
+.states {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 24px;
+}
+.big {
+  font: 600 54px/1 var(--rb-font-head);
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin-top: 6px;
+}
+th {
+  font-weight: 400;
+  text-align: left;
+  color: var(--ink-soft);
+}
+td {
+  text-align: right;
+  font-weight: 600;
+}
+.buy {
+  display: flex;
+  gap: 40px;
+  margin-top: 14px;
+  border-top: 1px solid var(--rule);
+  padding-top: 10px;
+}
+.hose,
+.found {
+  display: grid;
+  grid-template-columns: minmax(190px, 1.6fr) repeat(4, minmax(90px, 1fr)) auto;
+  gap: 12px;
+  align-items: end;
+  padding: 8px 0;
+  border-top: 1px solid var(--rule-soft);
+}
+.found {
+  grid-template-columns: repeat(6, minmax(0, 1fr));
+  border-top: 1.5px solid var(--ink);
+  margin-top: 8px;
+}
+.note {
+  border-left: 6px solid var(--accent);
+  background: var(--accent-wash);
+  padding: 8px 12px;
+  margin-top: 8px;
+}
+.note.bad {
+  border-color: var(--marginal);
+  background: var(--marginal-wash);
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.panel > header .act {
+  margin-left: auto;
+  min-height: 36px;
+}
+@media (max-width: 900px) {
+  .lines {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .hose {
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+  }
+  .hose .name {
+    grid-column: 1 / -1;
+  }
+  .found {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
+}
 </style>

@@ -8,19 +8,44 @@ import { format } from '@/shared/units/units'
 /** The oil from the gearbox through its coolers and back, in the order of this build. */
 const props = defineProps<{ result: LineResult | null }>()
 const job = useJob()
-interface Stop { label: string; sub: string; fill: string; ink: string }
+interface Stop {
+  label: string
+  sub: string
+  fill: string
+  ink: string
+}
 const stops = computed<Stop[]>(() => {
   const b = job.build
   // A radiator that is put in brings its own tank, or none.
   const inTank = b.radiator ? b.radiator.inTankWattsPerKelvin : job.content.rig.vehicle.gearbox.inTankWattsPerKelvin
   const tank = inTank != null && b.oilOrder !== 'TANK_BYPASSED'
   const heat = job.detail?.balance?.heat
-  const kw = (v: number | undefined) => (v == null ? '' : v < 0 ? `warms oil ${format(-v, 'power', unitWorld.value)}` : `takes ${format(v, 'power', unitWorld.value)}`)
+  const kw = (v: number | undefined) =>
+    v == null
+      ? ''
+      : v < 0
+        ? `warms oil ${format(-v, 'power', unitWorld.value)}`
+        : `takes ${format(v, 'power', unitWorld.value)}`
   const list: Stop[] = []
   const own = heat?.coolers ?? []
-  if (b.parallel && b.coolers.length > 1) list.push({ label: `${b.coolers.length} side by side`, sub: kw(heat?.cooler), fill: 'var(--accent)', ink: '#fff' })
-  else b.coolers.forEach((c, i) => list.push({ label: i ? `oil cooler ${i + 1}` : 'oil cooler', sub: kw(own.find((h) => h.id === c.id)?.heatKw), fill: 'var(--accent)', ink: '#fff' }))
-  if (tank) list.splice(b.oilOrder === 'BEFORE_TANK' ? list.length : 0, 0, { label: 'in-tank', sub: kw(heat?.tank), fill: 'var(--metal)', ink: 'var(--paper)' })
+  if (b.parallel && b.coolers.length > 1)
+    list.push({ label: `${b.coolers.length} side by side`, sub: kw(heat?.cooler), fill: 'var(--accent)', ink: '#fff' })
+  else
+    b.coolers.forEach((c, i) =>
+      list.push({
+        label: i ? `oil cooler ${i + 1}` : 'oil cooler',
+        sub: kw(own.find((h) => h.id === c.id)?.heatKw),
+        fill: 'var(--accent)',
+        ink: '#fff',
+      }),
+    )
+  if (tank)
+    list.splice(b.oilOrder === 'BEFORE_TANK' ? list.length : 0, 0, {
+      label: 'in-tank',
+      sub: kw(heat?.tank),
+      fill: 'var(--metal)',
+      ink: 'var(--paper)',
+    })
   return list
 })
 const state = computed(() => job.detail?.balance)
@@ -33,13 +58,20 @@ const x = (i: number) => 190 + i * pitch.value
     <rect x="10" y="70" width="120" height="100" fill="var(--rule-soft)" stroke="var(--ink)" stroke-width="3" />
     <path d="M10 150h120" stroke="var(--ink)" stroke-width="1.5" />
     <text x="70" y="104" text-anchor="middle" class="head name">gearbox</text>
-    <text v-if="state" x="70" y="138" text-anchor="middle" class="head temp">{{ format(state.sumpC, 'temperature', unitWorld, 0) }}</text>
+    <text v-if="state" x="70" y="138" text-anchor="middle" class="head temp">
+      {{ format(state.sumpC, 'temperature', unitWorld, 0) }}
+    </text>
     <text x="70" y="166" text-anchor="middle" class="sub">pan</text>
     <path :d="`M130 90H${x(stops.length) - 40}`" stroke="var(--over)" stroke-width="6" fill="none" />
     <path :d="`M${x(stops.length) - 40} 87V200H70V170`" stroke="var(--accent)" stroke-width="6" fill="none" />
-    <path d="M150 82l14 8-14 8z" fill="var(--over)" /><path d="M62 186l8-14 8 14z" fill="var(--accent)" />
-    <text x="138" y="76" class="sub">feed{{ state ? ' ' + format(state.feedC, 'temperature', unitWorld, 0) : '' }}</text>
-    <text x="96" y="222" class="sub">return{{ props.result ? ', ' + format(props.result.hot.plannedFlowLpm, 'flow', unitWorld) + ' hot' : '' }}</text>
+    <path d="M150 82l14 8-14 8z" fill="var(--over)" />
+    <path d="M62 186l8-14 8 14z" fill="var(--accent)" />
+    <text x="138" y="76" class="sub">
+      feed{{ state ? ' ' + format(state.feedC, 'temperature', unitWorld, 0) : '' }}
+    </text>
+    <text x="96" y="222" class="sub">
+      return{{ props.result ? ', ' + format(props.result.hot.plannedFlowLpm, 'flow', unitWorld) + ' hot' : '' }}
+    </text>
     <g v-for="(s, i) in stops" :key="s.label">
       <rect :x="x(i) + 20" y="52" width="120" height="76" :fill="s.fill" />
       <text :x="x(i) + 80" y="86" text-anchor="middle" class="head name" :style="{ fill: s.ink }">{{ s.label }}</text>
@@ -49,8 +81,18 @@ const x = (i: number) => 190 + i * pitch.value
 </template>
 
 <style scoped>
-.loop { width: 100%; display: block; }
-.name { font-size: 22px; }
-.temp { font-size: 28px; }
-.sub { font-size: 14px; font-weight: 500; }
+.loop {
+  width: 100%;
+  display: block;
+}
+.name {
+  font-size: 22px;
+}
+.temp {
+  font-size: 28px;
+}
+.sub {
+  font-size: 14px;
+  font-weight: 500;
+}
 </style>

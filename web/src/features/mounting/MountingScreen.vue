@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
 import StripDrawing from './StripDrawing.vue'
 import { useComputed } from '@/job/useComputed'
 import { freeId } from '@/job/paths'
@@ -16,13 +16,27 @@ const strip = computed(() => strips.value.find((s) => s.id === at.value) ?? stri
 const { result: flat, problem } = useComputed<FlatStrip>('/api/compute/strip', () => strip.value)
 
 function add() {
-  const like = strips.value.at(-1) ?? { quantity: 1, thicknessMm: 3.2, widthMm: 25, insideRadiusMm: 3.2, leftLegMm: 60, offsetMm: 20, offsetDegrees: 45, rightLegMm: 200, tabMm: 25, tabDegrees: 90 }
+  const like = strips.value.at(-1) ?? {
+    quantity: 1,
+    thicknessMm: 3.2,
+    widthMm: 25,
+    insideRadiusMm: 3.2,
+    leftLegMm: 60,
+    offsetMm: 20,
+    offsetDegrees: 45,
+    rightLegMm: 200,
+    tabMm: 25,
+    tabDegrees: 90,
+  }
   const made: MountingStrip = { ...like, id: freeId(strips.value, 'strip'), name: `strip ${strips.value.length + 1}` }
   job.edit(`builds.${job.selected}.strips`, [...strips.value, made])
   at.value = made.id
 }
 function remove() {
-  job.edit(`builds.${job.selected}.strips`, strips.value.filter((s) => s !== strip.value))
+  job.edit(
+    `builds.${job.selected}.strips`,
+    strips.value.filter((s) => s !== strip.value),
+  )
   at.value = ''
 }
 const path = <F extends string>(field: F) => `builds.${job.selected}.strips.${strip.value!.id}.${field}` as const
@@ -33,11 +47,23 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
   <div class="mounting">
     <section class="panel list">
       <header><h2>Strips</h2></header>
-      <button v-for="s in strips" :key="s.id" type="button" :aria-pressed="s === strip" class="strip" @click="at = s.id">
-        <b>{{ s.name }}</b><span class="small">{{ s.quantity }} × {{ format(s.widthMm, 'size', unitWorld) }} × {{ format(s.thicknessMm, 'size', unitWorld, 1) }}</span>
+      <button
+        v-for="s in strips"
+        :key="s.id"
+        type="button"
+        :aria-pressed="s === strip"
+        class="strip"
+        @click="at = s.id"
+      >
+        <b>{{ s.name }}</b><span class="small"
+          >{{ s.quantity }} × {{ format(s.widthMm, 'size', unitWorld) }} ×
+          {{ format(s.thicknessMm, 'size', unitWorld, 1) }}</span
+        >
       </button>
       <button type="button" class="act" :disabled="strips.length >= 12" @click="add">Add a strip</button>
-      <p class="caution">Cut strip is sharp: gloves and eye protection. Nothing metal may touch a core; vibration wears a hole.</p>
+      <p class="caution">
+        Cut strip is sharp: gloves and eye protection. Nothing metal may touch a core; vibration wears a hole.
+      </p>
     </section>
     <section v-if="strip" class="panel bench">
       <header>
@@ -48,11 +74,28 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
       <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
       <StripDrawing v-if="flat" :strip="strip" :flat="flat" />
       <div class="result" data-flat>
-        <div><span class="soft small">cut flat</span><p class="cut">{{ flat ? mm(flat.flatMm) : '–' }}</p></div>
+        <div>
+          <span class="soft small">cut flat</span>
+          <p class="cut">{{ flat ? mm(flat.flatMm) : '–' }}</p>
+        </div>
         <table v-if="flat">
-          <thead><tr><th scope="col">Bend</th><th scope="col">centre from left</th><th scope="col">from</th><th scope="col">to</th><th scope="col">angle</th></tr></thead>
+          <thead>
+            <tr>
+              <th scope="col">Bend</th>
+              <th scope="col">centre from left</th>
+              <th scope="col">from</th>
+              <th scope="col">to</th>
+              <th scope="col">angle</th>
+            </tr>
+          </thead>
           <tbody>
-            <tr v-for="(m, i) in flat.marks" :key="i"><th scope="row">{{ i + 1 }}</th><td>{{ mm(m.centreMm) }}</td><td>{{ mm(m.startMm) }}</td><td>{{ mm(m.endMm) }}</td><td>{{ format(Math.abs(m.degrees), 'angle', 'metric', 0) }} {{ m.degrees > 0 ? 'up' : 'down' }}</td></tr>
+            <tr v-for="(m, i) in flat.marks" :key="i">
+              <th scope="row">{{ i + 1 }}</th>
+              <td>{{ mm(m.centreMm) }}</td>
+              <td>{{ mm(m.startMm) }}</td>
+              <td>{{ mm(m.endMm) }}</td>
+              <td>{{ format(Math.abs(m.degrees), 'angle', 'metric', 0) }} {{ m.degrees > 0 ? 'up' : 'down' }}</td>
+            </tr>
           </tbody>
         </table>
       </div>
@@ -73,22 +116,100 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
 </template>
 
 <style scoped>
-.mounting { display: grid; grid-template-columns: 230px minmax(0, 1fr); gap: 14px; padding: 14px; flex: 1; }
-.list { display: flex; flex-direction: column; gap: 8px; }
-.strip { display: flex; flex-direction: column; gap: 2px; padding: 10px; border: 1.5px solid var(--rule); background: transparent; color: inherit; font: inherit; text-align: left; cursor: pointer; }
-.strip b { font: 600 18px/1.1 var(--rb-font-head); }
-.strip[aria-pressed='true'] { background: var(--accent-wash); border-color: var(--accent); }
-.caution { margin-top: auto; border-left: 6px solid var(--marginal); padding-left: 10px; font-size: 15px; }
-.remove { margin-left: auto; min-height: 36px; }
-.bench { display: flex; flex-direction: column; gap: 12px; }
-.bench > header { margin: 0; }
-.result { display: flex; gap: 40px; align-items: flex-start; }
-.cut { font: 600 54px/1 var(--rb-font-head); white-space: nowrap; }
-table { border-collapse: collapse; flex: 1; }
-thead th { font: 600 15px/1 var(--rb-font-head); color: var(--ink-soft); text-align: left; padding-right: 12px; }
-tbody th { font: 600 18px/1 var(--rb-font-head); text-align: left; }
-td, tbody th { padding: 5px 12px 5px 0; border-top: 1px solid var(--rule-soft); font-weight: 500; }
-.fields { display: grid; grid-template-columns: repeat(5, minmax(0, 1fr)); gap: 12px; }
-.bad { border-left: 6px solid var(--over); background: var(--over-wash); padding: 8px 12px; }
-@media (max-width: 900px) { .mounting { grid-template-columns: minmax(0, 1fr); } .fields { grid-template-columns: repeat(3, minmax(0, 1fr)); } }
+.mounting {
+  display: grid;
+  grid-template-columns: 230px minmax(0, 1fr);
+  gap: 14px;
+  padding: 14px;
+  flex: 1;
+}
+.list {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.strip {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  padding: 10px;
+  border: 1.5px solid var(--rule);
+  background: transparent;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.strip b {
+  font: 600 18px/1.1 var(--rb-font-head);
+}
+.strip[aria-pressed='true'] {
+  background: var(--accent-wash);
+  border-color: var(--accent);
+}
+.caution {
+  margin-top: auto;
+  border-left: 6px solid var(--marginal);
+  padding-left: 10px;
+  font-size: 15px;
+}
+.remove {
+  margin-left: auto;
+  min-height: 36px;
+}
+.bench {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.bench > header {
+  margin: 0;
+}
+.result {
+  display: flex;
+  gap: 40px;
+  align-items: flex-start;
+}
+.cut {
+  font: 600 54px/1 var(--rb-font-head);
+  white-space: nowrap;
+}
+table {
+  border-collapse: collapse;
+  flex: 1;
+}
+thead th {
+  font: 600 15px/1 var(--rb-font-head);
+  color: var(--ink-soft);
+  text-align: left;
+  padding-right: 12px;
+}
+tbody th {
+  font: 600 18px/1 var(--rb-font-head);
+  text-align: left;
+}
+td,
+tbody th {
+  padding: 5px 12px 5px 0;
+  border-top: 1px solid var(--rule-soft);
+  font-weight: 500;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(5, minmax(0, 1fr));
+  gap: 12px;
+}
+.bad {
+  border-left: 6px solid var(--over);
+  background: var(--over-wash);
+  padding: 8px 12px;
+}
+@media (max-width: 900px) {
+  .mounting {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .fields {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
+}
 </style>

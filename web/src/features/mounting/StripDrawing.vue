@@ -24,7 +24,7 @@ const bent = computed(() => {
   }
   const bend = (degrees: number) => {
     const n = 12
-    const step = ((degrees * Math.PI) / 180) / n
+    const step = (degrees * Math.PI) / 180 / n
     for (let i = 0; i < n; i++) {
       heading += step / 2
       walk(2 * r * Math.sin(Math.abs(step) / 2))
@@ -48,7 +48,14 @@ const high = computed(() => Math.max(...bent.value.map((p) => p[1])) * scale.val
 const top = computed(() => Math.min(150, high.value))
 const bentPath = computed(() => {
   const fit = top.value / high.value
-  return 'M' + bent.value.map(([px, py]) => `${(20 + px * scale.value).toFixed(1)} ${(20 + top.value - py * scale.value * fit).toFixed(1)}`).join('L')
+  return (
+    'M' +
+    bent.value
+      .map(
+        ([px, py]) => `${(20 + px * scale.value).toFixed(1)} ${(20 + top.value - py * scale.value * fit).toFixed(1)}`,
+      )
+      .join('L')
+  )
 })
 const flatY = computed(() => top.value + 64)
 const x = (mm: number) => 20 + mm * scale.value
@@ -56,19 +63,61 @@ const x = (mm: number) => 20 + mm * scale.value
 
 <template>
   <svg :viewBox="`0 0 ${W} ${flatY + 92}`" role="img" :aria-label="`${strip.name}, bent and flat`">
-    <path :d="bentPath" fill="none" stroke="var(--metal)" :stroke-width="Math.max(5, strip.thicknessMm * scale)" stroke-linejoin="round" />
-    <text x="20" :y="top + 44" class="note">bent, from its edge{{ strip.offsetMm > 0 ? `: offset ${format(strip.offsetMm, 'size', unitWorld)}, run ${format(flat.runMm, 'size', unitWorld, 1)}` : '' }}</text>
-    <rect x="20" :y="flatY" :width="flat.flatMm * scale" height="34" fill="var(--rule-soft)" stroke="var(--ink)" stroke-width="2.5" />
+    <path
+      :d="bentPath"
+      fill="none"
+      stroke="var(--metal)"
+      :stroke-width="Math.max(5, strip.thicknessMm * scale)"
+      stroke-linejoin="round"
+    />
+    <text x="20" :y="top + 44" class="note">
+      bent, from its edge{{
+        strip.offsetMm > 0
+          ? `: offset ${format(strip.offsetMm, 'size', unitWorld)}, run ${format(flat.runMm, 'size', unitWorld, 1)}`
+          : ''
+      }}
+    </text>
+    <rect
+      x="20"
+      :y="flatY"
+      :width="flat.flatMm * scale"
+      height="34"
+      fill="var(--rule-soft)"
+      stroke="var(--ink)"
+      stroke-width="2.5"
+    />
     <g v-for="(m, i) in flat.marks" :key="i">
-      <rect :x="x(m.startMm)" :y="flatY" :width="Math.max(2, (m.endMm - m.startMm) * scale)" height="34" fill="var(--accent)" opacity=".35" />
-      <path :d="`M${x(m.centreMm)} ${flatY - 8}v50`" stroke="var(--accent-ink)" stroke-width="2.5" :stroke-dasharray="m.degrees > 0 ? '' : '7 4'" />
-      <text :x="x(m.centreMm)" :y="flatY + 62 + (i % 2) * 22" text-anchor="middle" class="head mark">{{ i + 1 }} at {{ format(m.centreMm, 'size', unitWorld, unitWorld === 'metric' ? 1 : 3) }}</text>
+      <rect
+        :x="x(m.startMm)"
+        :y="flatY"
+        :width="Math.max(2, (m.endMm - m.startMm) * scale)"
+        height="34"
+        fill="var(--accent)"
+        opacity=".35"
+      />
+      <path
+        :d="`M${x(m.centreMm)} ${flatY - 8}v50`"
+        stroke="var(--accent-ink)"
+        stroke-width="2.5"
+        :stroke-dasharray="m.degrees > 0 ? '' : '7 4'"
+      />
+      <text :x="x(m.centreMm)" :y="flatY + 62 + (i % 2) * 22" text-anchor="middle" class="head mark">
+        {{ i + 1 }} at {{ format(m.centreMm, 'size', unitWorld, unitWorld === 'metric' ? 1 : 3) }}
+      </text>
     </g>
   </svg>
 </template>
 
 <style scoped>
-svg { width: 100%; display: block; background: repeating-linear-gradient(90deg, transparent 0 39px, var(--rule-soft) 39px 40px); }
-.note { font-size: 15px; }
-.mark { font-size: 18px; }
+svg {
+  width: 100%;
+  display: block;
+  background: repeating-linear-gradient(90deg, transparent 0 39px, var(--rule-soft) 39px 40px);
+}
+.note {
+  font-size: 15px;
+}
+.mark {
+  font-size: 18px;
+}
 </style>

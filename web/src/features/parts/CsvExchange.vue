@@ -31,23 +31,55 @@ async function take(event: Event) {
 <template>
   <div class="exchange">
     <a class="act" :href="`/api/parts/${shelf}/csv`" download>CSV out</a>
-    <label class="act">CSV in<input type="file" accept=".csv,text/csv" class="file" aria-label="Import parts from CSV" @change="take" /></label>
+    <label class="act"
+      >CSV in<input type="file" accept=".csv,text/csv" class="file" aria-label="Import parts from CSV" @change="take"
+    /></label>
   </div>
-  <p v-if="refused.length" role="alert" class="note bad">{{ refused.map((s) => say(s, unitWorld)).join('; ') }} The file was not read.</p>
+  <p v-if="refused.length" role="alert" class="note bad">
+    {{ refused.map((s) => say(s, unitWorld)).join('; ') }} The file was not read.
+  </p>
   <div v-if="imported" class="note" :class="{ bad: imported.problems.length }" role="status">
     <p v-if="!imported.problems.length">{{ imported.added }} added, {{ imported.changed }} renewed.</p>
     <template v-else>
       <p><b>Nothing was imported.</b> Mend these in the file and try again:</p>
-      <ul class="rows"><li v-for="(p, k) in imported.problems.slice(0, SHOWN)" :key="k">row {{ p.row }}{{ p.column ? `, ${p.column}` : '' }}{{ p.value ? ` “${p.value}”` : '' }}: {{ say(p.said, unitWorld) }}</li></ul>
-      <p v-if="imported.problems.length + imported.moreProblems > SHOWN">and {{ imported.problems.length + imported.moreProblems - SHOWN }} more</p>
+      <ul class="rows">
+        <li v-for="(p, k) in imported.problems.slice(0, SHOWN)" :key="k">
+          row {{ p.row }}{{ p.column ? `, ${p.column}` : '' }}{{ p.value ? ` “${p.value}”` : '' }}:
+          {{ say(p.said, unitWorld) }}
+        </li>
+      </ul>
+      <p v-if="imported.problems.length + imported.moreProblems > SHOWN">
+        and {{ imported.problems.length + imported.moreProblems - SHOWN }} more
+      </p>
     </template>
   </div>
 </template>
 
 <style scoped>
-.exchange { display: flex; gap: 8px; justify-content: flex-end; margin-bottom: 10px; }
-.file { position: absolute; width: 1px; height: 1px; opacity: 0; }
-.note { border-left: 6px solid var(--accent); background: var(--accent-wash); padding: 10px 14px; margin-bottom: 10px; }
-.note.bad { border-color: var(--over); background: var(--over-wash); }
-.rows { margin: 6px 0 0; padding-left: 18px; }
+.exchange {
+  display: flex;
+  gap: 8px;
+  justify-content: flex-end;
+  margin-bottom: 10px;
+}
+.file {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  opacity: 0;
+}
+.note {
+  border-left: 6px solid var(--accent);
+  background: var(--accent-wash);
+  padding: 10px 14px;
+  margin-bottom: 10px;
+}
+.note.bad {
+  border-color: var(--over);
+  background: var(--over-wash);
+}
+.rows {
+  margin: 6px 0 0;
+  padding-left: 18px;
+}
 </style>

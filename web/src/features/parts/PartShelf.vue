@@ -11,40 +11,89 @@ type Shelf = keyof Catalogue
 const props = defineProps<{ shelf: Shelf; fits?: (part: Part) => string }>()
 const emit = defineEmits<{ close: []; fit: [part: Part] }>()
 const { catalogue, problem, reload } = useCatalogue()
-const titles: Record<Shelf, string> = { oilCoolers: 'Oil coolers', radiators: 'Radiators', fans: 'Fans', thermostats: 'Thermostats', caps: 'Caps', controllers: 'Fan controllers' }
-const slugs: Record<Shelf, string> = { oilCoolers: 'oil-coolers', radiators: 'radiators', fans: 'fans', thermostats: 'thermostats', caps: 'caps', controllers: 'controllers' }
+const titles: Record<Shelf, string> = {
+  oilCoolers: 'Oil coolers',
+  radiators: 'Radiators',
+  fans: 'Fans',
+  thermostats: 'Thermostats',
+  caps: 'Caps',
+  controllers: 'Fan controllers',
+}
+const slugs: Record<Shelf, string> = {
+  oilCoolers: 'oil-coolers',
+  radiators: 'radiators',
+  fans: 'fans',
+  thermostats: 'thermostats',
+  caps: 'caps',
+  controllers: 'controllers',
+}
 const groups: Record<Shelf, [string, string][]> = {
-  oilCoolers: [['TUBE_AND_FIN', 'Tube-and-fin'], ['PLATE_FIN', 'Plate-fin'], ['STACKED_PLATE', 'Stacked plate']],
-  radiators: [['ALUMINIUM', 'Aluminium'], ['COPPER', 'Copper-brass']],
-  fans: [['ELECTRIC', 'Electric'], ['VISCOUS', 'Viscous'], ['CONTROLLED', 'Controlled'], ['BELT', 'Solid belt']],
+  oilCoolers: [
+    ['TUBE_AND_FIN', 'Tube-and-fin'],
+    ['PLATE_FIN', 'Plate-fin'],
+    ['STACKED_PLATE', 'Stacked plate'],
+  ],
+  radiators: [
+    ['ALUMINIUM', 'Aluminium'],
+    ['COPPER', 'Copper-brass'],
+  ],
+  fans: [
+    ['ELECTRIC', 'Electric'],
+    ['VISCOUS', 'Viscous'],
+    ['CONTROLLED', 'Controlled'],
+    ['BELT', 'Solid belt'],
+  ],
   thermostats: [],
   caps: [],
-  controllers: [['FIXED_SWITCH', 'Fixed switch'], ['ADJUSTABLE', 'Adjustable'], ['TWO_SPEED', 'Two-speed'], ['DUTY', 'Duty']],
+  controllers: [
+    ['FIXED_SWITCH', 'Fixed switch'],
+    ['ADJUSTABLE', 'Adjustable'],
+    ['TWO_SPEED', 'Two-speed'],
+    ['DUTY', 'Duty'],
+  ],
 }
 const group = ref('')
 const groupOf = (p: Part): string => ('family' in p ? p.family : 'metal' in p ? p.metal : 'kind' in p ? p.kind : '')
-const shown = computed(() => ((catalogue.value?.[props.shelf] ?? []) as Part[]).filter((p) => !group.value || groupOf(p) === group.value))
+const shown = computed(() =>
+  ((catalogue.value?.[props.shelf] ?? []) as Part[]).filter((p) => !group.value || groupOf(p) === group.value),
+)
 const why = (p: Part) => props.fits?.(p) ?? ''
 const mm = (v: number) => format(v, 'size', unitWorld.value)
 function about(p: Part): string {
-  if ('family' in p) return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.ports}${p.bypassOpensC ? ` · bypass below ${format(p.bypassOpensC, 'temperature', unitWorld.value, 0)}` : ''}`
-  if ('metal' in p) return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.finsPerInch} fins/in · ${p.inTankWattsPerKelvin ? 'oil cooler in its tank' : 'no oil ports'}`
+  if ('family' in p)
+    return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.ports}${p.bypassOpensC ? ` · bypass below ${format(p.bypassOpensC, 'temperature', unitWorld.value, 0)}` : ''}`
+  if ('metal' in p)
+    return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.finsPerInch} fins/in · ${p.inTankWattsPerKelvin ? 'oil cooler in its tank' : 'no oil ports'}`
   const t = (v: number) => format(v, 'temperature', unitWorld.value, 0)
   if ('startC' in p) return `opens from ${t(p.startC)} to ${t(p.fullC)}`
   if ('capKpa' in p) return format(p.capKpa, 'pressure', unitWorld.value)
-  if ('hysteresisK' in p) return `on at ${t(p.onFromC)}${p.onToC > p.onFromC ? ` to ${t(p.onToC)}` : ''}, off ${format(p.hysteresisK, 'difference', unitWorld.value, 0)} under · ${p.amps} A`
+  if ('hysteresisK' in p)
+    return `on at ${t(p.onFromC)}${p.onToC > p.onFromC ? ` to ${t(p.onToC)}` : ''}, off ${format(p.hysteresisK, 'difference', unitWorld.value, 0)} under · ${p.amps} A`
   return `${mm(p.diameterMm)} · ${format(p.freeFlowM3s, 'airflow', unitWorld.value)} in free air${p.shutoffPa || p.curveM3s?.length ? '' : ' (curve estimated)'}${p.amps ? ` · ${p.amps} A` : ''}`
 }
 /** Outline to one scale, of parts that have one. */
-const size = (p: Part) => ('widthMm' in p ? { w: p.widthMm, h: p.heightMm, round: false } : 'diameterMm' in p ? { w: p.diameterMm * p.count, h: p.diameterMm, round: true } : null)
-
+const size = (p: Part) =>
+  'widthMm' in p
+    ? { w: p.widthMm, h: p.heightMm, round: false }
+    : 'diameterMm' in p
+      ? { w: p.diameterMm * p.count, h: p.diameterMm, round: true }
+      : null
 </script>
 
 <template>
   <el-drawer :model-value="true" size="min(760px, 94vw)" :title="titles[shelf]" append-to-body @close="emit('close')">
     <div class="top">
       <div class="groups" role="radiogroup" aria-label="Kind">
-        <button v-for="[value, label] in [['', 'All'], ...groups[shelf]]" :key="value" type="button" role="radio" :aria-checked="group === value" @click="group = value">{{ label }}</button>
+        <button
+          v-for="[value, label] in [['', 'All'], ...groups[shelf]]"
+          :key="value"
+          type="button"
+          role="radio"
+          :aria-checked="group === value"
+          @click="group = value"
+        >
+          {{ label }}
+        </button>
       </div>
     </div>
     <CsvExchange :shelf="slugs[shelf]" @taken="reload" />
@@ -52,31 +101,115 @@ const size = (p: Part) => ('widthMm' in p ? { w: p.widthMm, h: p.heightMm, round
     <ul class="parts">
       <li v-for="p in shown" :key="p.code">
         <svg v-if="size(p)" :viewBox="shelf === 'oilCoolers' ? '0 0 660 420' : '0 0 900 620'" aria-hidden="true">
-          <circle v-if="size(p)!.round" cx="450" cy="310" :r="size(p)!.h / 2" fill="var(--accent-wash)" stroke="var(--accent-ink)" stroke-width="9" />
-          <rect v-else x="4" :y="(shelf === 'oilCoolers' ? 416 : 616) - size(p)!.h" :width="size(p)!.w" :height="size(p)!.h" fill="var(--accent-wash)" stroke="var(--accent-ink)" stroke-width="9" />
+          <circle
+            v-if="size(p)!.round"
+            cx="450"
+            cy="310"
+            :r="size(p)!.h / 2"
+            fill="var(--accent-wash)"
+            stroke="var(--accent-ink)"
+            stroke-width="9"
+          />
+          <rect
+            v-else
+            x="4"
+            :y="(shelf === 'oilCoolers' ? 416 : 616) - size(p)!.h"
+            :width="size(p)!.w"
+            :height="size(p)!.h"
+            fill="var(--accent-wash)"
+            stroke="var(--accent-ink)"
+            stroke-width="9"
+          />
         </svg>
         <span v-else></span>
-        <div><h3>{{ p.name }}</h3><p class="small soft">{{ about(p) }}</p></div>
-        <span class="price"><b>{{ Math.round(p.price) }}</b></span>
-        <button type="button" class="act" :disabled="!!why(p)" :aria-label="`Fit ${p.name}`" @click="emit('fit', p)">{{ why(p) || 'Fit' }}</button>
+        <div>
+          <h3>{{ p.name }}</h3>
+          <p class="small soft">{{ about(p) }}</p>
+        </div>
+        <span class="price"
+          ><b>{{ Math.round(p.price) }}</b></span
+        >
+        <button type="button" class="act" :disabled="!!why(p)" :aria-label="`Fit ${p.name}`" @click="emit('fit', p)">
+          {{ why(p) || 'Fit' }}
+        </button>
       </li>
     </ul>
   </el-drawer>
 </template>
 
 <style scoped>
-.top { display: flex; gap: 8px; flex-wrap: wrap; margin-bottom: 8px; }
-.groups { display: flex; gap: 6px; flex-wrap: wrap; margin-right: auto; }
-.groups button { min-height: 40px; padding: 0 12px; border: 1.5px solid var(--rule); background: transparent; color: inherit; font: 600 16px/1 var(--rb-font-head); cursor: pointer; }
-.groups button[aria-checked='true'] { background: var(--ink); color: var(--paper); border-color: var(--ink); }
-.file { position: absolute; width: 1px; height: 1px; opacity: 0; }
-label.act:focus-within { outline: 3px solid var(--accent); }
-.note { border-left: 6px solid var(--holds); background: var(--accent-wash); padding: 8px 12px; margin-bottom: 8px; }
-.note.bad { border-color: var(--over); background: var(--over-wash); }
-.rows { margin: 4px 0; padding-left: 18px; font-size: 15px; }
-.parts { list-style: none; margin: 0; padding: 0; }
-.parts li { display: grid; grid-template-columns: 84px 1fr auto 128px; gap: 14px; align-items: center; padding: 7px 0; border-top: 1px solid var(--rule-soft); }
-.parts svg { width: 84px; height: 54px; }
-.parts .act { justify-content: center; padding: 0 8px; }
-.price { font: 600 20px/1 var(--rb-font-head); }
+.top {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+  margin-bottom: 8px;
+}
+.groups {
+  display: flex;
+  gap: 6px;
+  flex-wrap: wrap;
+  margin-right: auto;
+}
+.groups button {
+  min-height: 40px;
+  padding: 0 12px;
+  border: 1.5px solid var(--rule);
+  background: transparent;
+  color: inherit;
+  font: 600 16px/1 var(--rb-font-head);
+  cursor: pointer;
+}
+.groups button[aria-checked='true'] {
+  background: var(--ink);
+  color: var(--paper);
+  border-color: var(--ink);
+}
+.file {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  opacity: 0;
+}
+label.act:focus-within {
+  outline: 3px solid var(--accent);
+}
+.note {
+  border-left: 6px solid var(--holds);
+  background: var(--accent-wash);
+  padding: 8px 12px;
+  margin-bottom: 8px;
+}
+.note.bad {
+  border-color: var(--over);
+  background: var(--over-wash);
+}
+.rows {
+  margin: 4px 0;
+  padding-left: 18px;
+  font-size: 15px;
+}
+.parts {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.parts li {
+  display: grid;
+  grid-template-columns: 84px 1fr auto 128px;
+  gap: 14px;
+  align-items: center;
+  padding: 7px 0;
+  border-top: 1px solid var(--rule-soft);
+}
+.parts svg {
+  width: 84px;
+  height: 54px;
+}
+.parts .act {
+  justify-content: center;
+  padding: 0 8px;
+}
+.price {
+  font: 600 20px/1 var(--rb-font-head);
+}
 </style>

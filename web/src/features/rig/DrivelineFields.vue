@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
-import ListField from '@/shared/ui/ListField.vue'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import ListField from '@/job/fields/ListField.vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
 
 /** What the plate and the manual say of engine, gearbox and limits: nothing to measure, all to be entered. */
 const job = useJob()
@@ -23,13 +23,28 @@ function choose(kind: (typeof kinds)[number][0]) {
 <template>
   <h3>From the plate and the manual</h3>
   <div class="choice" role="radiogroup" aria-label="Engine">
-    <button v-for="[value, label] in kinds" :key="value" type="button" role="radio" :aria-checked="engine.kind === value" @click="choose(value)">{{ label }}</button>
+    <button
+      v-for="[value, label] in kinds"
+      :key="value"
+      type="button"
+      role="radio"
+      :aria-checked="engine.kind === value"
+      @click="choose(value)"
+    >
+      {{ label }}
+    </button>
   </div>
   <div class="wide">
     <ListField label="Full-load torque at" :path="`${e}.torqueRpm`" quantity="rpm" />
     <ListField label="Torque there" :path="`${e}.torqueNm`" quantity="torque" />
     <ListField label="Gear ratios, first to top" :path="`${g}.gearRatios`" quantity="ratio" />
-    <QuantityField v-if="engine.boostRatio != null" label="Boost, outlet over inlet" :path="`${e}.boostRatio`" quantity="ratio" :step="0.1" />
+    <QuantityField
+      v-if="engine.boostRatio != null"
+      label="Boost, outlet over inlet"
+      :path="`${e}.boostRatio`"
+      quantity="ratio"
+      :step="0.1"
+    />
   </div>
   <div class="narrow">
     <QuantityField label="Locks from gear" :path="`${g}.lockFromGear`" quantity="count" :step="1" />
@@ -50,16 +65,51 @@ function choose(kind: (typeof kinds)[number][0]) {
     <QuantityField label="under boiling by" path="rig.vehicle.limits.belowBoilingK" quantity="difference" :step="1" />
     <QuantityField label="Pan, sustained" path="rig.vehicle.limits.panC" quantity="temperature" :step="1" />
     <QuantityField label="Oil feed, peak" path="rig.vehicle.limits.feedC" quantity="temperature" :step="1" />
-    <QuantityField label="Pan too cold under" path="rig.vehicle.limits.overcooledPanC" quantity="temperature" :step="1" />
+    <QuantityField
+      label="Pan too cold under"
+      path="rig.vehicle.limits.overcooledPanC"
+      quantity="temperature"
+      :step="1"
+    />
   </div>
 </template>
 
 <style scoped>
-h3 { margin: 16px 0 8px; }
-.choice { display: flex; border: 1.5px solid var(--ink); margin-bottom: 10px; }
-.choice button { flex: 1; min-height: 42px; border: 0; border-left: 1.5px solid var(--ink); background: transparent; color: inherit; font: 600 16px/1.05 var(--rb-font-head); cursor: pointer; }
-.choice button:first-child { border-left: 0; }
-.choice button[aria-checked='true'] { background: var(--ink); color: var(--paper); }
-.wide { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; margin-bottom: 10px; }
-.narrow { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 10px; align-items: end; }
+h3 {
+  margin: 16px 0 8px;
+}
+.choice {
+  display: flex;
+  border: 1.5px solid var(--ink);
+  margin-bottom: 10px;
+}
+.choice button {
+  flex: 1;
+  min-height: 42px;
+  border: 0;
+  border-left: 1.5px solid var(--ink);
+  background: transparent;
+  color: inherit;
+  font: 600 16px/1.05 var(--rb-font-head);
+  cursor: pointer;
+}
+.choice button:first-child {
+  border-left: 0;
+}
+.choice button[aria-checked='true'] {
+  background: var(--ink);
+  color: var(--paper);
+}
+.wide {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  margin-bottom: 10px;
+}
+.narrow {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 10px;
+  align-items: end;
+}
 </style>

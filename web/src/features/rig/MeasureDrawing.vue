@@ -16,7 +16,12 @@ const S = 0.3
 const size = (v: number, scale = S) => Math.max(0, v) * scale
 const left = 60
 const base = 196
-const radiator = computed(() => ({ x: left + 30, y: base - size(c.value.radiator.heightMm), w: size(c.value.radiator.widthMm), h: size(c.value.radiator.heightMm) }))
+const radiator = computed(() => ({
+  x: left + 30,
+  y: base - size(c.value.radiator.heightMm),
+  w: size(c.value.radiator.widthMm),
+  h: size(c.value.radiator.heightMm),
+}))
 const opening = computed(() => {
   const w = size(c.value.openingWidthMm)
   const h = size(c.value.openingHeightMm)
@@ -30,11 +35,23 @@ const section = computed(() => {
   const grille = x
   x += c.value.openingDepthMm * D
   if (c.value.condenser) {
-    list.push({ name: 'condenser', path: 'rig.vehicle.cooling.condenser', x, w: size(c.value.condenser.depthMm, D), h: size(c.value.condenser.heightMm) })
+    list.push({
+      name: 'condenser',
+      path: 'rig.vehicle.cooling.condenser',
+      x,
+      w: size(c.value.condenser.depthMm, D),
+      h: size(c.value.condenser.heightMm),
+    })
     x += c.value.condenser.depthMm * D + c.value.coreGapMm * D
   }
   const core = x
-  list.push({ name: 'radiator', path: 'rig.vehicle.cooling.radiator', x, w: size(c.value.radiator.depthMm, D), h: size(c.value.radiator.heightMm) })
+  list.push({
+    name: 'radiator',
+    path: 'rig.vehicle.cooling.radiator',
+    x,
+    w: size(c.value.radiator.depthMm, D),
+    h: size(c.value.radiator.heightMm),
+  })
   x += c.value.radiator.depthMm * D
   return { list, grille, front: grille + c.value.openingDepthMm * D, core, back: x, fan: x + c.value.fanToCoreMm * D }
 })
@@ -44,35 +61,136 @@ const section = computed(() => {
   <svg viewBox="0 0 640 230" role="img" aria-label="Where to measure" class="where">
     <g v-if="stage < 2">
       <path d="M10 190H630" stroke="var(--ink)" stroke-width="4" />
-      <g :class="{ lit: lit('rig.trailer.massKg') }"><rect x="60" y="92" width="190" height="70" class="shape" /><circle cx="140" cy="172" r="18" class="wheel" /><circle cx="182" cy="172" r="18" class="wheel" /><text x="155" y="134" text-anchor="middle" class="head big">{{ kg(job.content.rig.trailer.massKg) }}</text></g>
+      <g :class="{ lit: lit('rig.trailer.massKg') }">
+        <rect x="60" y="92" width="190" height="70" class="shape" />
+        <circle cx="140" cy="172" r="18" class="wheel" />
+        <circle cx="182" cy="172" r="18" class="wheel" />
+        <text x="155" y="134" text-anchor="middle" class="head big">{{ kg(job.content.rig.trailer.massKg) }}</text>
+      </g>
       <path d="M250 158H300" stroke="var(--ink)" stroke-width="5" />
-      <g :class="{ lit: lit('rig.vehicle.massKg') }"><path d="M300 120H430L446 82H512L548 122H590V162H300z" class="shape" /><circle cx="346" cy="168" r="22" class="wheel" /><circle cx="546" cy="168" r="22" class="wheel" /><text x="420" y="150" text-anchor="middle" class="head big">{{ kg(job.content.rig.vehicle.massKg) }}</text></g>
-      <g :class="{ lit: lit('rig.vehicle.gearbox.tyre') }"><path d="M546 168V190" class="dim" /><text x="560" y="212" class="note">{{ format(job.content.rig.vehicle.gearbox.tyreRadiusM, 'length', unitWorld) }}</text></g>
-      <g :class="{ lit: lit('rig.vehicle.dragAreaM2') }"><path d="M612 82V162m-6 -80h12m-12 80h12" class="dim" /><text x="606" y="72" text-anchor="middle" class="note">{{ format(job.content.rig.vehicle.dragAreaM2, 'area', unitWorld) }}</text></g>
+      <g :class="{ lit: lit('rig.vehicle.massKg') }">
+        <path d="M300 120H430L446 82H512L548 122H590V162H300z" class="shape" />
+        <circle cx="346" cy="168" r="22" class="wheel" />
+        <circle cx="546" cy="168" r="22" class="wheel" />
+        <text x="420" y="150" text-anchor="middle" class="head big">{{ kg(job.content.rig.vehicle.massKg) }}</text>
+      </g>
+      <g :class="{ lit: lit('rig.vehicle.gearbox.tyre') }">
+        <path d="M546 168V190" class="dim" />
+        <text x="560" y="212" class="note">
+          {{ format(job.content.rig.vehicle.gearbox.tyreRadiusM, 'length', unitWorld) }}
+        </text>
+      </g>
+      <g :class="{ lit: lit('rig.vehicle.dragAreaM2') }">
+        <path d="M612 82V162m-6 -80h12m-12 80h12" class="dim" />
+        <text x="606" y="72" text-anchor="middle" class="note">
+          {{ format(job.content.rig.vehicle.dragAreaM2, 'area', unitWorld) }}
+        </text>
+      </g>
     </g>
     <g v-else>
-      <g :class="{ lit: lit('rig.vehicle.cooling.opening') }"><rect :x="opening.x" :y="opening.y" :width="opening.w" :height="opening.h" class="dash" /><text v-if="stage === 3" :x="opening.x + opening.w / 2" :y="opening.y - 6" text-anchor="middle" class="note">{{ mm(c.openingWidthMm) }} × {{ mm(c.openingHeightMm) }}</text></g>
-      <g :class="{ lit: lit('rig.vehicle.cooling.radiator') }"><rect :x="radiator.x" :y="radiator.y" :width="radiator.w" :height="radiator.h" class="shape" /><text :x="radiator.x + radiator.w / 2" :y="radiator.y + radiator.h - 10" text-anchor="middle" class="head big">{{ mm(c.radiator.widthMm) }} × {{ mm(c.radiator.heightMm) }}</text></g>
-      <g v-if="c.condenser" :class="{ lit: lit('rig.vehicle.cooling.condenser') }"><rect :x="radiator.x + c.condenser.leftMm * S" :y="base - (c.condenser.bottomMm + c.condenser.heightMm) * S" :width="size(c.condenser.widthMm)" :height="size(c.condenser.heightMm)" class="dots" /></g>
-      <g v-for="s in section.list" :key="s.name" :class="{ lit: lit(s.path) }"><rect :x="s.x" :y="base - s.h" :width="s.w" :height="s.h" class="solid" /></g>
+      <g :class="{ lit: lit('rig.vehicle.cooling.opening') }">
+        <rect :x="opening.x" :y="opening.y" :width="opening.w" :height="opening.h" class="dash" />
+        <text v-if="stage === 3" :x="opening.x + opening.w / 2" :y="opening.y - 6" text-anchor="middle" class="note">
+          {{ mm(c.openingWidthMm) }} × {{ mm(c.openingHeightMm) }}
+        </text>
+      </g>
+      <g :class="{ lit: lit('rig.vehicle.cooling.radiator') }">
+        <rect :x="radiator.x" :y="radiator.y" :width="radiator.w" :height="radiator.h" class="shape" />
+        <text :x="radiator.x + radiator.w / 2" :y="radiator.y + radiator.h - 10" text-anchor="middle" class="head big">
+          {{ mm(c.radiator.widthMm) }} × {{ mm(c.radiator.heightMm) }}
+        </text>
+      </g>
+      <g v-if="c.condenser" :class="{ lit: lit('rig.vehicle.cooling.condenser') }">
+        <rect
+          :x="radiator.x + c.condenser.leftMm * S"
+          :y="base - (c.condenser.bottomMm + c.condenser.heightMm) * S"
+          :width="size(c.condenser.widthMm)"
+          :height="size(c.condenser.heightMm)"
+          class="dots"
+        />
+      </g>
+      <g v-for="s in section.list" :key="s.name" :class="{ lit: lit(s.path) }">
+        <rect :x="s.x" :y="base - s.h" :width="s.w" :height="s.h" class="solid" />
+      </g>
       <path :d="`M${section.grille} ${base - 130}V${base}`" class="dash" />
-      <g :class="{ lit: lit('rig.vehicle.cooling.openingDepth') }"><path :d="`M${section.grille} ${base + 12}H${section.front}m0-6v12M${section.grille} ${base + 6}v12`" class="dim" /><text :x="(section.grille + section.front) / 2" :y="base + 30" text-anchor="middle" class="note">{{ mm(c.openingDepthMm) }}</text></g>
-      <g :class="{ lit: lit('rig.vehicle.cooling.radiator.depth') }"><path :d="`M${section.core} ${base + 12}H${section.back}m0-6v12M${section.core} ${base + 6}v12`" class="dim" /><text :x="(section.core + section.back) / 2" :y="base + 30" text-anchor="middle" class="note">{{ mm(c.radiator.depthMm) }}</text></g>
-      <g :class="{ lit: lit('rig.vehicle.cooling.fanToCore') || lit('fan') || lit('rig.vehicle.cooling.tipGap') }"><path :d="`M${section.fan} ${base - 128}q20 64 0 128`" class="fan" /><text :x="632" :y="base - 132" text-anchor="end" class="note">{{ mm(c.fanToCoreMm) }} to the fan</text></g>
+      <g :class="{ lit: lit('rig.vehicle.cooling.openingDepth') }">
+        <path
+          :d="`M${section.grille} ${base + 12}H${section.front}m0-6v12M${section.grille} ${base + 6}v12`"
+          class="dim"
+        />
+        <text :x="(section.grille + section.front) / 2" :y="base + 30" text-anchor="middle" class="note">
+          {{ mm(c.openingDepthMm) }}
+        </text>
+      </g>
+      <g :class="{ lit: lit('rig.vehicle.cooling.radiator.depth') }">
+        <path :d="`M${section.core} ${base + 12}H${section.back}m0-6v12M${section.core} ${base + 6}v12`" class="dim" />
+        <text :x="(section.core + section.back) / 2" :y="base + 30" text-anchor="middle" class="note">
+          {{ mm(c.radiator.depthMm) }}
+        </text>
+      </g>
+      <g :class="{ lit: lit('rig.vehicle.cooling.fanToCore') || lit('fan') || lit('rig.vehicle.cooling.tipGap') }">
+        <path :d="`M${section.fan} ${base - 128}q20 64 0 128`" class="fan" />
+        <text :x="632" :y="base - 132" text-anchor="end" class="note">{{ mm(c.fanToCoreMm) }} to the fan</text>
+      </g>
     </g>
   </svg>
 </template>
 
 <style scoped>
-.where { width: 100%; max-height: 232px; display: block; background: var(--accent-wash); }
-.shape { fill: var(--paper); stroke: var(--ink); stroke-width: 2.5; }
-.solid { fill: var(--metal); stroke: var(--metal); stroke-width: 2.5; }
-.wheel { fill: var(--ink); }
-.dash { fill: none; stroke: var(--ink-soft); stroke-width: 2; stroke-dasharray: 8 5; }
-.dots { fill: none; stroke: var(--ink); stroke-width: 2; stroke-dasharray: 2 4; }
-.dim { fill: none; stroke: var(--ink); stroke-width: 2; }
-.fan { fill: none; stroke: var(--ink); stroke-width: 4; }
-.big { font-size: 20px; }
-.note { font-size: 15px; }
-.lit .shape, .lit .dash, .lit .dots, .lit .dim, .lit .fan, .lit .solid { stroke: var(--accent); stroke-width: 5; }
+.where {
+  width: 100%;
+  max-height: 232px;
+  display: block;
+  background: var(--accent-wash);
+}
+.shape {
+  fill: var(--paper);
+  stroke: var(--ink);
+  stroke-width: 2.5;
+}
+.solid {
+  fill: var(--metal);
+  stroke: var(--metal);
+  stroke-width: 2.5;
+}
+.wheel {
+  fill: var(--ink);
+}
+.dash {
+  fill: none;
+  stroke: var(--ink-soft);
+  stroke-width: 2;
+  stroke-dasharray: 8 5;
+}
+.dots {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+  stroke-dasharray: 2 4;
+}
+.dim {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.fan {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 4;
+}
+.big {
+  font-size: 20px;
+}
+.note {
+  font-size: 15px;
+}
+.lit .shape,
+.lit .dash,
+.lit .dots,
+.lit .dim,
+.lit .fan,
+.lit .solid {
+  stroke: var(--accent);
+  stroke-width: 5;
+}
 </style>

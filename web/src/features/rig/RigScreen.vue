@@ -7,7 +7,7 @@ import type { Mark as Given } from '@/shared/api/types'
 import { word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
 import DrivelineFields from './DrivelineFields.vue'
 import MeasureDrawing from './MeasureDrawing.vue'
 import { measurementAt, stages, type Measurement } from './measurements'
@@ -36,7 +36,11 @@ function turnMark(m: Measurement) {
 }
 const counts = computed(() => {
   const all = stages.flatMap((s) => s.list).filter(there)
-  return { all: all.length, measured: all.filter((m) => mark(m) === 'MEASURED').length, assumed: all.filter((m) => mark(m) === 'DEFAULT').length }
+  return {
+    all: all.length,
+    measured: all.filter((m) => mark(m) === 'MEASURED').length,
+    assumed: all.filter((m) => mark(m) === 'DEFAULT').length,
+  }
 })
 const assumedIn = (list: Measurement[]) => list.filter((m) => there(m) && mark(m) === 'DEFAULT').length
 function go(path: string) {
@@ -46,7 +50,12 @@ function go(path: string) {
   focus.value = m?.id ?? ''
 }
 const cores = computed(() =>
-  ([['condenser', 'Condenser'], ['chargeAirCooler', 'Charge-air cooler']] as const).map(([key, label]) => ({ key, label, fitted: job.content.rig.vehicle.cooling[key] != null })),
+  (
+    [
+      ['condenser', 'Condenser'],
+      ['chargeAirCooler', 'Charge-air cooler'],
+    ] as const
+  ).map(([key, label]) => ({ key, label, fitted: job.content.rig.vehicle.cooling[key] != null })),
 )
 /** A core that the truck has starts over the middle of its radiator. */
 function fitCore(key: 'condenser' | 'chargeAirCooler') {
@@ -54,8 +63,13 @@ function fitCore(key: 'condenser' | 'chargeAirCooler') {
   const r = cooling.radiator
   const size = key === 'condenser' ? { share: 0.85, depth: 16, fins: 18 } : { share: 0.6, depth: 45, fins: 12 }
   const made = {
-    leftMm: Math.round(r.leftMm + r.widthMm * 0.05), bottomMm: Math.round(r.bottomMm + (r.heightMm * (1 - size.share)) / 2),
-    widthMm: Math.round(r.widthMm * 0.9), heightMm: Math.round(r.heightMm * size.share), depthMm: size.depth, finsPerInch: size.fins, metal: 'ALUMINIUM',
+    leftMm: Math.round(r.leftMm + r.widthMm * 0.05),
+    bottomMm: Math.round(r.bottomMm + (r.heightMm * (1 - size.share)) / 2),
+    widthMm: Math.round(r.widthMm * 0.9),
+    heightMm: Math.round(r.heightMm * size.share),
+    depthMm: size.depth,
+    finsPerInch: size.fins,
+    metal: 'ALUMINIUM',
   }
   job.edit(`rig.vehicle.cooling.${key}`, cooling[key] ? null : made)
 }
@@ -66,39 +80,108 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
   <div class="rig">
     <nav class="panel stages" aria-label="Measuring stations">
       <header><h2>Take the rig in</h2></header>
-      <label class="small named">Job<input :value="job.content.about.name" maxlength="80" @change="job.edit('about.name', ($event.target as HTMLInputElement).value.trim() || job.content.about.name)" /></label>
-      <label class="small named">Truck<input :value="job.content.rig.vehicle.name" maxlength="80" @change="job.edit('rig.vehicle.name', ($event.target as HTMLInputElement).value.trim() || job.content.rig.vehicle.name)" /></label>
-      <label class="small named">The customer says<textarea :value="job.content.about.complaint" rows="3" maxlength="2000" @change="job.edit('about.complaint', ($event.target as HTMLTextAreaElement).value)"></textarea></label>
+      <label class="small named"
+        >Job<input
+          :value="job.content.about.name"
+          maxlength="80"
+          @change="job.edit('about.name', ($event.target as HTMLInputElement).value.trim() || job.content.about.name)"
+      /></label>
+      <label class="small named"
+        >Truck<input
+          :value="job.content.rig.vehicle.name"
+          maxlength="80"
+          @change="
+            job.edit(
+              'rig.vehicle.name',
+              ($event.target as HTMLInputElement).value.trim() || job.content.rig.vehicle.name,
+            )
+          "
+      /></label>
+      <label class="small named"
+        >The customer says<textarea
+          :value="job.content.about.complaint"
+          rows="3"
+          maxlength="2000"
+          @change="job.edit('about.complaint', ($event.target as HTMLTextAreaElement).value)"
+        ></textarea>
+      </label>
       <ol>
-        <li v-for="(s, i) in stages" :key="s.name"><button type="button" :aria-pressed="i === at" @click="at = i"><b>{{ s.name }}</b><span class="small">{{ assumedIn(s.list) ? `${assumedIn(s.list)} assumed` : 'nothing assumed' }}</span></button></li>
+        <li v-for="(s, i) in stages" :key="s.name">
+          <button type="button" :aria-pressed="i === at" @click="at = i">
+            <b>{{ s.name }}</b><span class="small">{{
+              assumedIn(s.list) ? `${assumedIn(s.list)} assumed` : 'nothing assumed'
+            }}</span>
+          </button>
+        </li>
       </ol>
       <p class="small soft">{{ counts.measured }} of {{ counts.all }} measured, {{ counts.assumed }} only assumed.</p>
     </nav>
     <section class="panel station">
-      <header><h2>{{ stage.name }}</h2><span class="soft small">{{ stage.about }}</span></header>
+      <header>
+        <h2>{{ stage.name }}</h2>
+        <span class="soft small">{{ stage.about }}</span>
+      </header>
       <MeasureDrawing :stage="at" :focus="focus" />
       <ul class="list">
         <li v-for="m in stage.list.filter(there)" :key="m.id" :class="{ lit: focus === m.id }" @focusin="focus = m.id">
-          <QuantityField :label="m.label" :path="pathOf(m)" :quantity="m.quantity" :step="m.step" :optional="m.optional" />
-          <button type="button" class="mark" :class="mark(m)" :aria-label="`${m.label} is ${words[mark(m)]}; change`" @click="turnMark(m)">{{ words[mark(m)] }}</button>
-          <p class="small soft">{{ m.how }} <b>{{ m.tool }}</b></p>
+          <QuantityField
+            :label="m.label"
+            :path="pathOf(m)"
+            :quantity="m.quantity"
+            :step="m.step"
+            :optional="m.optional"
+          />
+          <button
+            type="button"
+            class="mark"
+            :class="mark(m)"
+            :aria-label="`${m.label} is ${words[mark(m)]}; change`"
+            @click="turnMark(m)"
+          >
+            {{ words[mark(m)] }}
+          </button>
+          <p class="small soft">
+            {{ m.how }} <b>{{ m.tool }}</b>
+          </p>
         </li>
       </ul>
       <DrivelineFields v-if="at === 1" />
       <div v-if="at === 2" class="cores">
-        <button v-for="core in cores" :key="core.key" type="button" role="switch" class="act" :class="{ main: core.fitted }" :aria-checked="core.fitted" @click="fitCore(core.key)">{{ core.label }}{{ core.fitted ? ' fitted' : ', none' }}</button>
+        <button
+          v-for="core in cores"
+          :key="core.key"
+          type="button"
+          role="switch"
+          class="act"
+          :class="{ main: core.fitted }"
+          :aria-checked="core.fitted"
+          @click="fitCore(core.key)"
+        >
+          {{ core.label }}{{ core.fitted ? ' fitted' : ', none' }}
+        </button>
         <p class="small soft">Where they stand is drawn and dragged on Heat &amp; air.</p>
       </div>
     </section>
     <section class="panel sure">
       <header><h2>How sure</h2></header>
-      <p v-if="job.verdict?.coolant" class="band"><b>± {{ k(job.verdict.coolant.bandK) }}</b><span class="small">coolant, {{ job.build.name }}</span></p>
-      <p v-if="job.verdict?.pan" class="band"><b>± {{ k(job.verdict.pan.bandK) }}</b><span class="small">pan</span></p>
+      <p v-if="job.verdict?.coolant" class="band">
+        <b>± {{ k(job.verdict.coolant.bandK) }}</b
+        ><span class="small">coolant, {{ job.build.name }}</span>
+      </p>
+      <p v-if="job.verdict?.pan" class="band">
+        <b>± {{ k(job.verdict.pan.bandK) }}</b
+        ><span class="small">pan</span>
+      </p>
       <template v-if="job.detail?.measureNext.length">
         <h3>Measure these next</h3>
         <ol class="nexts" data-next>
           <li v-for="n in job.detail.measureNext" :key="n.path">
-            <button type="button" @click="go(n.path)"><b>{{ measurementAt(n.path, job.build)?.label ?? word(n.name) }}</b><span class="small">assumed within {{ Math.round(n.spreadPercent) }} %: ± {{ k(n.coolantK) }} coolant, ± {{ k(n.panK) }} pan</span></button>
+            <button type="button" @click="go(n.path)">
+              <b>{{ measurementAt(n.path, job.build)?.label ?? word(n.name) }}</b><span class="small"
+                >assumed within {{ Math.round(n.spreadPercent) }} %: ± {{ k(n.coolantK) }} coolant, ±
+                {{ k(n.panK) }} pan</span
+              >
+            </button>
           </li>
         </ol>
       </template>
@@ -109,26 +192,143 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 </template>
 
 <style scoped>
-.cores { display: flex; gap: 10px; flex-wrap: wrap; align-items: center; margin-top: 16px; }
-.rig { flex: 1; display: grid; grid-template-columns: 250px minmax(0, 1fr) 250px; gap: 14px; padding: 14px; }
-.stages ol { list-style: none; margin: 12px 0; padding: 0; display: grid; gap: 4px; }
-.stages li button, .nexts button { width: 100%; border: 0; border-left: 4px solid var(--rule); background: transparent; color: inherit; font: inherit; text-align: left; padding: 8px 10px; cursor: pointer; display: grid; gap: 1px; min-height: 50px; }
-.stages li button[aria-pressed='true'] { border-color: var(--accent); background: var(--accent-wash); }
-.stages b, .nexts b { font: 600 18px/1.15 var(--rb-font-head); }
-.named { display: flex; flex-direction: column; gap: 2px; color: var(--ink-soft); margin-bottom: 8px; }
-.named input, .named textarea { border: 1px solid var(--rule); background: var(--paper); color: var(--ink); font: 500 16px/1.3 var(--rb-font-text); padding: 8px 10px; width: 100%; resize: vertical; }
-.list { list-style: none; margin: 10px 0 0; padding: 0; display: grid; grid-template-columns: 1fr 1fr; gap: 8px 22px; }
-.list li { display: grid; grid-template-columns: minmax(0, 1fr) 92px; gap: 2px 8px; align-items: end; align-content: start; border-left: 4px solid transparent; padding-left: 8px; }
-.list li.lit { border-color: var(--accent); }
-.list p { grid-column: 1 / -1; line-height: 1.2; }
-.mark { min-height: 40px; border: 1.5px solid var(--rule); background: transparent; color: inherit; font: 600 16px/1 var(--rb-font-head); cursor: pointer; }
-.mark.MEASURED { border-color: var(--accent); color: var(--accent-ink); background: var(--accent-wash); }
-.mark.DEFAULT { border-style: dashed; border-color: var(--ink-soft); color: var(--ink-soft); }
-.band { display: grid; margin-bottom: 8px; }
-.band b { font: 600 36px/1 var(--rb-font-head); }
-.nexts { list-style: none; margin: 6px 0 14px; padding: 0; display: grid; gap: 4px; }
-.nexts button { border-color: var(--accent); }
-h3 { margin-top: 10px; }
-@media (max-width: 1100px) { .rig { grid-template-columns: 220px minmax(0, 1fr); } .sure { grid-column: 1 / -1; } }
-@media (max-width: 900px) { .rig { grid-template-columns: minmax(0, 1fr); } .stages ol { grid-template-columns: 1fr 1fr; } }
+.cores {
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+  align-items: center;
+  margin-top: 16px;
+}
+.rig {
+  flex: 1;
+  display: grid;
+  grid-template-columns: 250px minmax(0, 1fr) 250px;
+  gap: 14px;
+  padding: 14px;
+}
+.stages ol {
+  list-style: none;
+  margin: 12px 0;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+}
+.stages li button,
+.nexts button {
+  width: 100%;
+  border: 0;
+  border-left: 4px solid var(--rule);
+  background: transparent;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  padding: 8px 10px;
+  cursor: pointer;
+  display: grid;
+  gap: 1px;
+  min-height: 50px;
+}
+.stages li button[aria-pressed='true'] {
+  border-color: var(--accent);
+  background: var(--accent-wash);
+}
+.stages b,
+.nexts b {
+  font: 600 18px/1.15 var(--rb-font-head);
+}
+.named {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  color: var(--ink-soft);
+  margin-bottom: 8px;
+}
+.named input,
+.named textarea {
+  border: 1px solid var(--rule);
+  background: var(--paper);
+  color: var(--ink);
+  font: 500 16px/1.3 var(--rb-font-text);
+  padding: 8px 10px;
+  width: 100%;
+  resize: vertical;
+}
+.list {
+  list-style: none;
+  margin: 10px 0 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 22px;
+}
+.list li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 92px;
+  gap: 2px 8px;
+  align-items: end;
+  align-content: start;
+  border-left: 4px solid transparent;
+  padding-left: 8px;
+}
+.list li.lit {
+  border-color: var(--accent);
+}
+.list p {
+  grid-column: 1 / -1;
+  line-height: 1.2;
+}
+.mark {
+  min-height: 40px;
+  border: 1.5px solid var(--rule);
+  background: transparent;
+  color: inherit;
+  font: 600 16px/1 var(--rb-font-head);
+  cursor: pointer;
+}
+.mark.MEASURED {
+  border-color: var(--accent);
+  color: var(--accent-ink);
+  background: var(--accent-wash);
+}
+.mark.DEFAULT {
+  border-style: dashed;
+  border-color: var(--ink-soft);
+  color: var(--ink-soft);
+}
+.band {
+  display: grid;
+  margin-bottom: 8px;
+}
+.band b {
+  font: 600 36px/1 var(--rb-font-head);
+}
+.nexts {
+  list-style: none;
+  margin: 6px 0 14px;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+}
+.nexts button {
+  border-color: var(--accent);
+}
+h3 {
+  margin-top: 10px;
+}
+@media (max-width: 1100px) {
+  .rig {
+    grid-template-columns: 220px minmax(0, 1fr);
+  }
+  .sure {
+    grid-column: 1 / -1;
+  }
+}
+@media (max-width: 900px) {
+  .rig {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .stages ol {
+    grid-template-columns: 1fr 1fr;
+  }
+}
 </style>

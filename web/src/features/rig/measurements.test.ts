@@ -15,7 +15,10 @@ it.each(KINDS)('asks for numbers that a %s has, each once', (kind) => {
 
 it.each(KINDS)('asks for everything that the server marks as assumed for a %s', (kind) => {
   const job = shipped(`intake/${kind}`)
-  const marked = [...Object.keys(job.rig.marks).map((p) => `rig.${p}`), ...Object.keys(job.builds[1].marks).map((p) => `builds.${job.builds[1].id}.${p}`)]
+  const marked = [
+    ...Object.keys(job.rig.marks).map((p) => `rig.${p}`),
+    ...Object.keys(job.builds[1].marks).map((p) => `builds.${job.builds[1].id}.${p}`),
+  ]
   expect(marked.filter((p) => !measurementAt(p, job.builds[1]))).toEqual([])
 })
 

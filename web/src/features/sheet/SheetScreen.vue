@@ -11,10 +11,15 @@ import { standingWord } from '@/shared/ui/words'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
 const job = useJob()
-const { result, problem } = useComputed<WorkSheet>('/api/compute/work-sheet', () => job.content && { job: job.content, build: job.selected })
+const { result, problem } = useComputed<WorkSheet>(
+  '/api/compute/work-sheet',
+  () => job.content && { job: job.content, build: job.selected },
+)
 const verdict = computed(() => result.value?.verdicts.find((v) => v.build === job.selected))
 const t = (v: number, d?: number) => format(v, 'temperature', unitWorld.value, d)
-const hours = computed(() => (result.value ? `${Math.floor(result.value.minutes / 60)} h ${result.value.minutes % 60} min` : ''))
+const hours = computed(() =>
+  result.value ? `${Math.floor(result.value.minutes / 60)} h ${result.value.minutes % 60} min` : '',
+)
 const print = () => window.print()
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
 const switched = computed(() => job.build.fans.filter((f) => f.switchPoints))
@@ -34,46 +39,123 @@ const haul = computed(() => job.content.haul)
         <div>
           <p class="brand">Road Breeze work sheet</p>
           <h1>{{ job.content.about.name }}: {{ job.build.name }}</h1>
-          <p>{{ job.content.rig.vehicle.name }} with {{ job.content.rig.trailer.name }}, {{ format(job.content.rig.vehicle.massKg + job.content.rig.trailer.massKg, 'mass', unitWorld) }} together</p>
-          <p>{{ haul.road }}: {{ format(haul.gradePercent, 'percent', unitWorld) }}, {{ format(haul.speedKmh, 'speed', unitWorld) }}, {{ t(haul.ambientC, 0) }}, {{ format(haul.altitudeM, 'altitude', unitWorld) }}, air conditioning {{ haul.airConditioning ? 'on' : 'off' }}</p>
+          <p>
+            {{ job.content.rig.vehicle.name }} with {{ job.content.rig.trailer.name }},
+            {{ format(job.content.rig.vehicle.massKg + job.content.rig.trailer.massKg, 'mass', unitWorld) }} together
+          </p>
+          <p>
+            {{ haul.road }}: {{ format(haul.gradePercent, 'percent', unitWorld) }},
+            {{ format(haul.speedKmh, 'speed', unitWorld) }}, {{ t(haul.ambientC, 0) }},
+            {{ format(haul.altitudeM, 'altitude', unitWorld) }}, air conditioning
+            {{ haul.airConditioning ? 'on' : 'off' }}
+          </p>
         </div>
-        <p class="hours"><b>{{ hours }}</b><br />{{ result.steps.length }} steps</p>
+        <p class="hours">
+          <b>{{ hours }}</b><br />{{ result.steps.length }} steps
+        </p>
       </header>
       <section v-if="verdict?.coolant" class="verdict">
         <div v-for="{ key, label, gauge } in gauges(verdict)" :key="key">
           <h3><VerdictMark :standing="gauge.standing" /> {{ label }} {{ standingWord(gauge.standing) }}</h3>
-          <p><b>{{ t(gauge.peakC) }}</b> ± {{ format(gauge.bandK, 'difference', unitWorld, 1) }}, limit {{ t(gauge.limitC, 0) }}</p>
+          <p>
+            <b>{{ t(gauge.peakC) }}</b> ± {{ format(gauge.bandK, 'difference', unitWorld, 1) }}, limit
+            {{ t(gauge.limitC, 0) }}
+          </p>
         </div>
       </section>
       <p v-else>{{ verdict?.problem ? say(verdict.problem, unitWorld) : '' }}</p>
-      <ul class="advice"><li v-for="a in job.detail?.advice ?? []" :key="a.code">{{ say(a, unitWorld) }}</li></ul>
+      <ul class="advice">
+        <li v-for="a in job.detail?.advice ?? []" :key="a.code">{{ say(a, unitWorld) }}</li>
+      </ul>
       <div class="columns">
         <section>
           <h2>Parts</h2>
-          <ul class="rows"><li v-for="(p, i) in result.parts" :key="i"><b>{{ say(p, unitWorld) }}</b>, {{ whatToDo(p, unitWorld) }}<br /><span class="small">{{ why(p, unitWorld) }}</span></li><li v-if="!result.parts.length">Nothing to buy.</li></ul>
+          <ul class="rows">
+            <li v-for="(p, i) in result.parts" :key="i">
+              <b>{{ say(p, unitWorld) }}</b>, {{ whatToDo(p, unitWorld) }}<br /><span class="small">{{
+                why(p, unitWorld)
+              }}</span>
+            </li>
+            <li v-if="!result.parts.length">Nothing to buy.</li>
+          </ul>
         </section>
         <section>
           <h2>Switch points</h2>
           <ul class="rows">
             <li>Thermostat {{ t(job.build.thermostat.startC, 0) }} to {{ t(job.build.thermostat.fullC, 0) }}</li>
-            <li v-for="f in switched" :key="f.id">{{ f.part.name }} on {{ t(f.switchPoints!.onC, 0) }}, off {{ t(f.switchPoints!.offC, 0) }}</li>
+            <li v-for="f in switched" :key="f.id">
+              {{ f.part.name }} on {{ t(f.switchPoints!.onC, 0) }}, off {{ t(f.switchPoints!.offC, 0) }}
+            </li>
             <li v-for="(f, i) in result.switching.findings" :key="i" class="small">{{ say(f.said, unitWorld) }}</li>
           </ul>
           <h2>Fluids</h2>
-          <ul class="rows"><li v-for="f in result.fluids" :key="f.code"><b>{{ say(f, unitWorld) }}</b>: {{ whatToDo(f, unitWorld) }}<br /><span class="small">{{ why(f, unitWorld) }}</span></li><li v-if="!result.fluids.length">None opened.</li></ul>
+          <ul class="rows">
+            <li v-for="f in result.fluids" :key="f.code">
+              <b>{{ say(f, unitWorld) }}</b>: {{ whatToDo(f, unitWorld) }}<br /><span class="small">{{
+                why(f, unitWorld)
+              }}</span>
+            </li>
+            <li v-if="!result.fluids.length">None opened.</li>
+          </ul>
         </section>
       </div>
       <section v-if="result.lines.cuts.length">
         <h2>Hose cut list</h2>
-        <table><thead><tr><th>Hose</th><th>Bore</th><th>Cut</th><th>Fitted</th></tr></thead>
-          <tbody><tr v-for="c in result.lines.cuts" :key="c.hose"><td>{{ c.name }}</td><td>{{ mm(c.boreMm) }}</td><td><b>{{ format(c.cutMm, 'size', unitWorld) }}</b></td><td>{{ format(c.fittedMm, 'size', unitWorld) }}</td></tr></tbody></table>
-        <p class="small">Flow left: hot {{ formatNumber(result.lines.hot.flowShare * 100, 0) }} %, at {{ t(result.lines.cold.oilC, 0) }} {{ formatNumber(result.lines.cold.flowShare * 100, 0) }} % of the flow as found.</p>
+        <table>
+          <thead>
+            <tr>
+              <th>Hose</th>
+              <th>Bore</th>
+              <th>Cut</th>
+              <th>Fitted</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="c in result.lines.cuts" :key="c.hose">
+              <td>{{ c.name }}</td>
+              <td>{{ mm(c.boreMm) }}</td>
+              <td>
+                <b>{{ format(c.cutMm, 'size', unitWorld) }}</b>
+              </td>
+              <td>{{ format(c.fittedMm, 'size', unitWorld) }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="small">
+          Flow left: hot {{ formatNumber(result.lines.hot.flowShare * 100, 0) }} %, at
+          {{ t(result.lines.cold.oilC, 0) }} {{ formatNumber(result.lines.cold.flowShare * 100, 0) }} % of the flow as
+          found.
+        </p>
         <p v-for="w in result.lines.warnings" :key="w.code" class="small caution">{{ say(w, unitWorld) }}</p>
       </section>
       <section v-if="result.strips.length">
         <h2>Mounting strips</h2>
-        <table><thead><tr><th>Strip</th><th>Cut flat</th><th>Bend centres from the left</th></tr></thead>
-          <tbody><tr v-for="s in result.strips" :key="s.id"><td>{{ s.quantity }} × {{ s.name }}</td><td><b>{{ mm(s.flatMm) }}</b></td><td>{{ s.marks.map((m) => `${mm(m.centreMm)} (${Math.abs(Math.round(m.degrees))}° ${m.degrees > 0 ? 'up' : 'down'})`).join(', ') }}</td></tr></tbody></table>
+        <table>
+          <thead>
+            <tr>
+              <th>Strip</th>
+              <th>Cut flat</th>
+              <th>Bend centres from the left</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="s in result.strips" :key="s.id">
+              <td>{{ s.quantity }} × {{ s.name }}</td>
+              <td>
+                <b>{{ mm(s.flatMm) }}</b>
+              </td>
+              <td>
+                {{
+                  s.marks
+                    .map(
+                      (m) => `${mm(m.centreMm)} (${Math.abs(Math.round(m.degrees))}° ${m.degrees > 0 ? 'up' : 'down'})`,
+                    )
+                    .join(', ')
+                }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
       </section>
       <section>
         <h2>In this order</h2>
@@ -81,7 +163,9 @@ const haul = computed(() => job.content.haul)
           <li v-for="s in result.steps" :key="s.number">
             <span class="box" aria-hidden="true"></span>
             <div>
-              <h3>{{ s.number }}. {{ word(s.task) }} <span class="small">{{ s.minutes }} min</span></h3>
+              <h3>
+                {{ s.number }}. {{ word(s.task) }} <span class="small">{{ s.minutes }} min</span>
+              </h3>
               <p>{{ word(s.task, 'do') }}</p>
               <p v-for="c in s.cautions" :key="c" class="caution small">{{ word(c) }}</p>
             </div>
@@ -93,39 +177,155 @@ const haul = computed(() => job.content.haul)
 </template>
 
 <style scoped>
-.desk { padding: 14px; display: grid; gap: 12px; justify-items: center; }
-.tools { display: flex; gap: 12px; align-items: center; width: 100%; max-width: 900px; }
-.sheet { background: var(--paper); width: 100%; max-width: 900px; padding: 28px 34px; display: grid; gap: 16px; border-top: 3px solid var(--ink); }
-.sheet > header { display: flex; justify-content: space-between; gap: 20px; border-bottom: 2px solid var(--ink); padding-bottom: 10px; }
-.brand { font: 600 16px/1 var(--rb-font-head); color: var(--accent-ink); margin-bottom: 6px; }
-.hours { text-align: right; white-space: nowrap; }
-.hours b { font: 600 26px/1 var(--rb-font-head); }
-.verdict { display: grid; grid-template-columns: repeat(3, 1fr); gap: 16px; }
-.verdict svg { vertical-align: -3px; }
-.advice, .rows { margin: 0; padding: 0; list-style: none; display: grid; gap: 6px; }
-.advice li { border-left: 4px solid var(--accent); padding-left: 10px; }
-.rows li { border-top: 1px solid var(--rule); padding-top: 4px; }
-.columns { display: grid; grid-template-columns: 1fr 1fr; gap: 28px; }
-.columns h2 { margin: 6px 0; }
-table { width: 100%; border-collapse: collapse; margin: 6px 0; }
-th { text-align: left; font: 600 15px/1 var(--rb-font-head); }
-td { border-top: 1px solid var(--rule); padding: 4px 8px 4px 0; }
-.steps { list-style: none; margin: 8px 0 0; padding: 0; display: grid; gap: 10px; }
-.steps li { display: grid; grid-template-columns: 26px 1fr; gap: 10px; border-top: 1px solid var(--rule); padding-top: 8px; break-inside: avoid; }
-.box { width: 22px; height: 22px; border: 2px solid var(--ink); margin-top: 2px; }
-.caution { border-left: 4px solid var(--marginal); padding-left: 8px; margin-top: 3px; }
-.bad { border-left: 6px solid var(--over); background: var(--over-wash); padding: 8px 12px; }
+.desk {
+  padding: 14px;
+  display: grid;
+  gap: 12px;
+  justify-items: center;
+}
+.tools {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  width: 100%;
+  max-width: 900px;
+}
+.sheet {
+  background: var(--paper);
+  width: 100%;
+  max-width: 900px;
+  padding: 28px 34px;
+  display: grid;
+  gap: 16px;
+  border-top: 3px solid var(--ink);
+}
+.sheet > header {
+  display: flex;
+  justify-content: space-between;
+  gap: 20px;
+  border-bottom: 2px solid var(--ink);
+  padding-bottom: 10px;
+}
+.brand {
+  font: 600 16px/1 var(--rb-font-head);
+  color: var(--accent-ink);
+  margin-bottom: 6px;
+}
+.hours {
+  text-align: right;
+  white-space: nowrap;
+}
+.hours b {
+  font: 600 26px/1 var(--rb-font-head);
+}
+.verdict {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 16px;
+}
+.verdict svg {
+  vertical-align: -3px;
+}
+.advice,
+.rows {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  display: grid;
+  gap: 6px;
+}
+.advice li {
+  border-left: 4px solid var(--accent);
+  padding-left: 10px;
+}
+.rows li {
+  border-top: 1px solid var(--rule);
+  padding-top: 4px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 28px;
+}
+.columns h2 {
+  margin: 6px 0;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin: 6px 0;
+}
+th {
+  text-align: left;
+  font: 600 15px/1 var(--rb-font-head);
+}
+td {
+  border-top: 1px solid var(--rule);
+  padding: 4px 8px 4px 0;
+}
+.steps {
+  list-style: none;
+  margin: 8px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 10px;
+}
+.steps li {
+  display: grid;
+  grid-template-columns: 26px 1fr;
+  gap: 10px;
+  border-top: 1px solid var(--rule);
+  padding-top: 8px;
+  break-inside: avoid;
+}
+.box {
+  width: 22px;
+  height: 22px;
+  border: 2px solid var(--ink);
+  margin-top: 2px;
+}
+.caution {
+  border-left: 4px solid var(--marginal);
+  padding-left: 8px;
+  margin-top: 3px;
+}
+.bad {
+  border-left: 6px solid var(--over);
+  background: var(--over-wash);
+  padding: 8px 12px;
+}
 @media print {
-  .tools { display: none; }
-  .desk { padding: 0; display: block; }
-  .sheet { max-width: none; padding: 0; border: 0; font-size: 10.5pt; gap: 10px; display: block; }
-  .sheet > * { margin-bottom: 10px; }
+  .tools {
+    display: none;
+  }
+  .desk {
+    padding: 0;
+    display: block;
+  }
+  .sheet {
+    max-width: none;
+    padding: 0;
+    border: 0;
+    font-size: 10.5pt;
+    gap: 10px;
+    display: block;
+  }
+  .sheet > * {
+    margin-bottom: 10px;
+  }
 }
 </style>
 <style>
-@page { margin: 14mm; }
+@page {
+  margin: 14mm;
+}
 @media print {
-  .strip { display: none !important; }
-  html:root { --paper: #fff; --ground: #fff; }
+  .strip {
+    display: none !important;
+  }
+  html:root {
+    --paper: #fff;
+    --ground: #fff;
+  }
 }
 </style>

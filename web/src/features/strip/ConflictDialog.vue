@@ -19,28 +19,84 @@ const text = (c: Clash, value: unknown) => valueText(c.path, value, unitWorld.va
 </script>
 
 <template>
-  <el-dialog :model-value="true" title="Changed in two places" width="640px" :show-close="false" :close-on-click-modal="false" :close-on-press-escape="false">
+  <el-dialog
+    :model-value="true"
+    title="Changed in two places"
+    width="640px"
+    :show-close="false"
+    :close-on-click-modal="false"
+    :close-on-press-escape="false"
+  >
     <p>Another window changed the same thing while you did. Everything else of both is kept. Which of these?</p>
     <table data-conflict>
-      <thead><tr><th scope="col"></th><th scope="col">theirs</th><th scope="col">yours</th></tr></thead>
+      <thead>
+        <tr>
+          <th scope="col"></th>
+          <th scope="col">theirs</th>
+          <th scope="col">yours</th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="c in clashes" :key="c.path">
           <th scope="row">{{ name(c) }}</th>
-          <td><button type="button" class="act" :class="{ main: mine[c.path] === false }" :aria-pressed="mine[c.path] === false" @click="mine[c.path] = false">{{ text(c, c.theirs) }}</button></td>
-          <td><button type="button" class="act" :class="{ main: mine[c.path] === true }" :aria-pressed="mine[c.path] === true" @click="mine[c.path] = true">{{ text(c, c.mine) }}</button></td>
+          <td>
+            <button
+              type="button"
+              class="act"
+              :class="{ main: mine[c.path] === false }"
+              :aria-pressed="mine[c.path] === false"
+              @click="mine[c.path] = false"
+            >
+              {{ text(c, c.theirs) }}
+            </button>
+          </td>
+          <td>
+            <button
+              type="button"
+              class="act"
+              :class="{ main: mine[c.path] === true }"
+              :aria-pressed="mine[c.path] === true"
+              @click="mine[c.path] = true"
+            >
+              {{ text(c, c.mine) }}
+            </button>
+          </td>
         </tr>
       </tbody>
     </table>
     <template #footer>
-      <button type="button" class="act main" :disabled="undecided" @click="saving.choose(conflict, (c) => mine[c.path] === true)">Keep these</button>
+      <button
+        type="button"
+        class="act main"
+        :disabled="undecided"
+        @click="saving.choose(conflict, (c) => mine[c.path] === true)"
+      >
+        Keep these
+      </button>
     </template>
   </el-dialog>
 </template>
 
 <style scoped>
-table { width: 100%; border-collapse: collapse; margin-top: 14px; }
-th { text-align: left; font-weight: 500; padding: 6px 10px 6px 0; }
-thead th { color: var(--ink-soft); font-size: var(--rb-size-1); }
-td { padding: 6px 10px 6px 0; }
-td .act { width: 100%; min-height: 44px; }
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin-top: 14px;
+}
+th {
+  text-align: left;
+  font-weight: 500;
+  padding: 6px 10px 6px 0;
+}
+thead th {
+  color: var(--ink-soft);
+  font-size: var(--rb-size-1);
+}
+td {
+  padding: 6px 10px 6px 0;
+}
+td .act {
+  width: 100%;
+  min-height: 44px;
+}
 </style>

@@ -25,20 +25,40 @@ const mine = computed(() => flag(job.build, job.content.builds))
   <svg v-if="here" :viewBox="`0 0 ${W} 44`" class="scale" aria-hidden="true" preserveAspectRatio="none">
     <rect x="0" y="18" :width="W" height="9" fill="var(--rule-soft)" />
     <rect :x="x(here.limitC)" y="18" :width="W - x(here.limitC)" height="9" fill="var(--over-wash)" />
-    <rect :x="x(here.peakC - here.bandK)" y="15" :width="Math.max(2, x(here.peakC + here.bandK) - x(here.peakC - here.bandK))" height="15" fill="var(--accent)" opacity=".28" />
+    <rect
+      :x="x(here.peakC - here.bandK)"
+      y="15"
+      :width="Math.max(2, x(here.peakC + here.bandK) - x(here.peakC - here.bandK))"
+      height="15"
+      fill="var(--accent)"
+      opacity=".28"
+    />
     <rect :x="x(here.limitC) - 1.5" y="9" width="3" height="26" fill="var(--over)" />
     <g v-for="f in flags" :key="f.id">
       <path :d="`M${x(f.t!)} 18l-5-6h10z`" fill="var(--ink-soft)" />
       <text :x="x(f.t!)" y="10" text-anchor="middle" class="head letter soft">{{ f.letter }}</text>
     </g>
     <path :d="`M${x(here.peakC)} 27l-7 9h14z`" fill="var(--accent-ink)" />
-    <text :x="x(here.peakC) > W - 24 ? x(here.peakC) - 20 : x(here.peakC) + 10" y="41" class="head letter mine">{{ mine }}</text>
+    <text :x="x(here.peakC) > W - 24 ? x(here.peakC) - 20 : x(here.peakC) + 10" y="41" class="head letter mine">
+      {{ mine }}
+    </text>
   </svg>
 </template>
 
 <style scoped>
-.scale { width: 100%; height: 44px; display: block; }
-.letter { font-size: 13px; }
-.letter.soft { fill: var(--ink-soft); }
-.letter.mine { fill: var(--accent-ink); font-size: 15px; }
+.scale {
+  width: 100%;
+  height: 44px;
+  display: block;
+}
+.letter {
+  font-size: 13px;
+}
+.letter.soft {
+  fill: var(--ink-soft);
+}
+.letter.mine {
+  fill: var(--accent-ink);
+  font-size: 15px;
+}
 </style>

@@ -38,26 +38,47 @@ function moved(key: Fluid): string {
       <h1>{{ job.content.about.name }}</h1>
       <p class="small soft">{{ line }}</p>
       <div class="builds" role="group" aria-label="Build">
-        <button v-for="b in job.content.builds" :key="b.id" type="button" :aria-pressed="b.id === job.selected" @click="job.selected = b.id">
+        <button
+          v-for="b in job.content.builds"
+          :key="b.id"
+          type="button"
+          :aria-pressed="b.id === job.selected"
+          @click="job.selected = b.id"
+        >
           <VerdictMark :standing="job.verdictOf(b.id)?.standing ?? null" :size="14" />
-          <span class="name">{{ flag(b, job.content.builds) }}<span class="long">&ensp;{{ b.name }}</span></span>
+          <span class="name"
+            >{{ flag(b, job.content.builds) }}<span class="long">&ensp;{{ b.name }}</span></span
+          >
         </button>
       </div>
     </div>
     <template v-if="job.verdict?.coolant">
-      <button v-for="{ key, label, gauge } in gauges(job.verdict)" :key="key" type="button" class="gauge" :data-fluid="key" :aria-label="`${label}: show the working`" @click="working = key">
+      <button
+        v-for="{ key, label, gauge } in gauges(job.verdict)"
+        :key="key"
+        type="button"
+        class="gauge"
+        :data-fluid="key"
+        :aria-label="`${label}: show the working`"
+        @click="working = key"
+      >
         <span class="row">
           <span class="label">{{ label }}</span>
           <span class="moved">{{ moved(key) }}</span>
         </span>
         <span class="row top" :class="gauge.standing">
           <VerdictMark :standing="gauge.standing" :size="22" />
-          <span class="margin">{{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}</span>
+          <span class="margin"
+            >{{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}</span
+          >
           <span class="word">{{ gauge.standing === 'HOLDS' ? 'to spare' : standingWord(gauge.standing) }}</span>
         </span>
         <GaugeScale :fluid="key" :low="spans[key][0]" :high="spans[key][1]" />
         <span class="row small">
-          <span>peak <b>{{ format(gauge.peakC, 'temperature', unitWorld) }}</b> ± {{ format(gauge.bandK, 'difference', unitWorld, 1) }}</span>
+          <span
+            >peak <b>{{ format(gauge.peakC, 'temperature', unitWorld) }}</b> ±
+            {{ format(gauge.bandK, 'difference', unitWorld, 1) }}</span
+          >
           <span>limit {{ format(gauge.limitC, 'temperature', unitWorld, 0) }}</span>
         </span>
       </button>
@@ -72,27 +93,174 @@ function moved(key: Fluid): string {
 </template>
 
 <style scoped>
-.strip { display: grid; grid-template-columns: minmax(220px, 0.92fr) repeat(3, minmax(0, 1fr)); background: var(--paper); border-bottom: 3px solid var(--ink); position: sticky; top: 0; z-index: 20; }
-.stale .gauge { opacity: 0.45; }
-.who { padding: 10px 14px; display: flex; flex-direction: column; gap: 4px; min-width: 0; }
-.who h1 { font-size: 26px; line-height: 1.2; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-.builds { display: flex; gap: 4px; margin-top: auto; }
-.builds button { display: flex; align-items: center; gap: 5px; min-height: 36px; padding: 0 8px; border: 1.5px solid var(--rule); background: transparent; color: var(--ink); font: 600 16px/1 var(--rb-font-head); cursor: pointer; white-space: nowrap; }
-.builds button[aria-pressed='true'] { background: var(--ink); color: var(--paper); border-color: var(--ink); }
-.builds button:not([aria-pressed='true']) .long { display: none; }
-.gauge { border: 0; border-left: 1px solid var(--rule); background: none; color: inherit; font: inherit; padding: 8px 14px 8px; text-align: left; cursor: pointer; display: flex; flex-direction: column; gap: 2px; min-width: 0; }
-.gauge:hover { background: color-mix(in srgb, var(--accent-wash) 45%, transparent); }
-.row { display: flex; align-items: center; justify-content: space-between; gap: 8px; white-space: nowrap; }
-.label { font: 600 18px/1 var(--rb-font-head); }
-.moved { font: 600 15px/1 var(--rb-font-head); color: var(--ink-soft); }
-.top { justify-content: flex-start; gap: 8px; }
-.margin { font: 600 40px/1 var(--rb-font-head); }
-.word { font: 600 17px/1 var(--rb-font-head); align-self: flex-end; padding-bottom: 4px; }
-.top.HOLDS { color: var(--holds-ink); }
-.top.MARGINAL { color: var(--marginal-ink); }
-.top.OVER { color: var(--over-ink); }
-.none { grid-column: 2 / -1; display: flex; gap: 14px; align-items: center; padding: 24px; border-left: 1px solid var(--rule); min-height: 134px; }
-@media (max-width: 1180px) { .builds button .long { display: none; } .strip { grid-template-columns: minmax(180px, 0.8fr) repeat(3, minmax(0, 1fr)); } .gauge { padding: 8px 9px; } .margin { font-size: 32px; } .word { font-size: 15px; padding-bottom: 2px; } .gauge .small { font-size: 13px; } }
-@media (max-width: 900px) { .strip { grid-template-columns: repeat(3, minmax(0, 1fr)); } .who { grid-column: 1 / -1; flex-direction: row; align-items: center; gap: 4px 14px; border-bottom: 1px solid var(--rule); } .who p { flex: 1; } .builds { margin: 0; } .none { grid-column: 1 / -1; border: 0; } .word { white-space: normal; font-size: 14px; } .gauge .row.small { flex-direction: column; align-items: flex-start; gap: 0; } }
-@media print { .strip { position: static; } }
+.strip {
+  display: grid;
+  grid-template-columns: minmax(220px, 0.92fr) repeat(3, minmax(0, 1fr));
+  background: var(--paper);
+  border-bottom: 3px solid var(--ink);
+  position: sticky;
+  top: 0;
+  z-index: 20;
+}
+.stale .gauge {
+  opacity: 0.45;
+}
+.who {
+  padding: 10px 14px;
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  min-width: 0;
+}
+.who h1 {
+  font-size: 26px;
+  line-height: 1.2;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.builds {
+  display: flex;
+  gap: 4px;
+  margin-top: auto;
+}
+.builds button {
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  min-height: 36px;
+  padding: 0 8px;
+  border: 1.5px solid var(--rule);
+  background: transparent;
+  color: var(--ink);
+  font: 600 16px/1 var(--rb-font-head);
+  cursor: pointer;
+  white-space: nowrap;
+}
+.builds button[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
+  border-color: var(--ink);
+}
+.builds button:not([aria-pressed='true']) .long {
+  display: none;
+}
+.gauge {
+  border: 0;
+  border-left: 1px solid var(--rule);
+  background: none;
+  color: inherit;
+  font: inherit;
+  padding: 8px 14px 8px;
+  text-align: left;
+  cursor: pointer;
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  min-width: 0;
+}
+.gauge:hover {
+  background: color-mix(in srgb, var(--accent-wash) 45%, transparent);
+}
+.row {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  white-space: nowrap;
+}
+.label {
+  font: 600 18px/1 var(--rb-font-head);
+}
+.moved {
+  font: 600 15px/1 var(--rb-font-head);
+  color: var(--ink-soft);
+}
+.top {
+  justify-content: flex-start;
+  gap: 8px;
+}
+.margin {
+  font: 600 40px/1 var(--rb-font-head);
+}
+.word {
+  font: 600 17px/1 var(--rb-font-head);
+  align-self: flex-end;
+  padding-bottom: 4px;
+}
+.top.HOLDS {
+  color: var(--holds-ink);
+}
+.top.MARGINAL {
+  color: var(--marginal-ink);
+}
+.top.OVER {
+  color: var(--over-ink);
+}
+.none {
+  grid-column: 2 / -1;
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  padding: 24px;
+  border-left: 1px solid var(--rule);
+  min-height: 134px;
+}
+@media (max-width: 1180px) {
+  .builds button .long {
+    display: none;
+  }
+  .strip {
+    grid-template-columns: minmax(180px, 0.8fr) repeat(3, minmax(0, 1fr));
+  }
+  .gauge {
+    padding: 8px 9px;
+  }
+  .margin {
+    font-size: 32px;
+  }
+  .word {
+    font-size: 15px;
+    padding-bottom: 2px;
+  }
+  .gauge .small {
+    font-size: 13px;
+  }
+}
+@media (max-width: 900px) {
+  .strip {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
+  .who {
+    grid-column: 1 / -1;
+    flex-direction: row;
+    align-items: center;
+    gap: 4px 14px;
+    border-bottom: 1px solid var(--rule);
+  }
+  .who p {
+    flex: 1;
+  }
+  .builds {
+    margin: 0;
+  }
+  .none {
+    grid-column: 1 / -1;
+    border: 0;
+  }
+  .word {
+    white-space: normal;
+    font-size: 14px;
+  }
+  .gauge .row.small {
+    flex-direction: column;
+    align-items: flex-start;
+    gap: 0;
+  }
+}
+@media print {
+  .strip {
+    position: static;
+  }
+}
 </style>

@@ -16,16 +16,27 @@ const document = useDocument()
 const opening = useOpening()
 const saving = useSaving()
 const assessing = useAssessing()
-watch(() => route.params.id as string, (id) => id && opening.load(id), { immediate: true })
+watch(
+  () => route.params.id as string,
+  (id) => id && opening.load(id),
+  { immediate: true },
+)
 
 const words = (all: typeof saving.said) => all.map((s) => say(s, unitWorld.value)).join('; ')
 const refused = computed(() => words(saving.state === 'refused' ? saving.said : assessing.stale ? assessing.said : []))
 </script>
 
 <template>
-  <div v-if="document.content" :key="document.jobId" class="frame" :data-ready="!!assessing.verdicts.length && !assessing.stale">
+  <div
+    v-if="document.content"
+    :key="document.jobId"
+    class="frame"
+    :data-ready="!!assessing.verdicts.length && !assessing.stale"
+  >
     <HeadroomStrip />
-    <p v-if="saving.state === 'waiting'" class="band" role="alert">{{ words(saving.said) }} Your edits are kept in this browser and tried again every two seconds.</p>
+    <p v-if="saving.state === 'waiting'" class="band" role="alert">
+      {{ words(saving.said) }} Your edits are kept in this browser and tried again every two seconds.
+    </p>
     <p v-else-if="refused" class="band" role="alert">{{ refused }}</p>
     <router-view />
     <ConflictDialog v-if="saving.conflict" :key="saving.conflict.section" :conflict="saving.conflict" />
@@ -41,7 +52,20 @@ const refused = computed(() => words(saving.state === 'refused' ? saving.said : 
 </template>
 
 <style scoped>
-.frame { display: flex; flex-direction: column; min-height: 100vh; }
-.band { background: var(--marginal-wash); border-left: 6px solid var(--marginal); padding: 10px 16px; font-weight: 500; }
-.wait { padding: 48px; display: grid; gap: 12px; }
+.frame {
+  display: flex;
+  flex-direction: column;
+  min-height: 100vh;
+}
+.band {
+  background: var(--marginal-wash);
+  border-left: 6px solid var(--marginal);
+  padding: 10px 16px;
+  font-weight: 500;
+}
+.wait {
+  padding: 48px;
+  display: grid;
+  gap: 12px;
+}
 </style>

@@ -6,8 +6,21 @@ import { format, type QuantityName, type UnitWorld } from '@/shared/units/units'
 
 /** Fields end in the unit that they are in. */
 const units: [RegExp, QuantityName][] = [
-  [/Mm$/, 'size'], [/C$/, 'temperature'], [/K$/, 'difference'], [/Kg$/, 'mass'], [/Kmh$/, 'speed'], [/Percent$/, 'percent'], [/Kw$/, 'power'],
-  [/M3s$/, 'airflow'], [/Lpm$/, 'flow'], [/Kpa$/, 'pressure'], [/Nm$/, 'torque'], [/M2$/, 'area'], [/^altitudeM$/, 'altitude'], [/M$/, 'length'], [/Rpm$/, 'rpm'],
+  [/Mm$/, 'size'],
+  [/C$/, 'temperature'],
+  [/K$/, 'difference'],
+  [/Kg$/, 'mass'],
+  [/Kmh$/, 'speed'],
+  [/Percent$/, 'percent'],
+  [/Kw$/, 'power'],
+  [/M3s$/, 'airflow'],
+  [/Lpm$/, 'flow'],
+  [/Kpa$/, 'pressure'],
+  [/Nm$/, 'torque'],
+  [/M2$/, 'area'],
+  [/^altitudeM$/, 'altitude'],
+  [/M$/, 'length'],
+  [/Rpm$/, 'rpm'],
 ]
 
 const last = (path: string) => path.split('.').at(-1) ?? ''

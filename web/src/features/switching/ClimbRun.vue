@@ -23,15 +23,62 @@ const option = computed(() => {
     animation: false,
     textStyle: { fontFamily: 'Barlow', fontSize: 15, color: ink },
     grid: { left: 58, right: 16, top: 30, bottom: 46 },
-    tooltip: { trigger: 'axis', valueFormatter: (v: number) => `${v.toFixed(1)} ${unitLabel('temperature', unitWorld.value)}` },
-    xAxis: { type: 'value', min: 0, max: 15, name: 'minutes into the climb', nameLocation: 'middle', nameGap: 28, nameTextStyle: { color: ink, fontSize: 15 }, axisLabel: { color: ink, fontSize: 14 }, splitLine: { show: false }, axisLine: { lineStyle: { color: ink } } },
-    yAxis: { type: 'value', min: Math.floor(shown(Math.min(...all)) / 5) * 5, max: Math.ceil(shown(Math.max(...all) + 2) / 5) * 5, axisLabel: { color: ink, fontSize: 14, formatter: `{value} ${unitLabel('temperature', unitWorld.value)}` }, splitLine: { lineStyle: { color: rule } } },
+    tooltip: {
+      trigger: 'axis',
+      valueFormatter: (v: number) => `${v.toFixed(1)} ${unitLabel('temperature', unitWorld.value)}`,
+    },
+    xAxis: {
+      type: 'value',
+      min: 0,
+      max: 15,
+      name: 'minutes into the climb',
+      nameLocation: 'middle',
+      nameGap: 28,
+      nameTextStyle: { color: ink, fontSize: 15 },
+      axisLabel: { color: ink, fontSize: 14 },
+      splitLine: { show: false },
+      axisLine: { lineStyle: { color: ink } },
+    },
+    yAxis: {
+      type: 'value',
+      min: Math.floor(shown(Math.min(...all)) / 5) * 5,
+      max: Math.ceil(shown(Math.max(...all) + 2) / 5) * 5,
+      axisLabel: { color: ink, fontSize: 14, formatter: `{value} ${unitLabel('temperature', unitWorld.value)}` },
+      splitLine: { lineStyle: { color: rule } },
+    },
     series: [
       {
-        name: 'chosen thermostat', type: 'line', showSymbol: false, data: points(r.chosen), lineStyle: { width: 4, color: '#0d7377' }, itemStyle: { color: '#0d7377' },
-        markLine: { symbol: 'none', silent: true, data: [{ yAxis: shown(r.limitC), lineStyle: { color: '#b3321f', width: 3, type: 'solid' }, label: { formatter: `limit ${format(r.limitC, 'temperature', unitWorld.value, 0)}`, position: 'insideEndTop', color: ink, fontSize: 15 } }] },
+        name: 'chosen thermostat',
+        type: 'line',
+        showSymbol: false,
+        data: points(r.chosen),
+        lineStyle: { width: 4, color: '#0d7377' },
+        itemStyle: { color: '#0d7377' },
+        markLine: {
+          symbol: 'none',
+          silent: true,
+          data: [
+            {
+              yAxis: shown(r.limitC),
+              lineStyle: { color: '#b3321f', width: 3, type: 'solid' },
+              label: {
+                formatter: `limit ${format(r.limitC, 'temperature', unitWorld.value, 0)}`,
+                position: 'insideEndTop',
+                color: ink,
+                fontSize: 15,
+              },
+            },
+          ],
+        },
       },
-      { name: 'colder thermostat', type: 'line', showSymbol: false, data: points(r.colder), lineStyle: { width: 3, color: ink, type: 'dashed' }, itemStyle: { color: ink } },
+      {
+        name: 'colder thermostat',
+        type: 'line',
+        showSymbol: false,
+        data: points(r.colder),
+        lineStyle: { width: 3, color: ink, type: 'dashed' },
+        itemStyle: { color: ink },
+      },
     ],
   }
 })
@@ -43,8 +90,23 @@ const option = computed(() => {
 </template>
 
 <style scoped>
-.chart { min-height: 300px; flex: 1; }
-.key { display: flex; align-items: center; gap: 6px; }
-.key i { width: 26px; height: 4px; background: #0d7377; }
-.key b { width: 26px; border-top: 3px dashed var(--ink); margin-left: 14px; }
+.chart {
+  min-height: 300px;
+  flex: 1;
+}
+.key {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.key i {
+  width: 26px;
+  height: 4px;
+  background: #0d7377;
+}
+.key b {
+  width: 26px;
+  border-top: 3px dashed var(--ink);
+  margin-left: 14px;
+}
 </style>

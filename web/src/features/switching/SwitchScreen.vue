@@ -8,18 +8,23 @@ import type { AnyPart, FittedFan, SwitchResult } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
 import TemperatureLadder from './TemperatureLadder.vue'
 
 const ClimbRun = defineAsyncComponent(() => import('./ClimbRun.vue'))
 
 const job = useJob()
-const { result, problem } = useComputed<SwitchResult>('/api/compute/switching', () => job.content && { job: job.content, build: job.selected })
+const { result, problem } = useComputed<SwitchResult>(
+  '/api/compute/switching',
+  () => job.content && { job: job.content, build: job.selected },
+)
 const thermostat = computed(() => `builds.${job.selected}.thermostat` as const)
 const fanPath = (id: string) => `builds.${job.selected}.fans.${id}.switchPoints` as const
 /** Points that a fan starts with when a switch is given to it. */
 const USUAL = { onC: 103, offC: 98 }
-const clutched = computed(() => job.build.fans.find((f) => f.part.kind === 'VISCOUS' || f.part.kind === 'CONTROLLED')?.part)
+const clutched = computed(
+  () => job.build.fans.find((f) => f.part.kind === 'VISCOUS' || f.part.kind === 'CONTROLLED')?.part,
+)
 const shelf = ref<'thermostats' | 'controllers' | 'caps' | null>(null)
 function fit(part: AnyPart) {
   shelf.value = null
@@ -33,7 +38,10 @@ function fit(part: AnyPart) {
       const on = Math.min(part.onToC, Math.max(part.onFromC, f.switchPoints?.onC ?? USUAL.onC))
       return { ...f, switchPoints: { onC: on, offC: on - part.hysteresisK } }
     }
-    job.edit(`builds.${job.selected}.fans`, job.build.fans.map((f) => (fans.includes(f) ? set(f) : f)))
+    job.edit(
+      `builds.${job.selected}.fans`,
+      job.build.fans.map((f) => (fans.includes(f) ? set(f) : f)),
+    )
   }
 }
 /** When the first switched fan comes on. */
@@ -51,42 +59,88 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
       <TemperatureLadder :limit="result?.limitC ?? null" :boiling="result?.boilingC ?? null" />
     </section>
     <section class="panel set">
-      <header><h2>Set the points</h2><span class="soft small">{{ job.build.name }}</span></header>
+      <header>
+        <h2>Set the points</h2>
+        <span class="soft small">{{ job.build.name }}</span>
+      </header>
       <div class="fields">
         <QuantityField label="Thermostat opens" :path="`${thermostat}.startC`" quantity="temperature" :step="1" big />
         <QuantityField label="Fully open at" :path="`${thermostat}.fullC`" quantity="temperature" :step="1" big />
       </div>
       <div v-for="(f, i) in job.build.fans" :key="f.id" class="fan">
-        <h3>{{ fanName(i) }} <span class="soft small">{{ f.part.name }}</span></h3>
+        <div class="who">
+          <div>
+            <h3>{{ fanName(i) }}</h3>
+            <p class="soft small">{{ f.part.name }}</p>
+          </div>
+          <button
+            type="button"
+            role="switch"
+            class="act"
+            :class="{ main: f.switchPoints }"
+            :aria-label="`${fanName(i)} has a switch`"
+            :aria-checked="!!f.switchPoints"
+            @click="job.edit(fanPath(f.id), f.switchPoints ? null : USUAL)"
+          >
+            {{ f.switchPoints ? 'Switched' : 'No switch' }}
+          </button>
+        </div>
         <div v-if="f.switchPoints" class="fields">
           <QuantityField label="Fan on" :path="`${fanPath(f.id)}.onC`" quantity="temperature" :step="1" big />
           <QuantityField label="Fan off" :path="`${fanPath(f.id)}.offC`" quantity="temperature" :step="1" big />
         </div>
-        <button type="button" role="switch" class="act" :aria-checked="!!f.switchPoints" @click="job.edit(fanPath(f.id), f.switchPoints ? null : USUAL)">{{ f.switchPoints ? 'Take its switch away' : 'Give it a switch' }}</button>
       </div>
       <div class="shelves">
         <button type="button" class="act" @click="shelf = 'thermostats'">Thermostats</button>
         <button type="button" class="act" @click="shelf = 'controllers'">Controllers</button>
         <button type="button" class="act" @click="shelf = 'caps'">Caps</button>
       </div>
-      <p v-if="clutched" class="small soft">The main fan's own clutch follows {{ clutched.kind === 'VISCOUS' ? 'the air behind the radiator' : 'the coolant' }} ({{ t(clutched.gripsFromC!) }} to {{ t(clutched.gripsFullyC!) }}); these two points are for a switched fan or a warning lamp.</p>
+      <p v-if="clutched" class="small soft">
+        The main fan's own clutch follows
+        {{ clutched.kind === 'VISCOUS' ? 'the air behind the radiator' : 'the coolant' }} ({{
+          t(clutched.gripsFromC!)
+        }}
+        to {{ t(clutched.gripsFullyC!) }}); these two points are for a switched fan or a warning lamp.
+      </p>
       <p v-if="problem" role="alert" class="finding bad">{{ problem }}</p>
       <ul data-findings>
-        <li v-for="(f, i) in result?.findings ?? []" :key="i" class="finding" :class="{ bad: f.bad, sound: f.said.code === 'switchFinding.sound' || f.said.code === 'switchFinding.neverNeeded' }">{{ say(f.said, unitWorld) }}</li>
+        <li
+          v-for="(f, i) in result?.findings ?? []"
+          :key="i"
+          class="finding"
+          :class="{
+            bad: f.bad,
+            sound: f.said.code === 'switchFinding.sound' || f.said.code === 'switchFinding.neverNeeded',
+          }"
+        >
+          {{ say(f.said, unitWorld) }}
+        </li>
       </ul>
       <h3 class="against">Against a colder thermostat</h3>
       <table v-if="result" data-compare>
-        <thead><tr><th scope="col">Thermostat</th><th scope="col">at the foot</th><th scope="col">fan after</th><th scope="col">at the top</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">Thermostat</th>
+            <th scope="col">at the foot</th>
+            <th scope="col">fan after</th>
+            <th scope="col">at the top</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="(run, k) in [result.chosen, result.colder]" :key="k">
-            <th scope="row">{{ k ? 'colder' : 'chosen' }}, {{ format(run.thermostatStartC, 'temperature', unitWorld, 0) }}</th>
+            <th scope="row">
+              {{ k ? 'colder' : 'chosen' }}, {{ format(run.thermostatStartC, 'temperature', unitWorld, 0) }}
+            </th>
             <td>{{ t(run.coolantC[0]!) }}</td>
             <td>{{ fanOn(run) }}</td>
             <td>{{ t(run.coolantC.at(-1)!) }}</td>
           </tr>
         </tbody>
       </table>
-      <p class="small soft">A colder thermostat starts lower; once it is wide open the peak is the radiator's and the air's, not the thermostat's.</p>
+      <p class="small soft">
+        A colder thermostat starts lower; once it is wide open the peak is the radiator's and the air's, not the
+        thermostat's.
+      </p>
     </section>
     <section class="panel run">
       <header>
@@ -100,21 +154,104 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
 </template>
 
 <style scoped>
-.shelves { display: flex; gap: 8px; margin: 12px 0; flex-wrap: wrap; }
-.shelves .act { padding: 0 12px; }
-.switching { display: grid; grid-template-columns: 300px minmax(0, 1fr) minmax(0, 1.25fr); gap: 14px; padding: 14px; flex: 1; }
-.fields { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; }
-ul { list-style: none; margin: 14px 0 0; padding: 0; display: grid; gap: 10px; }
-.finding { border-left: 6px solid var(--marginal); background: var(--marginal-wash); padding: 8px 12px; }
-.finding.bad { border-color: var(--over); background: var(--over-wash); }
-.finding.sound { border-color: var(--holds); background: var(--accent-wash); }
-.against { margin-top: 22px; }
-.run { display: flex; flex-direction: column; }
-table { width: 100%; border-collapse: collapse; margin: 8px 0; }
-thead th { font: 600 15px/1 var(--rb-font-head); color: var(--ink-soft); text-align: left; }
-tbody th { font-weight: 500; text-align: left; }
-td, tbody th { padding: 6px 8px 6px 0; border-top: 1px solid var(--rule-soft); }
-td { font: 600 20px/1 var(--rb-font-head); }
-@media (max-width: 1100px) { .switching { grid-template-columns: 250px minmax(0, 1fr); } .run { grid-column: 1 / -1; min-height: 440px; } }
-@media (max-width: 900px) { .switching { grid-template-columns: minmax(0, 1fr); } }
+.fan {
+  display: grid;
+  gap: 8px;
+  border-top: 1px solid var(--rule);
+  margin-top: 12px;
+  padding-top: 10px;
+}
+.who {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+}
+.who h3::first-letter {
+  text-transform: uppercase;
+}
+.shelves {
+  display: flex;
+  gap: 8px;
+  margin: 12px 0;
+  flex-wrap: wrap;
+}
+.shelves .act {
+  padding: 0 12px;
+}
+.switching {
+  display: grid;
+  grid-template-columns: 300px minmax(0, 1fr) minmax(0, 1.25fr);
+  gap: 14px;
+  padding: 14px;
+  flex: 1;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+ul {
+  list-style: none;
+  margin: 14px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 10px;
+}
+.finding {
+  border-left: 6px solid var(--marginal);
+  background: var(--marginal-wash);
+  padding: 8px 12px;
+}
+.finding.bad {
+  border-color: var(--over);
+  background: var(--over-wash);
+}
+.finding.sound {
+  border-color: var(--holds);
+  background: var(--accent-wash);
+}
+.against {
+  margin-top: 22px;
+}
+.run {
+  display: flex;
+  flex-direction: column;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin: 8px 0;
+}
+thead th {
+  font: 600 15px/1 var(--rb-font-head);
+  color: var(--ink-soft);
+  text-align: left;
+}
+tbody th {
+  font-weight: 500;
+  text-align: left;
+}
+td,
+tbody th {
+  padding: 6px 8px 6px 0;
+  border-top: 1px solid var(--rule-soft);
+}
+td {
+  font: 600 20px/1 var(--rb-font-head);
+}
+@media (max-width: 1100px) {
+  .switching {
+    grid-template-columns: 250px minmax(0, 1fr);
+  }
+  .run {
+    grid-column: 1 / -1;
+    min-height: 440px;
+  }
+}
+@media (max-width: 900px) {
+  .switching {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -15,21 +15,54 @@ const W = 270
 /** Past its ends the scale stops; what is set there is refused at its field. */
 const y = (t: number) => 14 + ((high - Math.max(low, Math.min(high, t))) / (high - low)) * (H - 28)
 const ticks = computed(() => roundValues(low, high, 'temperature', unitWorld.value, 6))
-const columns = computed(() => job.content.builds.map((b, i) => ({ b, points: b.fans.map((f) => f.switchPoints).filter((p) => p != null), x: 66 + i * Math.min(62, 190 / job.content.builds.length), letter: flag(b, job.content.builds) })))
+const columns = computed(() =>
+  job.content.builds.map((b, i) => ({
+    b,
+    points: b.fans.map((f) => f.switchPoints).filter((p) => p != null),
+    x: 66 + i * Math.min(62, 190 / job.content.builds.length),
+    letter: flag(b, job.content.builds),
+  })),
+)
 </script>
 
 <template>
   <svg :viewBox="`0 0 ${W} ${H + 24}`" role="img" aria-label="Switch points of all builds on one temperature scale">
-    <rect v-if="props.limit" x="50" :y="y(high)" :width="W - 56" :height="y(props.limit) - y(high)" fill="var(--over-wash)" />
+    <rect
+      v-if="props.limit"
+      x="50"
+      :y="y(high)"
+      :width="W - 56"
+      :height="y(props.limit) - y(high)"
+      fill="var(--over-wash)"
+    />
     <g v-for="t in ticks" :key="t">
       <path :d="`M50 ${y(t)}H${W - 6}`" stroke="var(--rule)" />
       <text x="44" :y="y(t) + 5" text-anchor="end" class="tick">{{ format(t, 'temperature', unitWorld, 0) }}</text>
     </g>
-    <g v-if="props.limit"><path :d="`M50 ${y(props.limit)}H${W - 6}`" stroke="var(--over)" stroke-width="4" /><text :x="W - 8" :y="y(props.limit) - 6" text-anchor="end" class="tick">limit</text></g>
-    <g v-if="props.boiling && props.boiling < high"><path :d="`M50 ${y(props.boiling)}H${W - 6}`" stroke="var(--over)" stroke-width="2" stroke-dasharray="3 4" /><text :x="W - 8" :y="y(props.boiling) - 5" text-anchor="end" class="tick">boils</text></g>
+    <g v-if="props.limit">
+      <path :d="`M50 ${y(props.limit)}H${W - 6}`" stroke="var(--over)" stroke-width="4" />
+      <text :x="W - 8" :y="y(props.limit) - 6" text-anchor="end" class="tick">limit</text>
+    </g>
+    <g v-if="props.boiling && props.boiling < high">
+      <path :d="`M50 ${y(props.boiling)}H${W - 6}`" stroke="var(--over)" stroke-width="2" stroke-dasharray="3 4" />
+      <text :x="W - 8" :y="y(props.boiling) - 5" text-anchor="end" class="tick">boils</text>
+    </g>
     <g v-for="c in columns" :key="c.b.id" :opacity="c.b.id === job.selected ? 1 : 0.62">
-      <rect :x="c.x" :y="y(c.b.thermostat.fullC)" width="20" :height="Math.max(0, y(c.b.thermostat.startC) - y(c.b.thermostat.fullC))" fill="var(--accent)" />
-      <path v-for="(p, k) in c.points" :key="k" :d="`M${c.x + 34 + 6 * k} ${y(p.offC)}V${y(p.onC)}m-8 0h16M${c.x + 26 + 6 * k} ${y(p.offC)}h16`" stroke="var(--ink)" stroke-width="4" fill="none" />
+      <rect
+        :x="c.x"
+        :y="y(c.b.thermostat.fullC)"
+        width="20"
+        :height="Math.max(0, y(c.b.thermostat.startC) - y(c.b.thermostat.fullC))"
+        fill="var(--accent)"
+      />
+      <path
+        v-for="(p, k) in c.points"
+        :key="k"
+        :d="`M${c.x + 34 + 6 * k} ${y(p.offC)}V${y(p.onC)}m-8 0h16M${c.x + 26 + 6 * k} ${y(p.offC)}h16`"
+        stroke="var(--ink)"
+        stroke-width="4"
+        fill="none"
+      />
       <text :x="c.x + 20" :y="H + 16" text-anchor="middle" class="head letter">{{ c.letter }}</text>
       <path v-if="c.b.id === job.selected" :d="`M${c.x} ${H + 21}h40`" stroke="var(--accent)" stroke-width="4" />
     </g>
@@ -38,10 +71,28 @@ const columns = computed(() => job.content.builds.map((b, i) => ({ b, points: b.
 </template>
 
 <style scoped>
-svg { width: 100%; display: block; }
-.tick { font-size: 14px; }
-.letter { font-size: 18px; }
-.key { display: flex; align-items: center; gap: 6px; margin-top: 8px; }
-.key i { width: 14px; height: 14px; background: var(--accent); }
-.key b { margin-left: 10px; }
+svg {
+  width: 100%;
+  display: block;
+}
+.tick {
+  font-size: 14px;
+}
+.letter {
+  font-size: 18px;
+}
+.key {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  margin-top: 8px;
+}
+.key i {
+  width: 14px;
+  height: 14px;
+  background: var(--accent);
+}
+.key b {
+  margin-left: 10px;
+}
 </style>

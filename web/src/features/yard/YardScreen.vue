@@ -25,7 +25,11 @@ async function load() {
   try {
     jobs.value = await api.get<Job[]>('/api/jobs')
     problem.value = []
-    await Promise.all(jobs.value.map(async (j) => (verdicts.value[j.id] = await api.post<Verdict[]>('/api/compute/verdicts', contentOf(j)))))
+    await Promise.all(
+      jobs.value.map(
+        async (j) => (verdicts.value[j.id] = await api.post<Verdict[]>('/api/compute/verdicts', contentOf(j))),
+      ),
+    )
   } catch (e) {
     problem.value = (e as ApiProblem).said
     retry = window.setTimeout(load, 2000)
@@ -39,7 +43,8 @@ const worst = (job: Job): { name: string; standing: Standing | null } => ({
   standing: verdicts.value[job.id]?.at(-1)?.standing ?? null,
 })
 const nameOf = (job: Job, build: string) => job.builds.find((b) => b.body.id === build)?.body
-const label = (kind: IntakeStart['kind']) => word(`vehicleKind.${kind.toLowerCase().replace(/_(.)/g, (_, c: string) => c.toUpperCase())}`)
+const label = (kind: IntakeStart['kind']) =>
+  word(`vehicleKind.${kind.toLowerCase().replace(/_(.)/g, (_, c: string) => c.toUpperCase())}`)
 
 /** Does what was asked; a refusal is said and nothing is half done. */
 async function attempt(what: string, work: () => Promise<unknown>) {
@@ -52,7 +57,8 @@ async function attempt(what: string, work: () => Promise<unknown>) {
 }
 
 const kinds = shallowRef<IntakeStart[] | null>(null)
-const intake = () => attempt('A new job cannot be started', async () => (kinds.value = await api.get<IntakeStart[]>('/api/intake/kinds')))
+const intake = () =>
+  attempt('A new job cannot be started', async () => (kinds.value = await api.get<IntakeStart[]>('/api/intake/kinds')))
 
 async function begin(start: IntakeStart) {
   await attempt('The new job was not saved', async () => {
@@ -104,17 +110,28 @@ async function importFile(event: Event) {
         <p class="soft">Which trucks hold their worst road, and which do not.</p>
       </div>
       <div class="starts">
-      <button type="button" class="act main" @click="intake">New job</button>
-      <label class="act">Import a job file<input type="file" accept=".json,application/json" class="hidden" @change="importFile" /></label>
+        <button type="button" class="act main" @click="intake">New job</button>
+        <router-link class="act" :to="{ name: 'parts' }">Parts</router-link>
+        <label class="act"
+          >Import a job file<input type="file" accept=".json,application/json" class="hidden" @change="importFile"
+        /></label>
       </div>
     </header>
     <el-dialog :model-value="!!kinds" title="What drives in?" width="560px" @close="kinds = null">
       <p>Start from the kind of truck. Its numbers are assumed until you measure or enter them, and marked so.</p>
-      <div class="kinds"><button v-for="k in kinds ?? []" :key="k.kind" type="button" class="act" @click="begin(k)">{{ label(k.kind) }}</button></div>
+      <div class="kinds">
+        <button v-for="k in kinds ?? []" :key="k.kind" type="button" class="act" @click="begin(k)">
+          {{ label(k.kind) }}
+        </button>
+      </div>
     </el-dialog>
     <p v-if="refused" class="band" role="alert">{{ refused.what }}: {{ refused.plain ?? words(refused.said) }}</p>
-    <p v-if="problem.length" class="band" role="alert"><b>The yard cannot be reached.</b> {{ words(problem) }} It is tried again every two seconds.</p>
-    <p v-if="jobs && !jobs.length" class="empty">No jobs yet. Start one, import a job file, or run the demo yard to see four.</p>
+    <p v-if="problem.length" class="band" role="alert">
+      <b>The yard cannot be reached.</b> {{ words(problem) }} It is tried again every two seconds.
+    </p>
+    <p v-if="jobs && !jobs.length" class="empty">
+      No jobs yet. Start one, import a job file, or run the demo yard to see four.
+    </p>
     <article v-for="job in jobs ?? []" :key="job.id" class="job">
       <router-link :to="{ name: 'haul', params: { id: job.id } }" class="open">
         <div class="plate">
@@ -124,17 +141,29 @@ async function importFile(event: Event) {
             <p>{{ job.rig.body.vehicle.name }}, {{ job.rig.body.trailer.name }}</p>
             <p class="soft">
               {{ job.haul.body.road }} · {{ format(job.haul.body.gradePercent, 'percent', unitWorld) }} ·
-              {{ format(job.haul.body.speedKmh, 'speed', unitWorld) }} · {{ format(job.haul.body.ambientC, 'temperature', unitWorld, 0) }}
+              {{ format(job.haul.body.speedKmh, 'speed', unitWorld) }} ·
+              {{ format(job.haul.body.ambientC, 'temperature', unitWorld, 0) }}
             </p>
           </div>
         </div>
         <table v-if="verdicts[job.id]">
           <thead>
-            <tr><th></th><th v-for="[key, label] in FLUIDS" :key="key" scope="col">{{ label }}</th></tr>
+            <tr>
+              <th></th>
+              <th v-for="[key, name] in FLUIDS" :key="key" scope="col">{{ name }}</th>
+            </tr>
           </thead>
           <tbody>
             <tr v-for="s in verdicts[job.id]" :key="s.build">
-              <th scope="row"><b>{{ flag(nameOf(job, s.build)!, job.builds.map((b) => b.body)) }}</b> {{ nameOf(job, s.build)!.name }}</th>
+              <th scope="row">
+                <b>{{
+                  flag(
+                    nameOf(job, s.build)!,
+                    job.builds.map((b) => b.body),
+                  )
+                }}</b>
+                {{ nameOf(job, s.build)!.name }}
+              </th>
               <td v-for="{ key, gauge } in gauges(s)" :key="key" :class="gauge.standing">
                 <VerdictMark :standing="gauge.standing" :size="14" />
                 {{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}
@@ -166,33 +195,149 @@ async function importFile(event: Event) {
 </template>
 
 <style scoped>
-.starts { display: flex; gap: 10px; }
-.kinds { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; margin-top: 14px; }
-.kinds .act { min-height: 52px; justify-content: center; }
-.yard { padding: 22px 24px; display: grid; gap: 16px; }
-header { display: flex; justify-content: space-between; align-items: center; }
-.job { background: var(--paper); border-top: 3px solid var(--ink); display: grid; grid-template-columns: 1fr auto; }
-.open { display: grid; grid-template-columns: minmax(250px, 1fr) minmax(330px, 1.15fr) minmax(190px, 0.85fr); gap: 24px; padding: 16px; color: inherit; text-decoration: none; align-items: center; }
-.open:hover { background: color-mix(in srgb, var(--accent-wash) 40%, transparent); }
-.plate { display: flex; gap: 14px; align-items: flex-start; }
-.plate h2 { font-size: 28px; }
-table { border-collapse: collapse; font-size: 15px; }
-thead th { font: 600 15px/1 var(--rb-font-head); color: var(--ink-soft); text-align: left; padding: 0 10px 4px 0; }
-tbody th { font-weight: 500; text-align: left; padding: 4px 12px 4px 0; white-space: nowrap; }
-td { font: 600 19px/1 var(--rb-font-head); padding: 4px 12px 4px 0; white-space: nowrap; }
-td svg { vertical-align: -1px; margin-right: 3px; }
-td.HOLDS { color: var(--holds-ink); }
-td.MARGINAL { color: var(--marginal-ink); }
-td.OVER { color: var(--over-ink); }
-.verdict { display: grid; gap: 6px; }
-.verdict .figure { font-size: 24px; }
-.tools { display: flex; flex-direction: column; gap: 6px; padding: 14px; border-left: 1px solid var(--rule-soft); justify-content: center; }
-.tools .act { justify-content: center; }
-.hidden { position: absolute; opacity: 0; width: 1px; height: 1px; }
-label.act:focus-within { outline: 3px solid var(--accent); }
-.sr { position: absolute; clip-path: inset(50%); width: 1px; height: 1px; overflow: hidden; }
-.band { background: var(--marginal-wash); border-left: 6px solid var(--marginal); padding: 10px 16px; }
-.empty { padding: 40px; background: var(--paper); }
-.act + .act { margin-left: 0; }
-@media (max-width: 1180px) { .yard { grid-template-columns: minmax(0, 1fr); } .job { grid-template-columns: minmax(0, 1fr) auto; } .open { grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr); gap: 10px 18px; } .verdict { grid-column: 1 / -1; } }
+.starts {
+  display: flex;
+  gap: 10px;
+}
+.kinds {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  margin-top: 14px;
+}
+.kinds .act {
+  min-height: 52px;
+  justify-content: center;
+}
+.yard {
+  padding: 22px 24px;
+  display: grid;
+  gap: 16px;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.job {
+  background: var(--paper);
+  border-top: 3px solid var(--ink);
+  display: grid;
+  grid-template-columns: 1fr auto;
+}
+.open {
+  display: grid;
+  grid-template-columns: minmax(250px, 1fr) minmax(330px, 1.15fr) minmax(190px, 0.85fr);
+  gap: 24px;
+  padding: 16px;
+  color: inherit;
+  text-decoration: none;
+  align-items: center;
+}
+.open:hover {
+  background: color-mix(in srgb, var(--accent-wash) 40%, transparent);
+}
+.plate {
+  display: flex;
+  gap: 14px;
+  align-items: flex-start;
+}
+.plate h2 {
+  font-size: 28px;
+}
+table {
+  border-collapse: collapse;
+  font-size: 15px;
+}
+thead th {
+  font: 600 15px/1 var(--rb-font-head);
+  color: var(--ink-soft);
+  text-align: left;
+  padding: 0 10px 4px 0;
+}
+tbody th {
+  font-weight: 500;
+  text-align: left;
+  padding: 4px 12px 4px 0;
+  white-space: nowrap;
+}
+td {
+  font: 600 19px/1 var(--rb-font-head);
+  padding: 4px 12px 4px 0;
+  white-space: nowrap;
+}
+td svg {
+  vertical-align: -1px;
+  margin-right: 3px;
+}
+td.HOLDS {
+  color: var(--holds-ink);
+}
+td.MARGINAL {
+  color: var(--marginal-ink);
+}
+td.OVER {
+  color: var(--over-ink);
+}
+.verdict {
+  display: grid;
+  gap: 6px;
+}
+.verdict .figure {
+  font-size: 24px;
+}
+.tools {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  padding: 14px;
+  border-left: 1px solid var(--rule-soft);
+  justify-content: center;
+}
+.tools .act {
+  justify-content: center;
+}
+.hidden {
+  position: absolute;
+  opacity: 0;
+  width: 1px;
+  height: 1px;
+}
+label.act:focus-within {
+  outline: 3px solid var(--accent);
+}
+.sr {
+  position: absolute;
+  clip-path: inset(50%);
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+}
+.band {
+  background: var(--marginal-wash);
+  border-left: 6px solid var(--marginal);
+  padding: 10px 16px;
+}
+.empty {
+  padding: 40px;
+  background: var(--paper);
+}
+.act + .act {
+  margin-left: 0;
+}
+@media (max-width: 1180px) {
+  .yard {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .job {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .open {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr);
+    gap: 10px 18px;
+  }
+  .verdict {
+    grid-column: 1 / -1;
+  }
+}
 </style>

@@ -25,18 +25,36 @@ describe('what a server may answer', () => {
 
   it('names fields by the ids of their rows', async () => {
     const said = { code: 'fault.lastBuild', values: {} }
-    says(400, JSON.stringify({ said: [said], errors: [{ field: 'job.builds[1].coolers[0].gapMm', said }, { field: 'job.haul.speedKmh', said }] }))
+    says(
+      400,
+      JSON.stringify({
+        said: [said],
+        errors: [
+          { field: 'job.builds[1].coolers[0].gapMm', said },
+          { field: 'job.haul.speedKmh', said },
+        ],
+      }),
+    )
     const problem = await problemOf()
     expect(problem.said).toEqual([said])
     const request = { job: { builds: [{ id: 'found' }, { id: 'plan-2', coolers: [{ id: 'cooler-1' }] }] } }
-    expect(Object.keys(problem.fields(request, 'job'))).toEqual(['builds.plan-2.coolers.cooler-1.gapMm', 'haul.speedKmh'])
+    expect(Object.keys(problem.fields(request, 'job'))).toEqual([
+      'builds.plan-2.coolers.cooler-1.gapMm',
+      'haul.speedKmh',
+    ])
     expect(problem.passing).toBe(false)
   })
 
   it('is worth asking again only where nobody answered for good', async () => {
     answer = () => Promise.reject(new TypeError('gone'))
     expect(await problemOf()).toMatchObject({ status: 0, passing: true, message: 'ui.silent' })
-    for (const [status, passing] of [[502, true], [503, true], [504, true], [500, false], [404, false]] as const) {
+    for (const [status, passing] of [
+      [502, true],
+      [503, true],
+      [504, true],
+      [500, false],
+      [404, false],
+    ] as const) {
       says(status, '{"said":[{"code":"fault.databaseAway","values":{}}]}')
       expect(await problemOf()).toMatchObject({ status, passing, message: 'fault.databaseAway' })
     }

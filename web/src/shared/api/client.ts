@@ -62,7 +62,7 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
   }
   if (response.status === 204) return undefined as T
   const text = await response.text()
-  let json: Record<string, unknown> = {}
+  let json: Record<string, unknown>
   try {
     json = text ? JSON.parse(text) : {}
   } catch {

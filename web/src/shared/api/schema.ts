@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/parts/{shelf}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put: operations["put"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/rig": {
         parameters: {
             query?: never;
@@ -176,23 +192,6 @@ export interface paths {
         put?: never;
         /** Headroom of every build of a job */
         post: operations["verdicts"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/compute/verdict": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Headroom of one build, while something is dragged */
-        post: operations["verdict"];
         delete?: never;
         options?: never;
         head?: never;
@@ -372,22 +371,6 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all_1"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/parts/{shelf}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["shelf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1586,6 +1569,78 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shelf: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: unknown;
+                    }[];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shelf: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query: {
+                code: string;
+            };
+            header?: never;
+            path: {
+                shelf: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     saveRig: {
         parameters: {
             query?: never;
@@ -1927,30 +1982,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Verdict"][];
-                };
-            };
-        };
-    };
-    verdict: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BuildRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Verdict"];
                 };
             };
         };
@@ -2754,30 +2785,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Catalogue"];
-                };
-            };
-        };
-    };
-    shelf: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shelf: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": {
-                        [key: string]: unknown;
-                    }[];
                 };
             };
         };

@@ -36,6 +36,8 @@ export type AirTraverse = S['AirTraverse']
 export type CoreSize = S['CoreSize']
 export type Catalogue = S['Catalogue']
 export type Shelf = S['Shelf']
+/** One part of any shelf, by its columns. */
+export type ShelfPart = Record<string, unknown>
 export type PartColumn = S['Column']
 export type FanReport = S['FanReport']
 export type RatingResult = S['RatingResult']

@@ -12,7 +12,14 @@ import { formatSi, type QuantityName, type UnitWorld } from '@/shared/units/unit
 type Entry = string | { words: string; why?: string; do?: string }
 type Part = 'words' | 'why' | 'do'
 
-const entries: Record<string, Record<string, Entry>> = { ...problems, ...findings, ...names, ...settle, ...work, ...fields }
+const entries: Record<string, Record<string, Entry>> = {
+  ...problems,
+  ...findings,
+  ...names,
+  ...settle,
+  ...work,
+  ...fields,
+}
 const compiled = new Map<string, IntlMessageFormat>()
 
 function pattern(code: string, part: Part): string | undefined {
@@ -63,7 +70,8 @@ export const why = (said: Said, world: UnitWorld): string => render(said, 'why',
 export const whatToDo = (said: Said, world: UnitWorld): string => render(said, 'do', world)
 
 /** The words of a code that takes no values. */
-export const word = (code: string, part: Part = 'words'): string => pattern(code, part) ?? (part === 'words' ? code : '')
+export const word = (code: string, part: Part = 'words'): string =>
+  pattern(code, part) ?? (part === 'words' ? code : '')
 
 export function partName(name: NonNullable<SaidValue['name']>): string {
   return name.given ?? word(name.noun) + (name.number ? ` ${name.number}` : '')

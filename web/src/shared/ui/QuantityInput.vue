@@ -4,7 +4,15 @@ import { editText, parse, type QuantityName } from '@/shared/units/units'
 import { unitWorld } from '@/shared/ui/preferences'
 
 /** A number with any sensible unit. Taken on Enter or when left; a bad text stays to be mended. */
-const props = defineProps<{ label: string; quantity: QuantityName; error?: string; step?: number; big?: boolean; optional?: boolean; placeholder?: string }>()
+const props = defineProps<{
+  label: string
+  quantity: QuantityName
+  error?: string
+  step?: number
+  big?: boolean
+  optional?: boolean
+  placeholder?: string
+}>()
 const value = defineModel<number | null>({ required: true })
 /** True while what stands in the field is not taken. */
 const bad = defineModel<boolean>('bad', { default: false })
@@ -20,12 +28,16 @@ function say(reason: string) {
   why.value = reason
   bad.value = !!reason
 }
-watch([value, unitWorld], () => {
-  if (!editing.value || !why.value) {
-    text.value = shown()
-    say('')
-  }
-}, { immediate: true })
+watch(
+  [value, unitWorld],
+  () => {
+    if (!editing.value || !why.value) {
+      text.value = shown()
+      say('')
+    }
+  },
+  { immediate: true },
+)
 
 function commit() {
   editing.value = false
@@ -43,6 +55,18 @@ function commit() {
   if (!parsed.ok) return
   value.value = parsed.value
   text.value = editText(parsed.value, props.quantity, unitWorld.value)
+}
+
+function take(event: Event) {
+  commit()
+  ;(event.target as HTMLInputElement).select()
+}
+
+/** As it was before the typing. */
+function leave(event: Event) {
+  text.value = shown()
+  say('')
+  ;(event.target as HTMLInputElement).blur()
 }
 
 function nudge(event: Event, direction: number) {
@@ -65,8 +89,8 @@ function nudge(event: Event, direction: number) {
       spellcheck="false"
       @focus="editing = true"
       @blur="commit"
-      @keydown.enter="commit(); ($event.target as HTMLInputElement).select()"
-      @keydown.escape="text = shown(); say(''); ($event.target as HTMLInputElement).blur()"
+      @keydown.enter="take"
+      @keydown.escape="leave"
       @keydown.up="nudge($event, 1)"
       @keydown.down="nudge($event, -1)"
     />
@@ -75,10 +99,29 @@ function nudge(event: Event, direction: number) {
 </template>
 
 <style scoped>
-.field { display: flex; flex-direction: column; gap: 2px; min-width: 0; }
-label { font-size: var(--rb-size-1); color: var(--ink-soft); }
-.big :deep(.el-input__inner) { font: 600 24px/1.2 var(--rb-font-head); }
-.big :deep(.el-input__wrapper) { min-height: 46px; }
-.why { margin: 2px 0 0; color: var(--over-ink); font-size: 13px; line-height: 1.25; }
-.wrong :deep(.el-input__wrapper) { box-shadow: 0 0 0 2px var(--over) inset; }
+.field {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  min-width: 0;
+}
+label {
+  font-size: var(--rb-size-1);
+  color: var(--ink-soft);
+}
+.big :deep(.el-input__inner) {
+  font: 600 24px/1.2 var(--rb-font-head);
+}
+.big :deep(.el-input__wrapper) {
+  min-height: 46px;
+}
+.why {
+  margin: 2px 0 0;
+  color: var(--over-ink);
+  font-size: 13px;
+  line-height: 1.25;
+}
+.wrong :deep(.el-input__wrapper) {
+  box-shadow: 0 0 0 2px var(--over) inset;
+}
 </style>

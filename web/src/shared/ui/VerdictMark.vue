@@ -18,5 +18,7 @@ defineProps<{ standing: Standing | null; size?: number }>()
 </template>
 
 <style scoped>
-.mark { flex: none; }
+.mark {
+  flex: none;
+}
 </style>

@@ -1,12 +1,24 @@
 import type { Build, Standing } from '@/shared/api/types'
 
 export const standingWord = (standing: Standing | null | undefined): string =>
-  standing === 'HOLDS' ? 'holds' : standing === 'MARGINAL' ? 'marginal' : standing === 'OVER' ? 'over its limit' : 'no steady state'
+  standing === 'HOLDS'
+    ? 'holds'
+    : standing === 'MARGINAL'
+      ? 'marginal'
+      : standing === 'OVER'
+        ? 'over its limit'
+        : 'no steady state'
 
 /** One letter per build, as flown on the strip: found, restored, then the plans. */
 export function flag(build: Build, builds: Build[]): string {
   if (build.kind === 'AS_FOUND') return 'F'
   if (build.kind === 'RESTORED') return 'R'
   const plans = builds.filter((b) => b.kind === 'PLAN')
-  return String.fromCharCode(65 + Math.max(0, plans.findIndex((b) => b.id === build.id)))
+  return String.fromCharCode(
+    65 +
+      Math.max(
+        0,
+        plans.findIndex((b) => b.id === build.id),
+      ),
+  )
 }

@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { editText, format, formatSi, listText, parse, parseList, roundValues, type QuantityName, type UnitWorld } from './units'
+import {
+  editText,
+  format,
+  formatSi,
+  listText,
+  parse,
+  parseList,
+  roundValues,
+  type QuantityName,
+  type UnitWorld,
+} from './units'
 
 const value = (text: string, quantity: QuantityName, world: UnitWorld = 'metric') => {
   const parsed = parse(text, quantity, world)
@@ -77,15 +87,24 @@ describe('several numbers in one field', () => {
     expect(parseList('390 490  530', 'torque', 'metric')).toEqual({ ok: true, values: [390, 490, 530] })
     const feet = parseList('100 200 lb·ft', 'torque', 'metric')
     expect(feet.ok && feet.values.map((v) => Math.round(v))).toEqual([136, 271])
-    expect(parseList('0 0.5; 1 inwc', 'fanPressure', 'metric')).toEqual({ ok: true, values: [0, 124.544455, 249.08891] })
+    expect(parseList('0 0.5; 1 inwc', 'fanPressure', 'metric')).toEqual({
+      ok: true,
+      values: [0, 124.544455, 249.08891],
+    })
     expect(parseList('1,5 2', 'ratio', 'metric')).toEqual({ ok: true, values: [1.5, 2] })
     expect(parseList('390; 490Nm', 'torque', 'imperial')).toEqual({ ok: true, values: [390, 490] })
   })
 
   it('are refused by the one that is none', () => {
     expect(parseList('390 big 530', 'torque', 'metric')).toEqual({ ok: false, why: '“big” is not a number.' })
-    expect(parseList('390 4OO', 'torque', 'metric')).toMatchObject({ ok: false, why: expect.stringContaining('“OO” is not a unit here') })
-    expect(parseList('390 490 furlongs', 'torque', 'metric')).toMatchObject({ ok: false, why: expect.stringContaining('is not a unit here') })
+    expect(parseList('390 4OO', 'torque', 'metric')).toMatchObject({
+      ok: false,
+      why: expect.stringContaining('“OO” is not a unit here'),
+    })
+    expect(parseList('390 490 furlongs', 'torque', 'metric')).toMatchObject({
+      ok: false,
+      why: expect.stringContaining('is not a unit here'),
+    })
     expect(parseList('  ', 'torque', 'metric')).toEqual({ ok: false, why: 'Enter at least one number.' })
   })
 
@@ -101,7 +120,16 @@ describe('marks of an axis', () => {
   it('are round in the unit shown and lie between the ends', () => {
     expect(roundValues(10, 50, 'temperature', 'metric', 6)).toEqual([10, 15, 20, 25, 30, 35, 40, 45, 50])
     const fahrenheit = roundValues(10, 50, 'temperature', 'imperial', 6)
-    expect(fahrenheit.map((v) => format(v, 'temperature', 'imperial', 0).replace(/\u00a0/g, ' '))).toEqual(['50 °F', '60 °F', '70 °F', '80 °F', '90 °F', '100 °F', '110 °F', '120 °F'])
+    expect(fahrenheit.map((v) => format(v, 'temperature', 'imperial', 0).replace(/\u00a0/g, ' '))).toEqual([
+      '50 °F',
+      '60 °F',
+      '70 °F',
+      '80 °F',
+      '90 °F',
+      '100 °F',
+      '110 °F',
+      '120 °F',
+    ])
     for (const v of fahrenheit) expect(v).toBeGreaterThanOrEqual(10)
     expect(roundValues(0, 20000, 'mass', 'metric', 6)).toEqual([0, 5000, 10000, 15000, 20000])
   })

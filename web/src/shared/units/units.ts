@@ -50,8 +50,16 @@ function fromShown(shown: number, quantity: QuantityName, world: UnitWorld): num
 }
 
 /** About as many values between two as wanted, round in the world's unit. */
-export function roundValues(from: number, to: number, quantity: QuantityName, world: UnitWorld, about: number): number[] {
-  return ticks(toShown(from, quantity, world), toShown(to, quantity, world), about).map((v) => fromShown(v, quantity, world))
+export function roundValues(
+  from: number,
+  to: number,
+  quantity: QuantityName,
+  world: UnitWorld,
+  about: number,
+): number[] {
+  return ticks(toShown(from, quantity, world), toShown(to, quantity, world), about).map((v) =>
+    fromShown(v, quantity, world),
+  )
 }
 
 /** A number without its unit; a true minus sign, no trailing zeros unless fixed. */
@@ -67,7 +75,12 @@ function grouped(number: string): string {
   return whole.replace(/\B(?=(\d{3})+$)/g, '\u202f') + (fraction ? '.' + fraction : '')
 }
 
-export function format(value: number | null | undefined, quantity: QuantityName, world: UnitWorld, digits?: number): string {
+export function format(
+  value: number | null | undefined,
+  quantity: QuantityName,
+  world: UnitWorld,
+  digits?: number,
+): string {
   if (value == null || !Number.isFinite(value)) return '–'
   return withUnit(toShown(value, quantity, world), quantity, world, digits)
 }
@@ -103,12 +116,18 @@ export function parse(text: string, quantity: QuantityName, world: UnitWorld): P
   if (!m) return { ok: false, why: `“${text.trim()}” is not a number.` }
   const [, sign, whole, top, bottom, decimal, open, rest = ''] = m
   if (bottom !== undefined && Number(bottom) === 0) return { ok: false, why: 'A fraction cannot have 0 below.' }
-  let number = top !== undefined ? Number(whole ?? 0) + Number(top) / Number(bottom) : Number((decimal ?? open ?? '').replace(',', '.'))
+  let number =
+    top !== undefined
+      ? Number(whole ?? 0) + Number(top) / Number(bottom)
+      : Number((decimal ?? open ?? '').replace(',', '.'))
   if (top === undefined && whole !== undefined) return { ok: false, why: `“${text.trim()}” holds two numbers.` }
   if (!Number.isFinite(number)) return { ok: false, why: `“${text.trim()}” is not a number.` }
   if (sign === '-' || sign === '−') number = -number
   const name = rest.trim().toLowerCase()
-  const unit = name === '' ? shownIn(quantity, world) : kind.units.find((x) => x.label.toLowerCase() === name || x.names.includes(name))
+  const unit =
+    name === ''
+      ? shownIn(quantity, world)
+      : kind.units.find((x) => x.label.toLowerCase() === name || x.names.includes(name))
   if (!unit) {
     const known = kind.units.map((x) => x.label).join(', ')
     return { ok: false, why: `“${rest.trim()}” is not a unit here. Use ${known || 'a plain number'}.` }
@@ -118,7 +137,11 @@ export function parse(text: string, quantity: QuantityName, world: UnitWorld): P
 }
 
 /** Numbers with blanks or semicolons between; a unit after the last one is that of them all. */
-export function parseList(text: string, quantity: QuantityName, world: UnitWorld): { ok: true; values: number[] } | { ok: false; why: string } {
+export function parseList(
+  text: string,
+  quantity: QuantityName,
+  world: UnitWorld,
+): { ok: true; values: number[] } | { ok: false; why: string } {
   const parts = text.split(/[\s;]+/).filter(Boolean)
   const last = parts.pop() ?? ''
   const [, number, unit] = /^([\d.,+−-]*)(.*)$/.exec(last)!

@@ -21,21 +21,25 @@ const view = computed(() => {
   return { left, right, bottom, top, width: right - left, height: top - bottom }
 })
 /** Left edge on the drawing; from the fan's side left and right change places. */
-const X = (b: { left: number; width: number }) => (props.fromFan ? view.value.right - b.left - b.width : b.left - view.value.left)
+const X = (b: { left: number; width: number }) =>
+  props.fromFan ? view.value.right - b.left - b.width : b.left - view.value.left
 const Y = (b: { bottom: number; height: number }) => view.value.top - b.bottom - b.height
 
-const cells = computed(() =>
-  (job.detail?.balance?.cells ?? []).map((c) => ({ ...c, ...boxOf(c) })),
-)
+const cells = computed(() => (job.detail?.balance?.cells ?? []).map((c) => ({ ...c, ...boxOf(c) })))
 type CellBox = (typeof cells.value)[number]
 const value = (c: CellBox) => (props.mode === 'heatKw' ? c.heatKw / ((c.width * c.height) / 1e6) : c[props.mode])
 const span = computed(() => {
   const values = cells.value.map(value).filter((v): v is number => v != null)
   return { low: Math.min(...values), high: Math.max(...values) }
 })
-const share = (v: number) => (span.value.high - span.value.low < 1e-6 ? 0.4 : (v - span.value.low) / (span.value.high - span.value.low))
+const share = (v: number) =>
+  span.value.high - span.value.low < 1e-6 ? 0.4 : (v - span.value.low) / (span.value.high - span.value.low)
 const say = (v: number) =>
-  props.mode === 'reachesRadiatorC' ? format(v, 'temperature', unitWorld.value, 0) : props.mode === 'velocity' ? format(v, 'velocity', unitWorld.value) : `${Math.round(v)} kW/m²`
+  props.mode === 'reachesRadiatorC'
+    ? format(v, 'temperature', unitWorld.value, 0)
+    : props.mode === 'velocity'
+      ? format(v, 'velocity', unitWorld.value)
+      : `${Math.round(v)} kW/m²`
 /** One label per kind of cell, in its roomiest rectangle. */
 const labels = computed(() => {
   const best = new Map<string, { room: number; x: number; y: number; text: string; sub: string; ink: string }>()
@@ -46,7 +50,11 @@ const labels = computed(() => {
     const key = c.velocity.toFixed(4)
     if ((best.get(key)?.room ?? 0) >= room) continue
     best.set(key, {
-      room, x: X(c) + c.width / 2, y: Y(c) + c.height / 2, text: say(v), ink: inkOn(share(v)),
+      room,
+      x: X(c) + c.width / 2,
+      y: Y(c) + c.height / 2,
+      text: say(v),
+      ink: inkOn(share(v)),
       sub: props.mode === 'velocity' ? '' : format(c.velocity, 'velocity', unitWorld.value),
     })
   }
@@ -69,12 +77,24 @@ const discs = computed(() =>
 )
 const pieces = computed(() => {
   const list: { piece: Piece; name: string; b: Box; bad: boolean }[] = []
-  if (chargeAir.value) list.push({ piece: { kind: 'chargeAirCooler', id: '' }, name: 'charge-air cooler', b: chargeAir.value, bad: false })
-  if (condenser.value) list.push({ piece: { kind: 'condenser', id: '' }, name: 'condenser', b: condenser.value, bad: false })
-  job.content.rig.obstacles.forEach((o) => list.push({ piece: { kind: 'obstacles', id: o.id }, name: o.name, b: boxOf(o), bad: false }))
-  build.value.fans.forEach((f, index) => list.push({ piece: { kind: 'fans', id: f.id }, name: fanName(index), b: boxOf(f), bad: trouble(f.id) }))
+  if (chargeAir.value)
+    list.push({ piece: { kind: 'chargeAirCooler', id: '' }, name: 'charge-air cooler', b: chargeAir.value, bad: false })
+  if (condenser.value)
+    list.push({ piece: { kind: 'condenser', id: '' }, name: 'condenser', b: condenser.value, bad: false })
+  job.content.rig.obstacles.forEach((o) =>
+    list.push({ piece: { kind: 'obstacles', id: o.id }, name: o.name, b: boxOf(o), bad: false }),
+  )
+  build.value.fans.forEach((f, index) =>
+    list.push({ piece: { kind: 'fans', id: f.id }, name: fanName(index), b: boxOf(f), bad: trouble(f.id) }),
+  )
   build.value.coolers.forEach((c, index) => {
-    if (c.place !== 'ELSEWHERE') list.push({ piece: { kind: 'coolers', id: c.id }, name: coolerName(index), b: box({ kind: 'coolers', id: c.id })!, bad: trouble(c.id) })
+    if (c.place !== 'ELSEWHERE')
+      list.push({
+        piece: { kind: 'coolers', id: c.id },
+        name: coolerName(index),
+        b: box({ kind: 'coolers', id: c.id })!,
+        bad: trouble(c.id),
+      })
   })
   // What is in hand lies on top, so that it can be taken wherever it is seen.
   return list.sort((a, b) => Number(isPicked(a.piece)) - Number(isPicked(b.piece)))
@@ -112,7 +132,12 @@ function nudge(event: KeyboardEvent, piece: Piece) {
   const b = box(piece)
   const step = event.shiftKey ? 25 : 5
   const mirror = props.fromFan ? -1 : 1
-  const by: Record<string, [number, number]> = { ArrowLeft: [-step * mirror, 0], ArrowRight: [step * mirror, 0], ArrowUp: [0, step], ArrowDown: [0, -step] }
+  const by: Record<string, [number, number]> = {
+    ArrowLeft: [-step * mirror, 0],
+    ArrowRight: [step * mirror, 0],
+    ArrowUp: [0, step],
+    ArrowDown: [0, -step],
+  }
   const d = by[event.key]
   if (!d || !b) return
   event.preventDefault()
@@ -122,32 +147,125 @@ function nudge(event: KeyboardEvent, piece: Piece) {
 /** Distances from the piece in hand to the opening's edges. */
 const rulers = computed(() => {
   const p = picked.value
-  const b = p && p.kind === 'coolers' && build.value.coolers.find((c) => c.id === p.id)?.place !== 'ELSEWHERE' ? box(p) : null
+  const b =
+    p && p.kind === 'coolers' && build.value.coolers.find((c) => c.id === p.id)?.place !== 'ELSEWHERE' ? box(p) : null
   if (!b) return []
   const o = opening.value
   const mm = (v: number) => format(v, 'size', unitWorld.value)
   const lines = [
-    { x1: o.left, y1: b.bottom + b.height / 2, x2: b.left, y2: b.bottom + b.height / 2, text: mm(b.left - o.left), room: b.left - o.left },
-    { x1: b.left + b.width / 2, y1: o.bottom, x2: b.left + b.width / 2, y2: b.bottom, text: mm(b.bottom - o.bottom), room: b.bottom - o.bottom },
+    {
+      x1: o.left,
+      y1: b.bottom + b.height / 2,
+      x2: b.left,
+      y2: b.bottom + b.height / 2,
+      text: mm(b.left - o.left),
+      room: b.left - o.left,
+    },
+    {
+      x1: b.left + b.width / 2,
+      y1: o.bottom,
+      x2: b.left + b.width / 2,
+      y2: b.bottom,
+      text: mm(b.bottom - o.bottom),
+      room: b.bottom - o.bottom,
+    },
   ]
   const px = (v: number) => (props.fromFan ? view.value.right - v : v - view.value.left)
-  return lines.filter((l) => l.room > 30).map((l) => ({ d: `M${px(l.x1)} ${view.value.top - l.y1}L${px(l.x2)} ${view.value.top - l.y2}`, x: l.x1 === l.x2 ? px(l.x1) : px(l.x2 - Math.min(l.room / 2, 80)), y: view.value.top - (l.x1 === l.x2 ? l.y2 - Math.min(l.room / 2, 60) : l.y1), text: l.text, tall: l.x1 === l.x2 }))
+  return lines
+    .filter((l) => l.room > 30)
+    .map((l) => ({
+      d: `M${px(l.x1)} ${view.value.top - l.y1}L${px(l.x2)} ${view.value.top - l.y2}`,
+      x: l.x1 === l.x2 ? px(l.x1) : px(l.x2 - Math.min(l.room / 2, 80)),
+      y: view.value.top - (l.x1 === l.x2 ? l.y2 - Math.min(l.room / 2, 60) : l.y1),
+      text: l.text,
+      tall: l.x1 === l.x2,
+    }))
 })
 </script>
 
 <template>
-  <svg ref="svg" :viewBox="`0 0 ${view.width} ${view.height}`" role="group" :aria-label="`Cooling pack from the ${fromFan ? 'fan side' : 'front'}, to scale`" class="front" data-pack>
+  <svg
+    ref="svg"
+    :viewBox="`0 0 ${view.width} ${view.height}`"
+    role="group"
+    :aria-label="`Cooling pack from the ${fromFan ? 'fan side' : 'front'}, to scale`"
+    class="front"
+    data-pack
+  >
     <defs>
-      <pattern id="hatch" width="10" height="10" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="10" height="10" fill="var(--metal)" /><path d="M0 0V10" stroke="var(--paper)" stroke-width="3" opacity=".35" /></pattern>
+      <pattern id="hatch" width="10" height="10" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="10" height="10" fill="var(--metal)" />
+        <path d="M0 0V10" stroke="var(--paper)" stroke-width="3" opacity=".35" />
+      </pattern>
     </defs>
-    <rect :x="X(opening)" :y="Y(opening)" :width="opening.width" :height="opening.height" fill="none" stroke="var(--ink-soft)" stroke-width="3" stroke-dasharray="14 8" />
+    <rect
+      :x="X(opening)"
+      :y="Y(opening)"
+      :width="opening.width"
+      :height="opening.height"
+      fill="none"
+      stroke="var(--ink-soft)"
+      stroke-width="3"
+      stroke-dasharray="14 8"
+    />
     <g>
-      <rect v-for="(c, k) in cells" :key="k" :x="X(c)" :y="Y(c)" :width="c.width" :height="c.height" :fill="value(c) == null ? 'var(--rule-soft)' : heatColour(share(value(c)!))" stroke="var(--paper)" stroke-width=".7" stroke-opacity=".5" data-cell />
+      <rect
+        v-for="(c, k) in cells"
+        :key="k"
+        :x="X(c)"
+        :y="Y(c)"
+        :width="c.width"
+        :height="c.height"
+        :fill="value(c) == null ? 'var(--rule-soft)' : heatColour(share(value(c)!))"
+        stroke="var(--paper)"
+        stroke-width=".7"
+        stroke-opacity=".5"
+        data-cell
+      />
     </g>
-    <rect :x="X(radiator)" :y="Y(radiator)" :width="radiator.width" :height="radiator.height" fill="none" stroke="var(--ink)" stroke-width="5" />
-    <rect v-if="condenser" :x="X(condenser)" :y="Y(condenser)" :width="condenser.width" :height="condenser.height" fill="none" stroke="var(--ink)" stroke-width="2.5" stroke-dasharray="2 7" />
-    <rect v-if="chargeAir" :x="X(chargeAir)" :y="Y(chargeAir)" :width="chargeAir.width" :height="chargeAir.height" fill="none" stroke="var(--ink)" stroke-width="2.5" stroke-dasharray="12 5" />
-    <circle v-for="d in discs" :key="d.key" :cx="d.cx" :cy="d.cy" :r="d.r" fill="none" stroke="#fff" stroke-width="2.5" stroke-dasharray="3 6" pointer-events="none" />
+    <rect
+      :x="X(radiator)"
+      :y="Y(radiator)"
+      :width="radiator.width"
+      :height="radiator.height"
+      fill="none"
+      stroke="var(--ink)"
+      stroke-width="5"
+    />
+    <rect
+      v-if="condenser"
+      :x="X(condenser)"
+      :y="Y(condenser)"
+      :width="condenser.width"
+      :height="condenser.height"
+      fill="none"
+      stroke="var(--ink)"
+      stroke-width="2.5"
+      stroke-dasharray="2 7"
+    />
+    <rect
+      v-if="chargeAir"
+      :x="X(chargeAir)"
+      :y="Y(chargeAir)"
+      :width="chargeAir.width"
+      :height="chargeAir.height"
+      fill="none"
+      stroke="var(--ink)"
+      stroke-width="2.5"
+      stroke-dasharray="12 5"
+    />
+    <circle
+      v-for="d in discs"
+      :key="d.key"
+      :cx="d.cx"
+      :cy="d.cy"
+      :r="d.r"
+      fill="none"
+      stroke="#fff"
+      stroke-width="2.5"
+      stroke-dasharray="3 6"
+      pointer-events="none"
+    />
     <g v-for="(l, k) in labels" :key="'l' + k" pointer-events="none" :style="{ '--on': l.ink }">
       <text :x="l.x" :y="l.y + (l.sub ? -4 : 14)" text-anchor="middle" class="head cell">{{ l.text }}</text>
       <text v-if="l.sub" :x="l.x" :y="l.y + 30" text-anchor="middle" class="cellsub">{{ l.sub }}</text>
@@ -171,12 +289,34 @@ const rulers = computed(() => {
     >
       <rect :x="X(p.b)" :y="Y(p.b)" :width="p.b.width" :height="p.b.height" />
       <template v-if="isPicked(p.piece) && (p.piece.kind === 'coolers' || p.piece.kind === 'obstacles')">
-        <rect v-for="[hx, hy] in [[0, 0], [1, 0], [0, 1], [1, 1]]" :key="`${hx}${hy}`" :x="X(p.b) + hx * p.b.width - 8" :y="Y(p.b) + hy * p.b.height - 8" width="16" height="16" class="corner" />
+        <rect
+          v-for="[hx, hy] in [
+            [0, 0],
+            [1, 0],
+            [0, 1],
+            [1, 1],
+          ]"
+          :key="`${hx}${hy}`"
+          :x="X(p.b) + hx * p.b.width - 8"
+          :y="Y(p.b) + hy * p.b.height - 8"
+          width="16"
+          height="16"
+          class="corner"
+        />
       </template>
-      <text v-if="p.piece.kind === 'obstacles'" :x="X(p.b) + p.b.width / 2" :y="Y(p.b) - 7" text-anchor="middle" class="name">{{ p.name }}</text>
+      <text
+        v-if="p.piece.kind === 'obstacles'"
+        :x="X(p.b) + p.b.width / 2"
+        :y="Y(p.b) - 7"
+        text-anchor="middle"
+        class="name"
+      >
+        {{ p.name }}
+      </text>
     </g>
     <g v-for="(r, k) in rulers" :key="'r' + k" pointer-events="none">
-      <path :d="r.d" stroke="#fff" stroke-width="7" opacity=".55" /><path :d="r.d" stroke="var(--rb-breeze-700)" stroke-width="2.5" />
+      <path :d="r.d" stroke="#fff" stroke-width="7" opacity=".55" />
+      <path :d="r.d" stroke="var(--rb-breeze-700)" stroke-width="2.5" />
       <rect :x="r.x - 58" :y="r.y - 22" width="116" height="42" fill="var(--paper)" opacity=".86" />
       <text :x="r.x" :y="r.y + 11" text-anchor="middle" class="head rule">{{ r.text }}</text>
     </g>
@@ -184,24 +324,98 @@ const rulers = computed(() => {
 </template>
 
 <style scoped>
-.front { width: 100%; display: block; touch-action: none; }
-.cell { font-size: 42px; fill: var(--on); }
-.cellsub { font-size: 30px; fill: var(--on); }
-.piece { cursor: grab; outline: none; }
-.piece:active { cursor: grabbing; }
-.coolers > rect:first-child { fill: transparent; stroke: var(--ink); stroke-width: 5; }
-.coolers.picked > rect:first-child { stroke: var(--rb-breeze-700); stroke-width: 6; fill: rgb(255 255 255 / 10%); }
-.fans { pointer-events: stroke; }
-.fans > rect:first-child { fill: none; stroke: #fff; stroke-width: 14; stroke-opacity: 0; }
-.fans.picked > rect:first-child { stroke: var(--rb-breeze-700); stroke-width: 5; stroke-dasharray: 4 8; stroke-opacity: 1; }
-.condenser, .chargeAirCooler { pointer-events: stroke; }
-.condenser > rect:first-child, .chargeAirCooler > rect:first-child { fill: none; stroke: #fff; stroke-width: 16; stroke-opacity: 0; }
-.condenser.picked > rect:first-child, .chargeAirCooler.picked > rect:first-child { stroke: var(--rb-breeze-700); stroke-width: 5; stroke-opacity: 1; }
-.obstacles > rect:first-child { fill: url(#hatch); stroke: var(--ink); stroke-width: 2; opacity: .9; }
-.obstacles.picked > rect:first-child { stroke: var(--rb-breeze-700); stroke-width: 5; }
-.piece.bad > rect:first-child { stroke: var(--over); stroke-width: 7; stroke-dasharray: 16 6; }
-.piece:focus-visible > rect:first-child { stroke: var(--accent); stroke-width: 9; stroke-opacity: 1; }
-.corner { fill: #fff; stroke: var(--rb-breeze-700); stroke-width: 3; pointer-events: none; }
-.name { font-size: 32px; }
-.rule { font-size: 34px; }
+.front {
+  width: 100%;
+  display: block;
+  touch-action: none;
+}
+.cell {
+  font-size: 42px;
+  fill: var(--on);
+}
+.cellsub {
+  font-size: 30px;
+  fill: var(--on);
+}
+.piece {
+  cursor: grab;
+  outline: none;
+}
+.piece:active {
+  cursor: grabbing;
+}
+.coolers > rect:first-child {
+  fill: transparent;
+  stroke: var(--ink);
+  stroke-width: 5;
+}
+.coolers.picked > rect:first-child {
+  stroke: var(--rb-breeze-700);
+  stroke-width: 6;
+  fill: rgb(255 255 255 / 10%);
+}
+.fans {
+  pointer-events: stroke;
+}
+.fans > rect:first-child {
+  fill: none;
+  stroke: #fff;
+  stroke-width: 14;
+  stroke-opacity: 0;
+}
+.fans.picked > rect:first-child {
+  stroke: var(--rb-breeze-700);
+  stroke-width: 5;
+  stroke-dasharray: 4 8;
+  stroke-opacity: 1;
+}
+.condenser,
+.chargeAirCooler {
+  pointer-events: stroke;
+}
+.condenser > rect:first-child,
+.chargeAirCooler > rect:first-child {
+  fill: none;
+  stroke: #fff;
+  stroke-width: 16;
+  stroke-opacity: 0;
+}
+.condenser.picked > rect:first-child,
+.chargeAirCooler.picked > rect:first-child {
+  stroke: var(--rb-breeze-700);
+  stroke-width: 5;
+  stroke-opacity: 1;
+}
+.obstacles > rect:first-child {
+  fill: url(#hatch);
+  stroke: var(--ink);
+  stroke-width: 2;
+  opacity: 0.9;
+}
+.obstacles.picked > rect:first-child {
+  stroke: var(--rb-breeze-700);
+  stroke-width: 5;
+}
+.piece.bad > rect:first-child {
+  stroke: var(--over);
+  stroke-width: 7;
+  stroke-dasharray: 16 6;
+}
+.piece:focus-visible > rect:first-child {
+  stroke: var(--accent);
+  stroke-width: 9;
+  stroke-opacity: 1;
+}
+.corner {
+  fill: #fff;
+  stroke: var(--rb-breeze-700);
+  stroke-width: 3;
+  pointer-events: none;
+}
+.name {
+  font-size: 32px;
+}
+.rule {
+  font-size: 34px;
+}
 </style>

@@ -24,9 +24,20 @@ const air = computed(() => job.detail?.balance?.air)
   <section class="panel pack">
     <header>
       <h2>The pack, to scale</h2>
-      <button type="button" class="act turn" :aria-pressed="fromFan" @click="fromFan = !fromFan">{{ fromFan ? 'from the fan' : 'from the front' }}</button>
+      <button type="button" class="act turn" :aria-pressed="fromFan" @click="fromFan = !fromFan">
+        {{ fromFan ? 'from the fan' : 'from the front' }}
+      </button>
       <div class="modes" role="radiogroup" aria-label="Cells show">
-        <button v-for="m in modes" :key="m.value" type="button" role="radio" :aria-checked="mode === m.value" @click="mode = m.value">{{ m.label }}</button>
+        <button
+          v-for="m in modes"
+          :key="m.value"
+          type="button"
+          role="radio"
+          :aria-checked="mode === m.value"
+          @click="mode = m.value"
+        >
+          {{ m.label }}
+        </button>
       </div>
     </header>
     <div class="views">
@@ -34,22 +45,78 @@ const air = computed(() => job.detail?.balance?.air)
       <PackSide />
     </div>
     <ul v-if="clearances.length" class="clearances" data-clearances>
-      <li v-for="c in clearances" :key="c.subject + c.said.code" :class="{ serious: c.serious }"><b>{{ say(c.said, unitWorld) }}</b><span>{{ whatToDo(c.said, unitWorld) }}</span></li>
+      <li v-for="c in clearances" :key="c.subject + c.said.code" :class="{ serious: c.serious }">
+        <b>{{ say(c.said, unitWorld) }}</b><span>{{ whatToDo(c.said, unitWorld) }}</span>
+      </li>
     </ul>
-    <p v-else-if="air" class="small soft" data-clearances>Everything clears. Drag a part, or pick it and use the arrow keys; Alt frees it from its catches. <template v-if="air.fans[0]">Main fan {{ format(air.fans[0].flow, 'airflow', unitWorld) }} of {{ format(air.fans[0].freeFlow, 'airflow', unitWorld) }} in free air.</template></p>
+    <p v-else-if="air" class="small soft" data-clearances>
+      Everything clears. Drag a part, or pick it and use the arrow keys; Alt frees it from its catches.
+      <template v-if="air.fans[0]"
+        >Main fan {{ format(air.fans[0].flow, 'airflow', unitWorld) }} of
+        {{ format(air.fans[0].freeFlow, 'airflow', unitWorld) }} in free air.</template
+      >
+    </p>
   </section>
 </template>
 
 <style scoped>
-.pack { padding-bottom: 10px; }
-.pack > header { align-items: center; margin-bottom: 6px; }
-.turn { min-height: 34px; font-size: 15px; padding: 0 10px; }
-.modes { display: flex; margin-left: auto; border: 1.5px solid var(--ink); }
-.modes button { min-height: 36px; border: 0; padding: 0 11px; background: transparent; color: inherit; font: 600 15px/1 var(--rb-font-head); cursor: pointer; }
-.modes button + button { border-left: 1.5px solid var(--ink); }
-.modes button[aria-checked='true'] { background: var(--ink); color: var(--paper); }
-.views { display: grid; grid-template-columns: minmax(0, 1.62fr) minmax(0, 1fr); align-items: center; gap: 8px; }
-.clearances { list-style: none; margin: 4px 0 0; padding: 0; display: grid; gap: 4px; }
-.clearances li { border-left: 6px solid var(--marginal); background: var(--marginal-wash); padding: 5px 10px; display: flex; gap: 4px 14px; flex-wrap: wrap; font-size: 15px; }
-.clearances li.serious { border-color: var(--over); background: var(--over-wash); }
+.pack {
+  padding-bottom: 10px;
+}
+.pack > header {
+  align-items: center;
+  margin-bottom: 6px;
+}
+.turn {
+  min-height: 34px;
+  font-size: 15px;
+  padding: 0 10px;
+}
+.modes {
+  display: flex;
+  margin-left: auto;
+  border: 1.5px solid var(--ink);
+}
+.modes button {
+  min-height: 36px;
+  border: 0;
+  padding: 0 11px;
+  background: transparent;
+  color: inherit;
+  font: 600 15px/1 var(--rb-font-head);
+  cursor: pointer;
+}
+.modes button + button {
+  border-left: 1.5px solid var(--ink);
+}
+.modes button[aria-checked='true'] {
+  background: var(--ink);
+  color: var(--paper);
+}
+.views {
+  display: grid;
+  grid-template-columns: minmax(0, 1.62fr) minmax(0, 1fr);
+  align-items: center;
+  gap: 8px;
+}
+.clearances {
+  list-style: none;
+  margin: 4px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+}
+.clearances li {
+  border-left: 6px solid var(--marginal);
+  background: var(--marginal-wash);
+  padding: 5px 10px;
+  display: flex;
+  gap: 4px 14px;
+  flex-wrap: wrap;
+  font-size: 15px;
+}
+.clearances li.serious {
+  border-color: var(--over);
+  background: var(--over-wash);
+}
 </style>

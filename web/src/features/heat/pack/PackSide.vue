@@ -25,7 +25,9 @@ const pushers = computed(() => build.value.fans.filter((f) => f.mount === 'PUSHE
 
 const svg = ref<SVGSVGElement | null>(null)
 let grab: { id: string; dz: number } | null = null
-const depthAt = (event: PointerEvent) => (new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse()).x - 30) / SCALE + view.value.front
+const depthAt = (event: PointerEvent) =>
+  (new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse()).x - 30) / SCALE +
+  view.value.front
 function take(event: PointerEvent, slab: Slab) {
   if (slab.cooler == null || event.button !== 0) return
   picked.value = { kind: 'coolers', id: slab.cooler }
@@ -54,21 +56,56 @@ const gapOf = computed(() => {
   const slab = slabs.value.list.find((s) => s.cooler === p.id)
   const cooler = build.value.coolers.find((c) => c.id === p.id)
   if (!slab || cooler?.place !== 'FRONT' || cooler.gapMm <= 0) return null
-  return { x1: X(slab.front + slab.depth), x2: X(slab.front + slab.depth + cooler.gapMm), y: Y(slab.bottom + slab.height) - 22, text: format(cooler.gapMm, 'size', unitWorld.value) }
+  return {
+    x1: X(slab.front + slab.depth),
+    x2: X(slab.front + slab.depth + cooler.gapMm),
+    y: Y(slab.bottom + slab.height) - 22,
+    text: format(cooler.gapMm, 'size', unitWorld.value),
+  }
 })
 /** Thick enough to carry its own name. */
 const inside = (s: Slab) => s.depth * SCALE > 38 && s.height > 170
-const fill = (s: Slab) => (s.cooler != null ? 'var(--accent)' : s.name === 'radiator' ? 'var(--ink)' : s.name === 'condenser' ? 'var(--ink-soft)' : 'var(--rb-asphalt-300)')
+const fill = (s: Slab) =>
+  s.cooler != null
+    ? 'var(--accent)'
+    : s.name === 'radiator'
+      ? 'var(--ink)'
+      : s.name === 'condenser'
+        ? 'var(--ink-soft)'
+        : 'var(--rb-asphalt-300)'
 </script>
 
 <template>
-  <svg ref="svg" :viewBox="`0 0 ${view.width} ${view.height}`" role="group" aria-label="Section from the side, air from the left" class="side" data-side>
-    <path :d="`M${X(view.front)} ${Y(opening.bottom + opening.height)}V${Y(opening.bottom)}`" stroke="var(--ink-soft)" stroke-width="3" stroke-dasharray="14 8" />
-    <path v-for="k in 4" :key="k" :d="`M4 ${(view.height * (k - 0.5)) / 4}h22m-8-6l8 6l-8 6`" fill="none" stroke="var(--accent)" stroke-width="3" />
+  <svg
+    ref="svg"
+    :viewBox="`0 0 ${view.width} ${view.height}`"
+    role="group"
+    aria-label="Section from the side, air from the left"
+    class="side"
+    data-side
+  >
+    <path
+      :d="`M${X(view.front)} ${Y(opening.bottom + opening.height)}V${Y(opening.bottom)}`"
+      stroke="var(--ink-soft)"
+      stroke-width="3"
+      stroke-dasharray="14 8"
+    />
+    <path
+      v-for="k in 4"
+      :key="k"
+      :d="`M4 ${(view.height * (k - 0.5)) / 4}h22m-8-6l8 6l-8 6`"
+      fill="none"
+      stroke="var(--accent)"
+      stroke-width="3"
+    />
     <g
       v-for="s in slabs.list"
       :key="s.name"
-      :class="{ cooler: s.cooler != null, picked: picked?.kind === 'coolers' && picked.id === s.cooler, bad: s.cooler != null && trouble(s.cooler) }"
+      :class="{
+        cooler: s.cooler != null,
+        picked: picked?.kind === 'coolers' && picked.id === s.cooler,
+        bad: s.cooler != null && trouble(s.cooler),
+      }"
       :tabindex="s.cooler != null ? 0 : undefined"
       :role="s.cooler != null ? 'button' : undefined"
       :aria-label="s.cooler != null ? `${s.name} in depth; left and right arrow change its gap` : undefined"
@@ -79,27 +116,82 @@ const fill = (s: Slab) => (s.cooler != null ? 'var(--accent)' : s.name === 'radi
       @pointercancel="letGo"
       @keydown="nudge($event, s)"
     >
-      <rect :x="X(s.front)" :y="Y(s.bottom + s.height)" :width="Math.max(0, s.depth) * SCALE" :height="Math.max(0, s.height)" :fill="fill(s)" />
-      <text :transform="`translate(${inside(s) ? X(s.front) + (s.depth * SCALE) / 2 + 10 : X(s.front) - 8} ${Y(s.bottom) - 12}) rotate(-90)`" class="name" :class="{ inside: inside(s) }">{{ s.name }}</text>
+      <rect
+        :x="X(s.front)"
+        :y="Y(s.bottom + s.height)"
+        :width="Math.max(0, s.depth) * SCALE"
+        :height="Math.max(0, s.height)"
+        :fill="fill(s)"
+      />
+      <text
+        :transform="`translate(${inside(s) ? X(s.front) + (s.depth * SCALE) / 2 + 10 : X(s.front) - 8} ${Y(s.bottom) - 12}) rotate(-90)`"
+        class="name"
+        :class="{ inside: inside(s) }"
+      >
+        {{ s.name }}
+      </text>
     </g>
     <g v-if="gapOf">
-      <path :d="`M${gapOf.x1} ${gapOf.y}H${gapOf.x2}M${gapOf.x1} ${gapOf.y - 9}v18M${gapOf.x2} ${gapOf.y - 9}v18`" stroke="var(--accent-ink)" stroke-width="2.5" />
+      <path
+        :d="`M${gapOf.x1} ${gapOf.y}H${gapOf.x2}M${gapOf.x1} ${gapOf.y - 9}v18M${gapOf.x2} ${gapOf.y - 9}v18`"
+        stroke="var(--accent-ink)"
+        stroke-width="2.5"
+      />
       <text :x="gapOf.x2 - 6" :y="gapOf.y - 14" text-anchor="end" class="head gap">{{ gapOf.text }}</text>
     </g>
-    <path v-for="(f, i) in fans" :key="'f' + i" :d="`M${X(slabs.end)} ${Y(f.bottomMm + f.heightMm)}q26 ${f.heightMm / 2} 0 ${f.heightMm}`" fill="none" stroke="var(--ink)" stroke-width="5" />
-    <path v-for="(f, i) in pushers" :key="'p' + i" :d="`M${X(-30)} ${Y(f.bottomMm + f.heightMm)}q-26 ${f.heightMm / 2} 0 ${f.heightMm}`" fill="none" stroke="var(--accent)" stroke-width="5" />
+    <path
+      v-for="(f, i) in fans"
+      :key="'f' + i"
+      :d="`M${X(slabs.end)} ${Y(f.bottomMm + f.heightMm)}q26 ${f.heightMm / 2} 0 ${f.heightMm}`"
+      fill="none"
+      stroke="var(--ink)"
+      stroke-width="5"
+    />
+    <path
+      v-for="(f, i) in pushers"
+      :key="'p' + i"
+      :d="`M${X(-30)} ${Y(f.bottomMm + f.heightMm)}q-26 ${f.heightMm / 2} 0 ${f.heightMm}`"
+      fill="none"
+      stroke="var(--accent)"
+      stroke-width="5"
+    />
     <text :transform="`translate(${X(slabs.end) + 44} ${Y(radiator.bottom) - 6}) rotate(-90)`" class="name">fan</text>
   </svg>
 </template>
 
 <style scoped>
-.side { width: 100%; display: block; touch-action: none; }
-.name { font-size: 31px; }
-svg .name.inside { fill: var(--paper); }
-.gap { font-size: 34px; fill: var(--accent-ink); }
-.cooler { cursor: ew-resize; outline: none; }
-.cooler rect { stroke: transparent; stroke-width: 5; }
-.cooler.picked rect { stroke: var(--rb-breeze-700); }
-.cooler.bad rect { stroke: var(--over); stroke-dasharray: 14 6; }
-.cooler:focus-visible rect { stroke: var(--accent-ink); stroke-width: 9; }
+.side {
+  width: 100%;
+  display: block;
+  touch-action: none;
+}
+.name {
+  font-size: 31px;
+}
+svg .name.inside {
+  fill: var(--paper);
+}
+.gap {
+  font-size: 34px;
+  fill: var(--accent-ink);
+}
+.cooler {
+  cursor: ew-resize;
+  outline: none;
+}
+.cooler rect {
+  stroke: transparent;
+  stroke-width: 5;
+}
+.cooler.picked rect {
+  stroke: var(--rb-breeze-700);
+}
+.cooler.bad rect {
+  stroke: var(--over);
+  stroke-dasharray: 14 6;
+}
+.cooler:focus-visible rect {
+  stroke: var(--accent-ink);
+  stroke-width: 9;
+}
 </style>

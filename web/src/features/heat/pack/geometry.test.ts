@@ -19,7 +19,12 @@ describe('what stands where', () => {
   })
 
   it('knows every piece and no other', () => {
-    expect(boxOfPiece(hive, plan, { kind: 'coolers', id: 'cooler-1' })).toEqual({ left: 50, bottom: 250, width: 280, height: 190 })
+    expect(boxOfPiece(hive, plan, { kind: 'coolers', id: 'cooler-1' })).toEqual({
+      left: 50,
+      bottom: 250,
+      width: 280,
+      height: 190,
+    })
     expect(boxOfPiece(hive, plan, { kind: 'fans', id: 'fan-1' })).toMatchObject({ left: 60, width: 640 })
     expect(boxOfPiece(hive, plan, { kind: 'obstacles', id: 'obstacle-2' })).toMatchObject({ left: 640, bottom: 430 })
     expect(boxOfPiece(hive, plan, { kind: 'condenser', id: '' })).toMatchObject({ left: 30, width: 700 })
@@ -36,9 +41,19 @@ describe('dragging', () => {
     expect(next.builds[1]).toBe(hive.builds[1])
     expect(next.rig.obstacles).toBe(hive.rig.obstacles)
     expect(hive.builds[2].coolers[0].leftMm).toBe(50)
-    expect(moved(hive, plan, { kind: 'obstacles', id: 'obstacle-2' }, 0, 5).rig.obstacles.map((o) => o.leftMm)).toEqual([370, 0])
-    expect(moved(hive, plan, { kind: 'condenser', id: '' }, 10, 5).rig.vehicle.cooling.condenser).toMatchObject({ leftMm: 10, bottomMm: 5, widthMm: 700 })
-    expect(moved(hive, hive.builds[1], { kind: 'fans', id: 'fan-1' }, 10, 5).builds[1].fans[0]).toMatchObject({ leftMm: 10, bottomMm: 5, widthMm: 640 })
+    expect(moved(hive, plan, { kind: 'obstacles', id: 'obstacle-2' }, 0, 5).rig.obstacles.map((o) => o.leftMm)).toEqual(
+      [370, 0],
+    )
+    expect(moved(hive, plan, { kind: 'condenser', id: '' }, 10, 5).rig.vehicle.cooling.condenser).toMatchObject({
+      leftMm: 10,
+      bottomMm: 5,
+      widthMm: 700,
+    })
+    expect(moved(hive, hive.builds[1], { kind: 'fans', id: 'fan-1' }, 10, 5).builds[1].fans[0]).toMatchObject({
+      leftMm: 10,
+      bottomMm: 5,
+      widthMm: 640,
+    })
   })
 
   it('catches on the opening’s edge and keeps its gap to metal', () => {

@@ -6,8 +6,12 @@ import { placeAt, section } from './section'
 const hive = shipped('demo/hive-utility')
 const tray = shipped('demo/tilt-tray')
 const plan = hive.builds[2]
-const with_ = (...coolers: Partial<FittedCooler>[]): Build => ({ ...plan, coolers: coolers.map((c, i) => ({ ...plan.coolers[0], id: `c${i}`, ...c })) })
-const fronts = (build: Build, content = hive) => Object.fromEntries(section(content, build).list.map((s) => [s.name, s.front]))
+const with_ = (...coolers: Partial<FittedCooler>[]): Build => ({
+  ...plan,
+  coolers: coolers.map((c, i) => ({ ...plan.coolers[0], id: `c${i}`, ...c })),
+})
+const fronts = (build: Build, content = hive) =>
+  Object.fromEntries(section(content, build).list.map((s) => [s.name, s.front]))
 
 describe('the pack in depth', () => {
   it('stands cores one behind the other with the truck’s own gap', () => {
@@ -19,7 +23,13 @@ describe('the pack in depth', () => {
   it('puts a charge-air cooler before the condenser where the truck has it so', () => {
     const restored = tray.builds[1]
     expect(section(tray, restored).list.map((s) => s.name)).toEqual(['charge air', 'condenser', 'radiator'])
-    const other = { ...tray, rig: { ...tray.rig, vehicle: { ...tray.rig.vehicle, cooling: { ...tray.rig.vehicle.cooling, chargeAirFirst: false } } } }
+    const other = {
+      ...tray,
+      rig: {
+        ...tray.rig,
+        vehicle: { ...tray.rig.vehicle, cooling: { ...tray.rig.vehicle.cooling, chargeAirFirst: false } },
+      },
+    }
     expect(section(other, restored).list.map((s) => s.name)).toEqual(['condenser', 'charge air', 'radiator'])
     expect(section(other, restored).end).toBe(section(tray, restored).end)
   })
@@ -62,7 +72,10 @@ describe('dragging in depth', () => {
   it('changes place past the middle of the next core', () => {
     expect(placeAt(hive, plan, 'cooler-1', 8 - depth / 2 + 1, false)).toEqual({ place: 'BEHIND_CONDENSER' })
     expect(placeAt(hive, plan, 'cooler-1', 48 - depth / 2 + 1, false)).toEqual({ place: 'BEHIND_RADIATOR' })
-    const open = { ...hive, rig: { ...hive.rig, vehicle: { ...hive.rig.vehicle, cooling: { ...hive.rig.vehicle.cooling, condenser: null } } } }
+    const open = {
+      ...hive,
+      rig: { ...hive.rig, vehicle: { ...hive.rig.vehicle, cooling: { ...hive.rig.vehicle.cooling, condenser: null } } },
+    }
     // With nothing before the radiator there is no between.
     expect(placeAt(open, plan, 'cooler-1', 1 - depth / 2, false)).toMatchObject({ place: 'FRONT', gapMm: 0 })
   })

@@ -12,5 +12,8 @@ it('catches on edges and on the standard gap, an axis at a time', () => {
 })
 
 it('leaves a box alone that is out of reach', () => {
-  expect(snap({ left: 40, bottom: 120, width: 280, height: 190 }, [opening, brace])).toMatchObject({ left: 40, bottom: 120 })
+  expect(snap({ left: 40, bottom: 120, width: 280, height: 190 }, [opening, brace])).toMatchObject({
+    left: 40,
+    bottom: 120,
+  })
 })

@@ -4,7 +4,7 @@ import type { AnyPart, Build, CoolerPart, FittedCooler } from '@/shared/api/type
 import PartShelf from '@/features/parts/PartShelf.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
 import { freeId } from '@/job/paths'
 import { picked, PLACES, usePack } from '../pack/usePack'
 
@@ -12,7 +12,11 @@ import { picked, PLACES, usePack } from '../pack/usePack'
 const { job, build, cooling, opening } = usePack()
 /** Id of the cooler whose part is chosen; empty for one more. */
 const choosing = ref<string | null>(null)
-const cooler = computed<FittedCooler | undefined>(() => build.value.coolers.find((c) => picked.value?.kind === 'coolers' && c.id === picked.value.id) ?? build.value.coolers[0])
+const cooler = computed<FittedCooler | undefined>(
+  () =>
+    build.value.coolers.find((c) => picked.value?.kind === 'coolers' && c.id === picked.value.id) ??
+    build.value.coolers[0],
+)
 const path = <F extends string>(field: F) => `builds.${job.selected}.${field}` as const
 const mine = <F extends string>(field: F) => `builds.${job.selected}.coolers.${cooler.value!.id}.${field}` as const
 const orders: { value: Build['oilOrder']; label: string }[] = [
@@ -20,7 +24,12 @@ const orders: { value: Build['oilOrder']; label: string }[] = [
   { value: 'BEFORE_TANK', label: 'before in-tank' },
   { value: 'TANK_BYPASSED', label: 'in-tank bypassed' },
 ]
-const hasTank = computed(() => (build.value.radiator ? build.value.radiator.inTankWattsPerKelvin : job.content.rig.vehicle.gearbox.inTankWattsPerKelvin) != null)
+const hasTank = computed(
+  () =>
+    (build.value.radiator
+      ? build.value.radiator.inTankWattsPerKelvin
+      : job.content.rig.vehicle.gearbox.inTankWattsPerKelvin) != null,
+)
 const heat = computed(() => job.detail?.balance?.heat.coolers.find((c) => c.id === cooler.value?.id)?.heatKw)
 
 function fit(part: AnyPart) {
@@ -29,7 +38,12 @@ function fit(part: AnyPart) {
   if (choosing.value) job.edit(`builds.${job.selected}.coolers.${id}.part`, p)
   else {
     const made: FittedCooler = {
-      id, part: p, place: 'FRONT', gapMm: 20, sealed: true, ratingFactor: 1,
+      id,
+      part: p,
+      place: 'FRONT',
+      gapMm: 20,
+      sealed: true,
+      ratingFactor: 1,
       ownFanM3s: null,
       leftMm: Math.round(opening.value.left + Math.min(60, Math.max(0, opening.value.width - p.widthMm))),
       bottomMm: Math.round(opening.value.bottom + Math.max(0, (opening.value.height - p.heightMm) * 0.6)),
@@ -40,16 +54,29 @@ function fit(part: AnyPart) {
   picked.value = { kind: 'coolers', id }
 }
 function takeOut() {
-  job.edit(path('coolers'), build.value.coolers.filter((c) => c !== cooler.value))
+  job.edit(
+    path('coolers'),
+    build.value.coolers.filter((c) => c !== cooler.value),
+  )
   picked.value = null
 }
 function put(place: FittedCooler['place']) {
   const c = cooler.value!
-  job.edit(`builds.${job.selected}.coolers.${c.id}`, { ...c, place, ownFanM3s: place === 'ELSEWHERE' ? (c.ownFanM3s ?? 0.35) : null })
+  job.edit(`builds.${job.selected}.coolers.${c.id}`, {
+    ...c,
+    place,
+    ownFanM3s: place === 'ELSEWHERE' ? (c.ownFanM3s ?? 0.35) : null,
+  })
 }
 const fits = (p: AnyPart) => {
   const part = p as CoolerPart
-  return part.depthMm > cooling.value.openingDepthMm ? 'too deep' : part.widthMm > opening.value.width ? 'too wide' : part.heightMm > opening.value.height ? 'too high' : ''
+  return part.depthMm > cooling.value.openingDepthMm
+    ? 'too deep'
+    : part.widthMm > opening.value.width
+      ? 'too wide'
+      : part.heightMm > opening.value.height
+        ? 'too high'
+        : ''
 }
 const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.value, 1)
 </script>
@@ -57,7 +84,16 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
 <template>
   <div class="coolers">
     <div v-if="build.coolers.length > 1 || cooler" class="row">
-      <button v-for="(c, i) in build.coolers" :key="c.id" type="button" class="tab" :aria-pressed="c === cooler" @click="picked = { kind: 'coolers', id: c.id }">{{ build.coolers.length > 1 ? `${i + 1} · ` : '' }}{{ c.part.name }}</button>
+      <button
+        v-for="(c, i) in build.coolers"
+        :key="c.id"
+        type="button"
+        class="tab"
+        :aria-pressed="c === cooler"
+        @click="picked = { kind: 'coolers', id: c.id }"
+      >
+        {{ build.coolers.length > 1 ? `${i + 1} · ` : '' }}{{ c.part.name }}
+      </button>
     </div>
     <template v-if="cooler">
       <div class="row">
@@ -66,30 +102,81 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
         <button v-if="build.coolers.length < 3" type="button" class="act" @click="choosing = ''">Add another</button>
       </div>
       <div v-if="job.detail?.coolerEffect" class="effects" data-effects>
-        <div><span class="figure">{{ d(job.detail.coolerEffect.panK) }}</span><span class="small">pan</span></div>
-        <div><span class="figure">{{ d(job.detail.coolerEffect.coolantK) }}</span><span class="small">coolant</span></div>
-        <div><span class="figure">{{ heat != null ? format(heat, 'power', unitWorld) : '–' }}</span><span class="small">this one takes</span></div>
-        <div><span class="figure">{{ job.detail.coolerEffect.airLostPercent >= 0 ? '−' : '+' }}{{ format(Math.abs(job.detail.coolerEffect.airLostPercent), 'percent', 'metric') }}</span><span class="small">air through the face</span></div>
+        <div>
+          <span class="figure">{{ d(job.detail.coolerEffect.panK) }}</span><span class="small">pan</span>
+        </div>
+        <div>
+          <span class="figure">{{ d(job.detail.coolerEffect.coolantK) }}</span><span class="small">coolant</span>
+        </div>
+        <div>
+          <span class="figure">{{ heat != null ? format(heat, 'power', unitWorld) : '–' }}</span><span class="small"
+            >this one takes</span
+          >
+        </div>
+        <div>
+          <span class="figure"
+            >{{ job.detail.coolerEffect.airLostPercent >= 0 ? '−' : '+'
+            }}{{ format(Math.abs(job.detail.coolerEffect.airLostPercent), 'percent', 'metric') }}</span
+          ><span class="small">air through the face</span>
+        </div>
       </div>
       <div v-if="hasTank" class="choice" role="radiogroup" aria-label="Order of the elements">
-        <button v-for="o in orders" :key="o.value" type="button" role="radio" :aria-checked="build.oilOrder === o.value" @click="job.edit(path('oilOrder'), o.value)">{{ o.label }}</button>
+        <button
+          v-for="o in orders"
+          :key="o.value"
+          type="button"
+          role="radio"
+          :aria-checked="build.oilOrder === o.value"
+          @click="job.edit(path('oilOrder'), o.value)"
+        >
+          {{ o.label }}
+        </button>
       </div>
       <div v-if="build.coolers.length > 1" class="choice" role="radiogroup" aria-label="Several coolers">
-        <button type="button" role="radio" :aria-checked="!build.parallel" @click="job.edit(path('parallel'), false)">one after the other</button>
-        <button type="button" role="radio" :aria-checked="build.parallel" @click="job.edit(path('parallel'), true)">side by side</button>
+        <button type="button" role="radio" :aria-checked="!build.parallel" @click="job.edit(path('parallel'), false)">
+          one after the other
+        </button>
+        <button type="button" role="radio" :aria-checked="build.parallel" @click="job.edit(path('parallel'), true)">
+          side by side
+        </button>
       </div>
       <div class="choice" role="radiogroup" aria-label="Place in depth">
-        <button v-for="p in PLACES" :key="p.value" type="button" role="radio" :aria-checked="cooler.place === p.value" @click="put(p.value)">{{ p.label }}</button>
+        <button
+          v-for="p in PLACES"
+          :key="p.value"
+          type="button"
+          role="radio"
+          :aria-checked="cooler.place === p.value"
+          @click="put(p.value)"
+        >
+          {{ p.label }}
+        </button>
       </div>
       <div class="fields">
         <template v-if="cooler.place !== 'ELSEWHERE'">
           <QuantityField label="From left" :path="mine('leftMm')" quantity="size" :step="5" />
           <QuantityField label="From bottom" :path="mine('bottomMm')" quantity="size" :step="5" />
         </template>
-        <QuantityField v-else label="Its own fan, free air" :path="mine('ownFanM3s')" quantity="airflow" :step="0.05" optional />
+        <QuantityField
+          v-else
+          label="Its own fan, free air"
+          :path="mine('ownFanM3s')"
+          quantity="airflow"
+          :step="0.05"
+          optional
+        />
         <template v-if="cooler.place === 'FRONT'">
           <QuantityField label="Gap behind" :path="mine('gapMm')" quantity="size" :step="5" />
-          <button type="button" role="switch" class="act toggle" :class="{ main: cooler.sealed }" :aria-checked="cooler.sealed" @click="job.edit(mine('sealed'), !cooler.sealed)">{{ cooler.sealed ? 'rim foamed' : 'rim open' }}</button>
+          <button
+            type="button"
+            role="switch"
+            class="act toggle"
+            :class="{ main: cooler.sealed }"
+            :aria-checked="cooler.sealed"
+            @click="job.edit(mine('sealed'), !cooler.sealed)"
+          >
+            {{ cooler.sealed ? 'rim foamed' : 'rim open' }}
+          </button>
         </template>
         <QuantityField label="Width" :path="mine('part.widthMm')" quantity="size" :step="10" />
         <QuantityField label="Height" :path="mine('part.heightMm')" quantity="size" :step="10" />
@@ -103,7 +190,13 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
           <QuantityField label="Tube pitch" :path="mine('part.tubePitchMm')" quantity="size" :step="0.5" />
           <QuantityField label="Oil passes" :path="mine('part.passes')" quantity="count" :step="1" />
           <QuantityField label="Port bore" :path="mine('part.portBoreMm')" quantity="size" :step="0.5" />
-          <QuantityField label="Bypass opens" :path="mine('part.bypassOpensC')" quantity="temperature" :step="1" optional />
+          <QuantityField
+            label="Bypass opens"
+            :path="mine('part.bypassOpensC')"
+            quantity="temperature"
+            :step="1"
+            optional
+          />
         </div>
       </details>
     </template>

@@ -6,18 +6,23 @@ import type { AirTraverse, AnyPart, FanPart, FanReport, FittedFan } from '@/shar
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber, parse, toShown } from '@/shared/units/units'
-import ListField from '@/shared/ui/ListField.vue'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import ListField from '@/job/fields/ListField.vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
 import { freeId } from '@/job/paths'
 import { picked, usePack } from '../pack/usePack'
 import FanCurves from './FanCurves.vue'
 
 /** The fans of the build on their curves, and the anemometer's word on them. */
 const { job, build, radiator } = usePack()
-const { result, problem } = useComputed<FanReport>('/api/compute/fans', () => job.content && !job.stale && !job.dragging && { job: job.content, build: job.selected })
+const { result, problem } = useComputed<FanReport>(
+  '/api/compute/fans',
+  () => job.content && !job.stale && !job.dragging && { job: job.content, build: job.selected },
+)
 /** Id of the fan whose part is chosen; empty for one more. */
 const choosing = ref<string | null>(null)
-const fan = computed(() => build.value.fans.find((f) => picked.value?.kind === 'fans' && f.id === picked.value.id) ?? build.value.fans[0]!)
+const fan = computed(
+  () => build.value.fans.find((f) => picked.value?.kind === 'fans' && f.id === picked.value.id) ?? build.value.fans[0]!,
+)
 const report = computed(() => result.value?.fans.find((f) => f.name.id === fan.value.id))
 const path = <F extends string>(field: F) => `builds.${job.selected}.fans.${fan.value.id}.${field}` as const
 
@@ -28,8 +33,16 @@ function fit(part: AnyPart) {
   if (there) job.edit(`builds.${job.selected}.fans.${id}`, { ...there, part: p, speedPercent: 100 })
   else {
     const made: FittedFan = {
-      id, part: p, mount: 'PUSHER', shrouded: false, speedPercent: 100, switchPoints: null,
-      leftMm: radiator.value.left, bottomMm: radiator.value.bottom, widthMm: p.diameterMm * p.count, heightMm: p.diameterMm,
+      id,
+      part: p,
+      mount: 'PUSHER',
+      shrouded: false,
+      speedPercent: 100,
+      switchPoints: null,
+      leftMm: radiator.value.left,
+      bottomMm: radiator.value.bottom,
+      widthMm: p.diameterMm * p.count,
+      heightMm: p.diameterMm,
     }
     job.edit(`builds.${job.selected}.fans`, [...build.value.fans, made])
   }
@@ -37,7 +50,10 @@ function fit(part: AnyPart) {
   picked.value = { kind: 'fans', id }
 }
 function takeOut() {
-  job.edit(`builds.${job.selected}.fans`, build.value.fans.filter((f) => f !== fan.value))
+  job.edit(
+    `builds.${job.selected}.fans`,
+    build.value.fans.filter((f) => f !== fan.value),
+  )
   picked.value = null
 }
 const onEngine = (p: FanPart) => p.kind !== 'ELECTRIC'
@@ -52,12 +68,18 @@ const columns = ref(3)
 const where = ref<AirTraverse['where']>('AT_CORE')
 const readingProblem = ref('')
 // The fields follow the job: what is undone, or read in another window, shows here, too.
-watch(() => job.content.rig.traverse, (t) => {
-  readings.value = (t?.readingsMs ?? []).map((v) => formatNumber(toShown(v, 'velocity', unitWorld.value), 2, false)).join(' ')
-  columns.value = t?.columns ?? 3
-  where.value = t?.where ?? 'AT_CORE'
-  readingProblem.value = ''
-}, { immediate: true })
+watch(
+  () => job.content.rig.traverse,
+  (t) => {
+    readings.value = (t?.readingsMs ?? [])
+      .map((v) => formatNumber(toShown(v, 'velocity', unitWorld.value), 2, false))
+      .join(' ')
+    columns.value = t?.columns ?? 3
+    where.value = t?.where ?? 'AT_CORE'
+    readingProblem.value = ''
+  },
+  { immediate: true },
+)
 function takeReadings() {
   const list: number[] = []
   for (const text of readings.value.split(/[\s;]+/).filter(Boolean)) {
@@ -78,7 +100,8 @@ function takeReadings() {
 function apply() {
   const t = result.value?.traverse
   if (t?.fanFactor != null) job.edit('rig.vehicle.cooling.fanFactor', Number(t.fanFactor.toFixed(3)))
-  else if (t?.speedPercent != null) job.edit(`builds.${job.selected}.fans.${build.value.fans[0]!.id}.speedPercent`, Math.round(t.speedPercent))
+  else if (t?.speedPercent != null)
+    job.edit(`builds.${job.selected}.fans.${build.value.fans[0]!.id}.speedPercent`, Math.round(t.speedPercent))
 }
 const grid = computed(() => {
   const t = job.content.rig.traverse
@@ -92,7 +115,16 @@ const grid = computed(() => {
 <template>
   <div class="fans">
     <div class="row">
-      <button v-for="f in build.fans" :key="f.id" type="button" class="tab" :aria-pressed="f === fan" @click="picked = { kind: 'fans', id: f.id }">{{ f.part.name }}</button>
+      <button
+        v-for="f in build.fans"
+        :key="f.id"
+        type="button"
+        class="tab"
+        :aria-pressed="f === fan"
+        @click="picked = { kind: 'fans', id: f.id }"
+      >
+        {{ f.part.name }}
+      </button>
     </div>
     <div class="row">
       <button type="button" class="act main" @click="choosing = fan.id">Change</button>
@@ -104,10 +136,33 @@ const grid = computed(() => {
     <p v-if="report?.estimated" class="small soft">Only its free-air figure is known: the curve is an estimate.</p>
     <div class="row">
       <div class="choice grow" role="radiogroup" aria-label="Side of the pack">
-        <button type="button" role="radio" :aria-checked="fan.mount === 'PULLER'" @click="job.edit(path('mount'), 'PULLER')">puller</button>
-        <button type="button" role="radio" :aria-checked="fan.mount === 'PUSHER'" @click="job.edit(path('mount'), 'PUSHER')">pusher</button>
+        <button
+          type="button"
+          role="radio"
+          :aria-checked="fan.mount === 'PULLER'"
+          @click="job.edit(path('mount'), 'PULLER')"
+        >
+          puller
+        </button>
+        <button
+          type="button"
+          role="radio"
+          :aria-checked="fan.mount === 'PUSHER'"
+          @click="job.edit(path('mount'), 'PUSHER')"
+        >
+          pusher
+        </button>
       </div>
-      <button type="button" role="switch" class="act toggle" :class="{ main: fan.shrouded }" :aria-checked="fan.shrouded" @click="job.edit(path('shrouded'), !fan.shrouded)">{{ fan.shrouded ? 'shroud on' : 'no shroud' }}</button>
+      <button
+        type="button"
+        role="switch"
+        class="act toggle"
+        :class="{ main: fan.shrouded }"
+        :aria-checked="fan.shrouded"
+        @click="job.edit(path('shrouded'), !fan.shrouded)"
+      >
+        {{ fan.shrouded ? 'shroud on' : 'no shroud' }}
+      </button>
     </div>
     <div class="fields">
       <QuantityField label="Fan speed" :path="path('speedPercent')" quantity="percent" :step="5" />
@@ -116,12 +171,27 @@ const grid = computed(() => {
       <QuantityField label="Shroud bottom" :path="path('bottomMm')" quantity="size" :step="5" />
       <QuantityField label="Shroud width" :path="path('widthMm')" quantity="size" :step="10" />
       <QuantityField label="Shroud height" :path="path('heightMm')" quantity="size" :step="10" />
-      <QuantityField v-if="fan.part.gripsFromC != null" label="Grips from" :path="path('part.gripsFromC')" quantity="temperature" :step="1" />
-      <QuantityField v-if="fan.part.gripsFullyC != null" label="Grips fully" :path="path('part.gripsFullyC')" quantity="temperature" :step="1" />
+      <QuantityField
+        v-if="fan.part.gripsFromC != null"
+        label="Grips from"
+        :path="path('part.gripsFromC')"
+        quantity="temperature"
+        :step="1"
+      />
+      <QuantityField
+        v-if="fan.part.gripsFullyC != null"
+        label="Grips fully"
+        :path="path('part.gripsFullyC')"
+        quantity="temperature"
+        :step="1"
+      />
     </div>
     <details>
       <summary>Curve, voltage, current</summary>
-      <p class="small soft">Points from its sheet win over the free-air figure; without points or a shut-off pressure the curve is estimated.</p>
+      <p class="small soft">
+        Points from its sheet win over the free-air figure; without points or a shut-off pressure the curve is
+        estimated.
+      </p>
       <ListField label="Flows" :path="path('part.curveM3s')" quantity="airflow" optional />
       <ListField label="Pressures there" :path="path('part.curvePa')" quantity="fanPressure" optional />
       <div class="fields">
@@ -133,31 +203,64 @@ const grid = computed(() => {
         <template v-else>
           <QuantityField label="Pulley ratio" :path="path('part.pulleyRatio')" quantity="ratio" :step="0.05" />
           <QuantityField label="Reference speed" :path="path('part.referenceRpm')" quantity="rpm" :step="50" />
-          <QuantityField label="Power at reference" :path="path('part.referenceKw')" quantity="shaftPower" :step="0.5" />
+          <QuantityField
+            label="Power at reference"
+            :path="path('part.referenceKw')"
+            quantity="shaftPower"
+            :step="0.5"
+          />
         </template>
         <QuantityField label="Blade diameter" :path="path('part.diameterMm')" quantity="size" :step="5" />
       </div>
     </details>
     <details :open="!!job.content.rig.traverse">
       <summary>Air measured by hand</summary>
-      <p class="caution small">Truck standing, brakes on. Hands, sleeves and the anemometer's lead clear of the blades; read from the grille side.</p>
+      <p class="caution small">
+        Truck standing, brakes on. Hands, sleeves and the anemometer's lead clear of the blades; read from the grille
+        side.
+      </p>
       <div class="row">
         <div class="choice grow" role="radiogroup" aria-label="Where it was read">
-          <button type="button" role="radio" :aria-checked="where === 'AT_CORE'" @click="where = 'AT_CORE'">at the core</button>
-          <button type="button" role="radio" :aria-checked="where === 'FREE_AIR'" @click="where = 'FREE_AIR'">free air</button>
+          <button type="button" role="radio" :aria-checked="where === 'AT_CORE'" @click="where = 'AT_CORE'">
+            at the core
+          </button>
+          <button type="button" role="radio" :aria-checked="where === 'FREE_AIR'" @click="where = 'FREE_AIR'">
+            free air
+          </button>
         </div>
         <label class="cols small">columns <input v-model.number="columns" type="number" min="1" max="12" /></label>
       </div>
-      <label class="small">Readings, row by row from the upper left
-        <textarea v-model="readings" rows="2" :aria-invalid="!!readingProblem" placeholder="3.1 3.4 3.0  2.8 3.2 2.9"></textarea>
+      <label class="small"
+        >Readings, row by row from the upper left
+        <textarea
+          v-model="readings"
+          rows="2"
+          :aria-invalid="!!readingProblem"
+          placeholder="3.1 3.4 3.0  2.8 3.2 2.9"
+        ></textarea>
       </label>
       <p v-if="readingProblem" role="alert" class="why">{{ readingProblem }}</p>
       <div class="row">
         <button type="button" class="act" @click="takeReadings">Take the readings</button>
-        <button v-if="result?.traverse?.fanFactor != null || result?.traverse?.speedPercent != null" type="button" class="act main" @click="apply">Correct the model</button>
-        <button v-if="job.content.rig.traverse" type="button" class="act" @click="job.edit('rig.traverse', null)">Forget them</button>
+        <button
+          v-if="result?.traverse?.fanFactor != null || result?.traverse?.speedPercent != null"
+          type="button"
+          class="act main"
+          @click="apply"
+        >
+          Correct the model
+        </button>
+        <button v-if="job.content.rig.traverse" type="button" class="act" @click="job.edit('rig.traverse', null)">
+          Forget them
+        </button>
       </div>
-      <table v-if="grid.length" class="grid"><tbody><tr v-for="(row, r) in grid" :key="r"><td v-for="(v, k) in row" :key="k">{{ format(v, 'velocity', unitWorld) }}</td></tr></tbody></table>
+      <table v-if="grid.length" class="grid">
+        <tbody>
+          <tr v-for="(row, r) in grid" :key="r">
+            <td v-for="(v, k) in row" :key="k">{{ format(v, 'velocity', unitWorld) }}</td>
+          </tr>
+        </tbody>
+      </table>
       <p v-if="result?.traverse" data-traverse>{{ say(result.traverse.said, unitWorld) }}</p>
     </details>
     <PartShelf v-if="choosing != null" shelf="fans" :fits="fits" @close="choosing = null" @fit="fit" />
@@ -166,12 +269,39 @@ const grid = computed(() => {
 
 <style scoped src="./panel.css"></style>
 <style scoped>
-.grow { flex: 1; }
-.caution { border-left: 5px solid var(--marginal); padding-left: 10px; }
-textarea, .cols input { background: var(--paper); color: var(--ink); border: 1px solid var(--rule); font: inherit; padding: 6px 8px; }
-textarea { width: 100%; display: block; }
-.cols input { width: 64px; min-height: 40px; }
-.why { color: var(--over-ink); font-size: 14px; }
-.grid { border-collapse: collapse; }
-.grid td { border: 1px solid var(--rule); padding: 4px 10px; text-align: right; }
+.grow {
+  flex: 1;
+}
+.caution {
+  border-left: 5px solid var(--marginal);
+  padding-left: 10px;
+}
+textarea,
+.cols input {
+  background: var(--paper);
+  color: var(--ink);
+  border: 1px solid var(--rule);
+  font: inherit;
+  padding: 6px 8px;
+}
+textarea {
+  width: 100%;
+  display: block;
+}
+.cols input {
+  width: 64px;
+  min-height: 40px;
+}
+.why {
+  color: var(--over-ink);
+  font-size: 14px;
+}
+.grid {
+  border-collapse: collapse;
+}
+.grid td {
+  border: 1px solid var(--rule);
+  padding: 4px 10px;
+  text-align: right;
+}
 </style>

@@ -7,12 +7,12 @@ import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.finder.CoolerChoice;
-import roadbreeze.core.rig.OilCooler;
-import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.finder.Opening;
 import roadbreeze.core.finder.PackChoice;
 import roadbreeze.core.finder.Search;
 import roadbreeze.core.finder.ThermostatChoice;
+import roadbreeze.core.rig.OilCooler;
+import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.stack.Rectangle;
 
@@ -76,7 +76,8 @@ final class Candidates {
     Rig bare = WorkedCase.rig(false);
     for (int i = 0; i < 40; i += 5) {
       CoolerChoice cooler = coolers().get(i);
-      Rectangle place = new Rectangle(0.02, 0.02 + 0.01 * (i % 7), cooler.part().width(), cooler.part().height());
+      Rectangle place =
+          new Rectangle(0.02, 0.02 + 0.01 * (i % 7), cooler.part().width(), cooler.part().height());
       OilOrder order = OilOrder.values()[i % OilOrder.values().length];
       rigs.add(
           bare.withPack(Search.stackWith(bare.stack(), cooler, place), bare.fanSettings())

@@ -72,6 +72,14 @@ class Screenshots {
       page.keyboard().press("3");
       page.waitForTimeout(900);
       shot(page, "heat-night");
+      page.getByText("Day").click();
+      page.keyboard().press("p");
+      page.waitForURL("**/parts/oil-coolers");
+      Browser.ready(page);
+      page.getByText("Fans", new Page.GetByTextOptions().setExact(true)).click();
+      page.waitForURL("**/parts/fans");
+      Browser.ready(page);
+      shot(page, "parts");
     }
   }
 

@@ -439,6 +439,61 @@ class WalkTest {
   }
 
   @Test
+  void anyShelfTakesAPartByHandAndSaysWhatIsWrongWithIt() {
+    page.navigate("/");
+    page.keyboard().press("p");
+    Browser.ready(page);
+    page.getByText("Coolant pumps").click();
+    page.waitForURL("**/coolant-pumps");
+    Browser.ready(page);
+    button("Add a part").click();
+    type("Code", "WP-OWN");
+    type("Name", "Our own pump");
+    type("Flow at 4000 rpm", "99 kg/s");
+    assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("Enter a number");
+    type("Price", "90");
+    assertThat(page.getByRole(AriaRole.ALERT))
+        .containsText("Flow at 4000 rpm must be from 0.20 kg/s to 15.00 kg/s");
+    type("Flow at 4000 rpm", "400 lb/min");
+    Locator row = button("Open Our own pump");
+    assertThat(row).containsText("3.02 kg/s");
+    page.getByLabel("Search this shelf").fill("wp-own");
+    assertThat(page.locator("main li")).hasCount(1);
+    row.click();
+    type("Price", "95");
+    assertThat(row).containsText("95");
+    row.click();
+    button("Take off the shelf").click();
+    button("Remove").click();
+    assertThat(row).hasCount(0);
+  }
+
+  private Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  @Test
+  void aFaultShowsAtOnceAndMendingItTakesItBack() {
+    openCopyOf("Hive utility");
+    open("3", "heat");
+    page.getByText("Faults", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.locator("#bench")).containsText("works as made");
+    type("Pump moves, of new", "50 %");
+    assertThat(gauge("coolant")).containsText("over its limit");
+    assertThat(page.locator("#bench")).containsText("keeps a fault");
+    type("Pump moves, of new", "150 %");
+    assertThat(page.locator("#bench").getByRole(AriaRole.ALERT))
+        .containsText("Pump flow, of new must be from 5.0 % to 100.0 %");
+    type("Pump moves, of new", "100 %");
+    assertThat(gauge("coolant")).containsText("+2.0");
+    page.getByText("stuck shut", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(gauge("coolant")).not().containsText("+2.0");
+    undo();
+    assertThat(gauge("coolant")).containsText("+2.0");
+  }
+
+  @Test
   void theMapIsReadByPointingAndMovesTheHaulByAClick() {
     openCopyOf("Hive utility");
     Locator map = page.locator("[data-map]");

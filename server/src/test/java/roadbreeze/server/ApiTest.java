@@ -7,13 +7,18 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -128,6 +133,21 @@ class ApiTest {
     assertThat(document.equals(kept))
         .as("web/openapi.json is out of date; write /api/openapi of a running server into it")
         .isTrue();
+  }
+
+  /** The document names types by their simple names, and of two with one name keeps either. */
+  @Test
+  void eachNameOfTheContractIsOneType() throws Exception {
+    Map<String, Long> types =
+        new ClassFileImporter()
+                .withImportOption(new ImportOption.DoNotIncludeTests())
+                .importPackages("roadbreeze.server")
+                .stream()
+                .collect(Collectors.groupingBy(JavaClass::getSimpleName, Collectors.counting()));
+    JsonNode schemas = ok(get("/api/openapi"), null).at("/components/schemas");
+    assertThat(schemas.propertyNames())
+        .hasSizeGreaterThan(50)
+        .allSatisfy(name -> assertThat(types.getOrDefault(name, 1L)).as(name).isEqualTo(1L));
   }
 
   @Test
@@ -502,7 +522,24 @@ class ApiTest {
     assertThat(sheet.get("parts").toString()).contains("Stacked plate 280", "listed.hose");
     assertThat(sheet.at("/lines/cuts/0/cutMm").asDouble()).isEqualTo(1060);
     assertThat(sheet.at("/strips/0/flatMm").asDouble()).isCloseTo(363.6, within(0.1));
-    assertThat(sheet.get("steps").toString()).contains("caution.burns");
+    assertThat(sheet.get("steps").toString())
+        .contains("caution.burns")
+        .doesNotContain("task.replacePump", "task.replaceCap");
+
+    ObjectNode worn = hive();
+    ObjectNode condition = (ObjectNode) worn.at("/builds/0/condition");
+    condition.put("pumpPercent", 60.0);
+    condition.put("suctionPercent", 80.0);
+    condition.put("capPercent", 40.0);
+    condition.put("airPercent", 5.0);
+    condition.put("sensorLowK", 4.0);
+    condition.put("oilFlowPercent", 70.0);
+    JsonNode mended = ok(post("/api/compute/work-sheet"), request(worn, 2));
+    assertThat(mended.get("parts").toString())
+        .contains("listed.pump", "listed.suctionHose", "listed.cap", "listed.sensor");
+    assertThat(mended.get("steps").toString())
+        .contains("task.replacePump", "task.replaceSuctionHose", "task.replaceCap")
+        .contains("task.fillCoolant", "task.fitSensor", "task.freeOil");
     Answer noBuild =
         send(post("/api/compute/work-sheet"), request(hive(), 2).put("build", "nobody"));
     assertThat(noBuild.status()).isEqualTo(400);

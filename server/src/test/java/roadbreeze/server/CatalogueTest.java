@@ -1,8 +1,10 @@
 package roadbreeze.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
@@ -13,13 +15,16 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import roadbreeze.server.parts.PartKind;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The catalogue and its CSV, over real PostgreSQL. */
 @SpringBootTest
@@ -65,6 +70,45 @@ class CatalogueTest {
             .andReturn()
             .getResponse()
             .getContentAsString(StandardCharsets.UTF_8));
+  }
+
+  private MockHttpServletResponse send(MockHttpServletRequestBuilder request, ObjectNode part)
+      throws Exception {
+    return mvc.perform(
+            request
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(part == null ? "" : mapper.writeValueAsString(part)))
+        .andReturn()
+        .getResponse();
+  }
+
+  @ParameterizedTest
+  @EnumSource(PartKind.class)
+  void aPartIsPutOnItsShelfAndTakenOff(PartKind kind) throws Exception {
+    String path = "/api/parts/" + kind.slug();
+    JsonNode before = shelf(kind.slug());
+    ObjectNode part = (ObjectNode) before.get(0).deepCopy();
+    part.put("code", "A new/one");
+    part.put("price", 7.0);
+    assertThat(send(put(path), part).getStatus()).isEqualTo(200);
+    assertThat(shelf(kind.slug())).hasSize(before.size() + 1).contains(part);
+
+    part.put("price", 8.0);
+    assertThat(send(put(path), part).getStatus()).isEqualTo(200);
+    assertThat(shelf(kind.slug())).hasSize(before.size() + 1).contains(part);
+
+    MockHttpServletResponse refused = send(put(path), part.deepCopy().put("price", -1.0));
+    assertThat(refused.getStatus()).isEqualTo(400);
+    assertThat(mapper.readTree(refused.getContentAsString()).at("/errors/0/field").asString())
+        .isEqualTo("price");
+    MockHttpServletResponse without = send(put(path), part.deepCopy().putNull("price"));
+    assertThat(without.getStatus()).isEqualTo(400);
+    assertThat(mapper.readTree(without.getContentAsString()).at("/errors/0/field").asString())
+        .isEqualTo("price");
+
+    assertThat(send(delete(path).queryParam("code", "A new/one"), null).getStatus()).isEqualTo(204);
+    assertThat(send(delete(path).queryParam("code", "A new/one"), null).getStatus()).isEqualTo(404);
+    assertThat(shelf(kind.slug())).isEqualTo(before);
   }
 
   @Test

@@ -14,6 +14,12 @@ public record WorkScope(Set<Part> parts) {
     FAN_SWAP,
     RADIATOR,
     FAN_SWITCH,
+    PUMP,
+    SUCTION_HOSE,
+    CAP,
+    AIR_IN_LOOP,
+    SENSOR,
+    OIL_FLOW,
     FINS,
     SEALS,
     STRIPS

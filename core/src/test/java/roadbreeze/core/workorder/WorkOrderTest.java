@@ -38,6 +38,13 @@ class WorkOrderTest {
     "HANG_COOLER, RENEW_SEALS",
     "FIT_THERMOSTAT, FILL_COOLANT",
     "RECONNECT, FILL_COOLANT", // bleeding needs the fan and the heater
+    "DRAIN, REPLACE_PUMP",
+    "DRAIN, FIT_SENSOR",
+    "REPLACE_PUMP, FILL_COOLANT",
+    "REPLACE_SUCTION_HOSE, FILL_COOLANT",
+    "FREE_OIL, FILL_OIL",
+    "FILL_COOLANT, REPLACE_CAP",
+    "REPLACE_CAP, LEAK_CHECK", // warm, the system stands under pressure
     "RUN_LINES, FILL_OIL",
     "FILL_OIL, RECONNECT", // never an engine started on a dry gearbox
     "FILL_COOLANT, LEAK_CHECK",

@@ -74,7 +74,7 @@ public class FinderService implements LongRunKind {
   }
 
   public FinderState state(UUID id) {
-    LongRuns.State run = runs.state(id);
+    LongRuns.RunState run = runs.state(id);
     if (run.status() != LongRuns.Status.DONE) {
       return new FinderState(
           id,

@@ -42,7 +42,7 @@ public class LongRuns {
    * @param share of the work done, 0 to 1
    * @param results of its parts as JSON, once all are done
    */
-  public record State(
+  public record RunState(
       String request,
       Status status,
       double share,
@@ -76,7 +76,7 @@ public class LongRuns {
   }
 
   @Transactional(readOnly = true)
-  public State state(UUID id) {
+  public RunState state(UUID id) {
     LongRun run = find(id);
     List<LongRunPart> all = parts.findByKeyRunIdOrderByKeyNumber(id);
     boolean done = all.stream().allMatch(p -> p.doneAt() != null);
@@ -91,7 +91,7 @@ public class LongRuns {
         run.cancelled()
             ? Status.CANCELLED
             : run.failed() ? Status.FAILED : done ? Status.DONE : Status.RUNNING;
-    return new State(
+    return new RunState(
         run.request(),
         status,
         all.stream().mapToDouble(LongRunPart::share).average().orElse(0),

@@ -42,10 +42,10 @@ final class PartCsv {
   private static final int MOST_ROWS = 100_000;
 
   /** What is wrong with one cell, or with a whole row where the column is null. */
-  record Problem(long row, String column, String value, Finding finding) {}
+  record Trouble(long row, String column, String value, Finding finding) {}
 
   /** Parts read, or the reasons why none was. */
-  record Reading(List<Record> parts, List<Problem> problems, long moreProblems) {}
+  record Reading(List<Record> parts, List<Trouble> problems, long moreProblems) {}
 
   /** A unit as it may be written in a column's name or a cell. */
   private static String spelled(String unit) {
@@ -73,7 +73,7 @@ final class PartCsv {
   private final Class<? extends Record> type;
   private final RecordComponent[] components;
   private final Validator validator;
-  private final List<Problem> problems = new ArrayList<>();
+  private final List<Trouble> problems = new ArrayList<>();
   private long moreProblems;
   private NumberMarks marks = new NumberMarks(true, false);
 
@@ -149,7 +149,7 @@ final class PartCsv {
   }
 
   private void parts(List<CSVRecord> rows, List<Record> parts, Map<String, Long> rowOfCode) {
-    Map<Integer, Column> columns = columns(rows.get(0));
+    Map<Integer, Filled> columns = columns(rows.get(0));
     List<CSVRecord> filled = rows.subList(1, rows.size());
     if (!problems.isEmpty()) {
       return;
@@ -174,7 +174,7 @@ final class PartCsv {
 
   private void problem(long row, String column, String value, Finding message) {
     if (problems.size() < MOST_PROBLEMS) {
-      problems.add(new Problem(row, column, value, message));
+      problems.add(new Trouble(row, column, value, message));
     } else {
       moreProblems++;
     }
@@ -209,14 +209,14 @@ final class PartCsv {
   }
 
   /** Which component a column fills, and in which unit; null for the column's own. */
-  private record Column(int component, @Nullable Units.Unit unit) {}
+  private record Filled(int component, @Nullable Units.Unit unit) {}
 
-  private Map<Integer, Column> columns(CSVRecord header) {
-    Map<Integer, Column> columns = new HashMap<>();
+  private Map<Integer, Filled> columns(CSVRecord header) {
+    Map<Integer, Filled> columns = new HashMap<>();
     boolean[] there = new boolean[components.length];
     for (int i = 0; i < header.size(); i++) {
       String name = header.get(i).trim().toLowerCase(Locale.ROOT).replace(' ', '_');
-      Column column = find(name);
+      Filled column = find(name);
       if (column == null) {
         problem(1, header.get(i), null, CsvFault.NO_SUCH_COLUMN.with(allColumns()));
       } else if (there[column.component()]) {
@@ -234,17 +234,17 @@ final class PartCsv {
     return columns;
   }
 
-  private Column find(String name) {
+  private Filled find(String name) {
     for (int c = 0; c < components.length; c++) {
       String own = column(components[c].getName());
       if (own.equals(name)) {
-        return new Column(c, null);
+        return new Filled(c, null);
       }
       int cut = own.lastIndexOf('_');
       if (cut >= 0 && name.startsWith(own.substring(0, cut + 1))) {
         Optional<Units.Unit> unit = unit(components[c], spelled(name.substring(cut + 1)));
         if (unit.isPresent()) {
-          return new Column(c, unit.get());
+          return new Filled(c, unit.get());
         }
       }
     }
@@ -262,10 +262,10 @@ final class PartCsv {
     return component.getType() != Double.class && component.getType() != List.class;
   }
 
-  private Record part(CSVRecord row, Map<Integer, Column> columns) {
+  private Record part(CSVRecord row, Map<Integer, Filled> columns) {
     Object[] values = new Object[components.length];
     long before = problems.size() + moreProblems;
-    for (Map.Entry<Integer, Column> entry : columns.entrySet()) {
+    for (Map.Entry<Integer, Filled> entry : columns.entrySet()) {
       int c = entry.getValue().component();
       String text = entry.getKey() < row.size() ? row.get(entry.getKey()).trim() : "";
       values[c] = parse(row.getRecordNumber(), components[c], entry.getValue().unit(), text);
@@ -382,7 +382,7 @@ final class PartCsv {
   }
 
   /** The numbers of a file, for what their marks mean. */
-  private NumberMarks marks(List<CSVRecord> rows, Map<Integer, Column> columns) {
+  private NumberMarks marks(List<CSVRecord> rows, Map<Integer, Filled> columns) {
     return NumberMarks.of(
         rows.stream()
             .flatMap(

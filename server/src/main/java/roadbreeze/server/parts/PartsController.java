@@ -5,13 +5,18 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -61,6 +66,20 @@ class PartsController {
     return parts.all(PartKind.of(shelf)).stream()
         .map(p -> json.convertValue(p, new TypeReference<Map<String, Object>>() {}))
         .toList();
+  }
+
+  /** One part, new or in place of the one with its code. */
+  @PutMapping("/{shelf}")
+  void put(@PathVariable String shelf, @RequestBody Map<String, Object> part) {
+    PartKind kind = PartKind.of(shelf);
+    parts.put(kind, json.convertValue(part, kind.part));
+  }
+
+  /** A code may hold any sign, so it is no step of the path. */
+  @DeleteMapping("/{shelf}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@PathVariable String shelf, @RequestParam String code) {
+    parts.remove(PartKind.of(shelf), code);
   }
 
   @GetMapping("/{shelf}/csv")

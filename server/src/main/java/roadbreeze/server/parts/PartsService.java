@@ -2,6 +2,8 @@ package roadbreeze.server.parts;
 
 import jakarta.annotation.Nullable;
 import jakarta.persistence.EntityManager;
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.ConstraintViolationException;
 import jakarta.validation.Validator;
 import java.util.HashSet;
 import java.util.List;
@@ -9,6 +11,7 @@ import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.problem.UnknownThingException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The catalogue as it stands, and as CSV. */
@@ -61,6 +64,30 @@ public class PartsService {
 
   public List<ThermostatPart> thermostats() {
     return all(PartKind.THERMOSTATS).stream().map(ThermostatPart.class::cast).toList();
+  }
+
+  /**
+   * Puts a part on its shelf, in place of the one with its code.
+   *
+   * @throws ConstraintViolationException if a column is missing or outside its span
+   */
+  @Transactional
+  public void put(PartKind kind, Record part) {
+    Set<ConstraintViolation<Record>> broken = validator.validate(part);
+    if (!broken.isEmpty()) {
+      throw new ConstraintViolationException(broken);
+    }
+    database.merge(new PartRow(kind.slug(), PartCsv.code(part), json.writeValueAsString(part)));
+  }
+
+  /** Takes a part off its shelf; builds that have it keep it. */
+  @Transactional
+  public void remove(PartKind kind, String code) {
+    PartRow row = database.find(PartRow.class, new PartRow.Key(kind.slug(), code));
+    if (row == null) {
+      throw new UnknownThingException("the shelf has no part " + code);
+    }
+    database.remove(row);
   }
 
   public String csv(PartKind kind) {

@@ -13,6 +13,10 @@ public enum Listed implements Code {
   PUSHER("part TEXT", "code TEXT"),
   FAN_REPAIRED("from PERCENT", "to PERCENT"),
   THERMOSTAT("start TEMPERATURE", "full TEMPERATURE", "was TEMPERATURE"),
+  PUMP("kept PERCENT"),
+  SUCTION_HOSE("kept PERCENT"),
+  CAP("pressure PRESSURE", "kept PERCENT"),
+  SENSOR("low DIFFERENCE"),
   OIL("more VOLUME"),
   COOLANT("glycol PERCENT", "freezes TEMPERATURE", "boils TEMPERATURE");
 

@@ -51,6 +51,9 @@ public record WorkSheet(
             : build.strips().stream().map(MountingStrip::flat).toList();
     LineResult lines = LineResult.of(job, build);
     Set<Part> scope = scope(build, job.found(), !strips.isEmpty());
+    List<Finding> parts = parts(build, job.found(), lines);
+    double capKpa = job.rig().vehicle().cooling().capKpa();
+    parts.addAll(mended(scope, job.found().condition(), capKpa));
     List<StepLine> steps = new ArrayList<>();
     for (Task task : WorkOrder.plan(new WorkScope(scope))) {
       steps.add(
@@ -62,7 +65,7 @@ public record WorkSheet(
     }
     return new WorkSheet(
         job.builds().stream().map(b -> Verdict.of(job, b)).toList(),
-        Said.of(parts(build, job.found(), lines)),
+        Said.of(parts),
         lines,
         strips,
         SwitchResult.of(job, build),
@@ -96,6 +99,12 @@ public record WorkSheet(
         now.radiatorBlockedPercent() < then.radiatorBlockedPercent()
             || now.condenserBlockedPercent() < then.condenserBlockedPercent()
             || now.chargeAirBlockedPercent() < then.chargeAirBlockedPercent());
+    add(scope, Part.PUMP, now.pumpPercent() > then.pumpPercent());
+    add(scope, Part.SUCTION_HOSE, now.suctionPercent() > then.suctionPercent());
+    add(scope, Part.CAP, now.capPercent() > then.capPercent());
+    add(scope, Part.AIR_IN_LOOP, now.airPercent() < then.airPercent());
+    add(scope, Part.SENSOR, now.sensorLowK() != then.sensorLowK());
+    add(scope, Part.OIL_FLOW, now.oilFlowPercent() > then.oilFlowPercent());
     add(scope, Part.SEALS, now.recirculation() < then.recirculation());
     return scope;
   }
@@ -120,7 +129,8 @@ public record WorkSheet(
 
   private static boolean newThermostat(Build build, Build found) {
     return !build.thermostat().equals(found.thermostat())
-        || build.condition().thermostat() != found.condition().thermostat();
+        || build.condition().thermostat() != found.condition().thermostat()
+        || build.condition().thermostatLateK() < found.condition().thermostatLateK();
   }
 
   private static List<Finding> parts(Build build, Build found, LineResult lines) {
@@ -156,13 +166,30 @@ public record WorkSheet(
     return parts;
   }
 
+  private static List<Finding> mended(Set<Part> scope, Condition was, double capKpa) {
+    List<Finding> parts = new ArrayList<>();
+    if (scope.contains(Part.PUMP)) {
+      parts.add(Listed.PUMP.with(was.pumpPercent() / 100));
+    }
+    if (scope.contains(Part.SUCTION_HOSE)) {
+      parts.add(Listed.SUCTION_HOSE.with(was.suctionPercent() / 100));
+    }
+    if (scope.contains(Part.CAP)) {
+      parts.add(Listed.CAP.with(capKpa * 1000, was.capPercent() / 100));
+    }
+    if (scope.contains(Part.SENSOR)) {
+      parts.add(Listed.SENSOR.with(was.sensorLowK()));
+    }
+    return parts;
+  }
+
   private static List<Finding> fluids(
       Setup setup, JobContent job, Set<Part> scope, LineResult lines) {
     List<Finding> fluids = new ArrayList<>();
     if (scope.contains(Part.COOLER)) {
       fluids.add(Listed.OIL.with(lines.addedVolumeL() / 1000));
     }
-    if (scope.contains(Part.THERMOSTAT) || scope.contains(Part.RADIATOR)) {
+    if (WorkOrder.plan(new WorkScope(scope)).contains(Task.FILL_COOLANT)) {
       var coolant = setup.truck().coolant().fluid();
       fluids.add(
           Listed.COOLANT.with(

@@ -74,7 +74,7 @@ class PartCsvTest {
     }
     assertThat(cooler("A,plate,plate-fin,280,190,32,14,10.5,1,9.5,barb,160 °F,1").bypassOpensC())
         .isCloseTo(71.11, within(0.01));
-    PartCsv.Problem problem =
+    PartCsv.Trouble problem =
         read(CoolerPart.class, COOLER + "A,x,honeycomb,280,190,32,14,10.5,1,9.5,barb,,1")
             .problems()
             .get(0);
@@ -122,7 +122,7 @@ class PartCsvTest {
     "'', csvFault.emptyCell"
   })
   void countsAreWholeAndInRange(String passes, String why) {
-    PartCsv.Problem problem =
+    PartCsv.Trouble problem =
         read(CoolerPart.class, COOLER + "A,x,PLATE_FIN,280,190,32,14,10.5," + passes + ",9.5,b,,1")
             .problems()
             .get(0);
@@ -157,7 +157,7 @@ class PartCsvTest {
     assertThat(read(CapPart.class, "code,name,cap_kpa,price\n\n\nA,cap,90,1\n\n").parts())
         .containsExactly(new CapPart("A", "cap", 90, 1));
     assertThat(read(CapPart.class, "code,name,cap_kpa,price\nA,cap\n").problems())
-        .extracting(PartCsv.Problem::column)
+        .extracting(PartCsv.Trouble::column)
         .containsExactly("cap_kpa", "price");
     // A name may hold what separates cells, if it is quoted.
     assertThat(
@@ -191,7 +191,7 @@ class PartCsvTest {
     String separator = rows.contains(";") ? ";" : ",";
     String header = String.join(separator, "code", "name", "cap_kpa", "price");
     PartCsv.Reading reading = read(CapPart.class, header + "\n" + rows.replace('/', '\n'));
-    PartCsv.Problem problem = reading.problems().get(0);
+    PartCsv.Trouble problem = reading.problems().get(0);
     assertThat(problem.finding().code()).isEqualTo(CsvFault.TWO_READINGS);
     assertThat(problem.row()).isEqualTo(2);
     assertThat(problem.column()).isEqualTo("price");

@@ -3,12 +3,19 @@ import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import { type JobPath, valueAt } from '@/job/paths'
 import { say } from '@/shared/message/say'
-import { unitWorld } from './preferences'
+import { unitWorld } from '@/shared/ui/preferences'
 import type { QuantityName } from '@/shared/units/units'
-import QuantityInput from './QuantityInput.vue'
+import QuantityInput from '@/shared/ui/QuantityInput.vue'
 
 /** A number of the job: every value taken is an edit that saves itself. */
-const props = defineProps<{ label: string; path: JobPath; quantity: QuantityName; step?: number; big?: boolean; optional?: boolean }>()
+const props = defineProps<{
+  label: string
+  path: JobPath
+  quantity: QuantityName
+  step?: number
+  big?: boolean
+  optional?: boolean
+}>()
 
 const job = useJob()
 const value = computed({
@@ -22,5 +29,13 @@ const error = computed(() => {
 </script>
 
 <template>
-  <QuantityInput v-model="value" :label="label" :quantity="quantity" :step="step" :big="big" :optional="optional" :error="error" />
+  <QuantityInput
+    v-model="value"
+    :label="label"
+    :quantity="quantity"
+    :step="step"
+    :big="big"
+    :optional="optional"
+    :error="error"
+  />
 </template>

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
+import { usePack } from '../pack/usePack'
+
+/** What is worn or broken in this build; what hangs with dirt and seals stands with the front. */
+const { job, build, cooling } = usePack()
+const path = <F extends string>(field: F) => `builds.${job.selected}.condition.${field}` as const
+const condition = computed(() => build.value.condition)
+const thermostats = [
+  ['NONE', 'works'],
+  ['STUCK_OPEN', 'stuck open'],
+  ['STUCK_SHUT', 'stuck shut'],
+] as const
+const sound = computed(() => {
+  const c = condition.value
+  return (
+    c.thermostat === 'NONE' &&
+    !c.thermostatLateK &&
+    !c.airPercent &&
+    !c.sensorLowK &&
+    [c.pumpPercent, c.suctionPercent, c.capPercent, c.oilFlowPercent].every((p) => p === 100)
+  )
+})
+</script>
+
+<template>
+  <div class="front">
+    <h3>
+      Worn or broken <span class="soft small">{{ build.name }}</span>
+    </h3>
+    <p v-if="build.kind !== 'AS_FOUND'" class="soft small">
+      {{
+        sound ? 'Everything here works as made.' : 'This build keeps a fault. Mend it here to see what that is worth.'
+      }}
+    </p>
+    <h3>Thermostat</h3>
+    <div class="choice" role="radiogroup" aria-label="Thermostat">
+      <button
+        v-for="[value, label] in thermostats"
+        :key="value"
+        type="button"
+        role="radio"
+        :aria-checked="condition.thermostat === value"
+        @click="job.edit(path('thermostat'), value)"
+      >
+        {{ label }}
+      </button>
+    </div>
+    <div class="fields">
+      <QuantityField label="Opens late by" :path="path('thermostatLateK')" quantity="difference" :step="1" />
+      <QuantityField label="Sensor reads low by" :path="path('sensorLowK')" quantity="difference" :step="1" />
+    </div>
+    <h3>Coolant</h3>
+    <p class="caution small">Open the cap only when the engine is cold: hot coolant boils out and scalds.</p>
+    <div class="fields">
+      <QuantityField label="Pump moves, of new" :path="path('pumpPercent')" quantity="percent" :step="5" />
+      <QuantityField label="Suction hose lets by" :path="path('suctionPercent')" quantity="percent" :step="5" />
+      <QuantityField label="Air in the loop" :path="path('airPercent')" quantity="percent" :step="1" />
+      <QuantityField label="Cap holds, of stamp" :path="path('capPercent')" quantity="percent" :step="10" />
+    </div>
+    <h3>Oil and charge air</h3>
+    <div class="fields">
+      <QuantityField label="Oil flow, of new" :path="path('oilFlowPercent')" quantity="percent" :step="5" />
+      <QuantityField
+        v-if="cooling.chargeAirCooler"
+        label="Charge air blocked"
+        :path="path('chargeAirBlockedPercent')"
+        quantity="percent"
+        :step="5"
+      />
+    </div>
+    <p class="soft small">
+      Dirt on radiator and condenser, and seals: under <i>Radiator &amp; front</i>. A slow fan: under <i>Fans</i>.
+    </p>
+  </div>
+</template>
+
+<style scoped src="./panel.css"></style>
+<style scoped>
+.caution {
+  border-left: 5px solid var(--marginal);
+  padding-left: 10px;
+  margin-bottom: 8px;
+}
+</style>
