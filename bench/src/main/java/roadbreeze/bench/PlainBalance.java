@@ -198,12 +198,12 @@ public final class PlainBalance {
     return k * (oil - inTank);
   }
 
-  private double cooler(String name, double oil, double oilCapacity) {
+  private double cooler(String id, double oil, double oilCapacity) {
     double heat = 0;
     for (int c = 0; c < velocity.length; c++) {
       for (int k : path(c).layers()) {
         Layer layer = stack.layers().get(k);
-        if (layer.name().equals(name)) {
+        if (layer.name().id().equals(id)) {
           LayerRole.OilCooler role = (LayerRole.OilCooler) layer.role();
           double inside =
               role.channels()
