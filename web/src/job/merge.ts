@@ -28,15 +28,17 @@ function join(base: unknown, mine: unknown, theirs: unknown, path: string[], cla
   if (same(mine, theirs) || same(mine, base)) return theirs
   if (same(theirs, base)) return mine
   if (isRows(mine) && isRows(theirs)) return rows(isRows(base) ? base : [], mine, theirs, path, clashes)
-  if (isPlain(mine) && isPlain(theirs)) {
-    const from = isPlain(base) ? base : {}
+  if (isPlain(base) && isPlain(mine) && isPlain(theirs) && !exchanged(base, mine, theirs)) {
     const keys = [...new Set([...Object.keys(theirs), ...Object.keys(mine)])]
-    const joined = keys.map((k) => [k, join(from[k], mine[k], theirs[k], [...path, k], clashes)] as const)
+    const joined = keys.map((k) => [k, join(base[k], mine[k], theirs[k], [...path, k], clashes)] as const)
     return Object.fromEntries(joined.filter(([, v]) => v !== GONE))
   }
   clashes.push({ path: path.join('.'), mine, theirs })
   return theirs
 }
+
+/** A part in whose place another came is taken whole: half of each would be a part that nobody makes. */
+const exchanged = (base: { code?: unknown }, ...made: { code?: unknown }[]) => made.some((m) => m.code !== base.code)
 
 type Rows = { id: string }[]
 

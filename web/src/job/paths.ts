@@ -53,9 +53,10 @@ export function same(a: unknown, b: unknown): boolean {
   return [...keys].every((k) => same(a[k], b[k]))
 }
 
-/** An id that no row of a list has yet: `hose-3`. */
-export function freeId(rows: Row[], noun: string): string {
-  let n = rows.length + 1
-  while (rows.some((r) => r.id === `${noun}-${n}`)) n++
-  return `${noun}-${n}`
+/** An id of a new row: `hose-k3f9a`. Drawn, so that two windows that add one each do not name both alike. */
+export function newId(rows: Row[], noun: string): string {
+  const id = `${noun}-${Math.floor(Math.random() * 36 ** 5)
+    .toString(36)
+    .padStart(5, '0')}`
+  return rows.some((r) => r.id === id) ? newId(rows, noun) : id
 }

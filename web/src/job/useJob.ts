@@ -5,6 +5,7 @@ import type { Build, Job, JobContent, Said } from '@/shared/api/types'
 import { useAssessing } from './assessing'
 import { useDocument } from './document'
 import { useSaving } from './saving'
+import { newId } from './paths'
 import { useSelection } from './selection'
 
 const RETRY_MS = 2000
@@ -93,9 +94,12 @@ export function useJob() {
     addPlan(from: Build) {
       const { builds } = document.content!
       const plans = builds.filter((b) => b.kind === 'PLAN').length
-      let n = builds.length + 1
-      while (builds.some((b) => b.id === `plan-${n}`)) n++
-      const plan: Build = { ...from, id: `plan-${n}`, kind: 'PLAN', name: `Plan ${String.fromCharCode(65 + plans)}` }
+      const plan: Build = {
+        ...from,
+        id: newId(builds, 'plan'),
+        kind: 'PLAN',
+        name: `Plan ${String.fromCharCode(65 + plans)}`,
+      }
       document.replace({ ...document.content!, builds: [...builds, plan] })
       selection.selected = plan.id
     },

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
-import { freeId } from '@/job/paths'
+import { newId } from '@/job/paths'
 import type { Hose, LineResult } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
@@ -23,7 +23,7 @@ const cutOf = (id: string) => result.value?.cuts.find((c) => c.hose === id)
 
 function addHose() {
   const hose: Hose = {
-    id: freeId(hoses.value, 'hose'),
+    id: newId(hoses.value, 'hose'),
     name: `hose ${hoses.value.length + 1}`,
     lengthM: 0.5,
     boreMm: 9.5,

@@ -6,7 +6,7 @@ import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import StripDrawing from './StripDrawing.vue'
 import { useComputed } from '@/job/useComputed'
-import { freeId } from '@/job/paths'
+import { newId } from '@/job/paths'
 import type { FlatStrip, MountingStrip } from '@/shared/api/types'
 
 const job = useJob()
@@ -28,7 +28,7 @@ function add() {
     tabMm: 25,
     tabDegrees: 90,
   }
-  const made: MountingStrip = { ...like, id: freeId(strips.value, 'strip'), name: `strip ${strips.value.length + 1}` }
+  const made: MountingStrip = { ...like, id: newId(strips.value, 'strip'), name: `strip ${strips.value.length + 1}` }
   job.edit(`builds.${job.selected}.strips`, [...strips.value, made])
   at.value = made.id
 }

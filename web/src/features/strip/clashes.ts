@@ -25,13 +25,23 @@ const units: [RegExp, QuantityName][] = [
 
 const last = (path: string) => path.split('.').at(-1) ?? ''
 
-/** What stands at a place, in words: “Plan A, fan 1, fan speed”. */
+type Row = { id: string; name?: string; part?: { name?: string } }
+const rowName = (row: Row | undefined) => row?.name ?? row?.part?.name
+
+/** What stands at a place, in words: “Plan A, Electric 400, Fan speed”. */
 export function placeName(section: SectionName, path: string, content: JobContent | null): string {
   const build = content?.builds.find((b) => section === `builds/${b.id}`)
   const steps = path.split('.').filter(Boolean)
+  let at: unknown = build ?? content?.[section as 'about' | 'rig' | 'haul']
   const names = steps.map((step) => {
-    const label = word(`field.${step}`)
-    return label === `field.${step}` ? step.replaceAll('-', ' ') : label
+    const holder = at
+    if (Array.isArray(holder)) {
+      at = holder.find((row: Row) => row.id === step)
+      // Whatever was removed here has no name left but its noun.
+      return rowName(at as Row | undefined) ?? step.replace(/-[^-]*$/, '')
+    }
+    at = (holder as Record<string, unknown> | null | undefined)?.[step]
+    return word(`field.${step}`)
   })
   const where = build ? [build.name] : []
   return [...where, ...(names.length ? names.slice(-2) : ['the whole build'])].join(', ')
@@ -46,6 +56,5 @@ export function valueText(path: string, value: unknown, world: UnitWorld): strin
     return quantity ? format(value, quantity, world) : formatNumber(value, 3, false)
   }
   if (typeof value === 'string') return value || 'empty'
-  const named = value as { name?: string; part?: { name?: string } }
-  return named.name ?? named.part?.name ?? 'as changed'
+  return rowName(value as Row) ?? 'as changed'
 }

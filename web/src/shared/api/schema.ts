@@ -11,10 +11,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["shelf"];
-        put: operations["put"];
+        get: operations["PartsController.shelf"];
+        put: operations["PartsController.put"];
         post?: never;
-        delete: operations["remove"];
+        delete: operations["PartsController.remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["saveRig"];
+        put: operations["JobController.saveRig"];
         post?: never;
         delete?: never;
         options?: never;
@@ -44,7 +44,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["saveHaul"];
+        put: operations["JobController.saveHaul"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,8 +60,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["saveBuild"];
-        post: operations["addBuild"];
+        put: operations["JobController.saveBuild"];
+        post: operations["JobController.addBuild"];
         delete?: never;
         options?: never;
         head?: never;
@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["saveAbout"];
+        put: operations["JobController.saveAbout"];
         post?: never;
         delete?: never;
         options?: never;
@@ -91,9 +91,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        get: operations["PartsController.csv"];
         put?: never;
-        post: operations["take"];
+        post: operations["PartsController.take"];
         delete?: never;
         options?: never;
         head?: never;
@@ -107,9 +107,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["JobController.all"];
         put?: never;
-        post: operations["create"];
+        post: operations["JobController.create"];
         delete?: never;
         options?: never;
         head?: never;
@@ -125,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["importFile"];
+        post: operations["JobController.importFile"];
         delete?: never;
         options?: never;
         head?: never;
@@ -141,7 +141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["start"];
+        post: operations["FinderController.start"];
         delete?: never;
         options?: never;
         head?: never;
@@ -158,7 +158,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** A number of the strip opened to formula, inputs and source */
-        post: operations["working"];
+        post: operations["AssessController.working"];
         delete?: never;
         options?: never;
         head?: never;
@@ -174,7 +174,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["workSheet"];
+        post: operations["SheetController.workSheet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -191,7 +191,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Headroom of every build of a job */
-        post: operations["verdicts"];
+        post: operations["AssessController.verdicts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -207,7 +207,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["switching"];
+        post: operations["SwitchController.switching"];
         delete?: never;
         options?: never;
         head?: never;
@@ -223,7 +223,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["strip"];
+        post: operations["LineController.strip"];
         delete?: never;
         options?: never;
         head?: never;
@@ -239,7 +239,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["settle"];
+        post: operations["SettleController.settle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -256,7 +256,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** What the rating on a box means on this truck */
-        post: operations["rating"];
+        post: operations["HeatController.rating"];
         delete?: never;
         options?: never;
         head?: never;
@@ -273,7 +273,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Margin map of one build, or its difference to another */
-        post: operations["map"];
+        post: operations["MapController.map"];
         delete?: never;
         options?: never;
         head?: never;
@@ -289,7 +289,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["lines"];
+        post: operations["LineController.lines"];
         delete?: never;
         options?: never;
         head?: never;
@@ -306,7 +306,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Fans on their curves at four road speeds, and an air traverse */
-        post: operations["fans"];
+        post: operations["HeatController.fans"];
         delete?: never;
         options?: never;
         head?: never;
@@ -323,7 +323,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** What stands behind the headroom of one build */
-        post: operations["detail"];
+        post: operations["AssessController.detail"];
         delete?: never;
         options?: never;
         head?: never;
@@ -340,7 +340,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Steady balance of one build; the example is the published worked case */
-        post: operations["balance"];
+        post: operations["AssessController.balance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -354,7 +354,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["roads"];
+        get: operations["RoadController.roads"];
         put?: never;
         post?: never;
         delete?: never;
@@ -370,7 +370,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["PartsController.all"];
         put?: never;
         post?: never;
         delete?: never;
@@ -386,7 +386,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["shelves"];
+        get: operations["PartsController.shelves"];
         put?: never;
         post?: never;
         delete?: never;
@@ -402,10 +402,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
+        get: operations["JobController.get"];
         put?: never;
         post?: never;
-        delete: operations["delete"];
+        delete: operations["JobController.delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -418,7 +418,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export"];
+        get: operations["JobController.export"];
         put?: never;
         post?: never;
         delete?: never;
@@ -434,7 +434,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["kinds"];
+        get: operations["IntakeController.kinds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -450,10 +450,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["state"];
+        get: operations["FinderController.state"];
         put?: never;
         post?: never;
-        delete: operations["cancel"];
+        delete: operations["FinderController.cancel"];
         options?: never;
         head?: never;
         patch?: never;
@@ -469,7 +469,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["removeBuild"];
+        delete: operations["JobController.removeBuild"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1569,7 +1569,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    shelf: {
+    "PartsController.shelf": {
         parameters: {
             query?: never;
             header?: never;
@@ -1586,14 +1586,14 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": {
+                    "application/json": {
                         [key: string]: unknown;
                     }[];
                 };
             };
         };
     };
-    put: {
+    "PartsController.put": {
         parameters: {
             query?: never;
             header?: never;
@@ -1619,7 +1619,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    "PartsController.remove": {
         parameters: {
             query: {
                 code: string;
@@ -1641,7 +1641,7 @@ export interface operations {
             };
         };
     };
-    saveRig: {
+    "JobController.saveRig": {
         parameters: {
             query?: never;
             header?: never;
@@ -1662,12 +1662,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SectionRigSection"];
+                    "application/json": components["schemas"]["SectionRigSection"];
                 };
             };
         };
     };
-    saveHaul: {
+    "JobController.saveHaul": {
         parameters: {
             query?: never;
             header?: never;
@@ -1688,12 +1688,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SectionHaul"];
+                    "application/json": components["schemas"]["SectionHaul"];
                 };
             };
         };
     };
-    saveBuild: {
+    "JobController.saveBuild": {
         parameters: {
             query?: never;
             header?: never;
@@ -1714,12 +1714,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SectionBuild"];
+                    "application/json": components["schemas"]["SectionBuild"];
                 };
             };
         };
     };
-    addBuild: {
+    "JobController.addBuild": {
         parameters: {
             query?: never;
             header?: never;
@@ -1740,12 +1740,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SectionBuild"];
+                    "application/json": components["schemas"]["SectionBuild"];
                 };
             };
         };
     };
-    saveAbout: {
+    "JobController.saveAbout": {
         parameters: {
             query?: never;
             header?: never;
@@ -1766,12 +1766,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SectionAbout"];
+                    "application/json": components["schemas"]["SectionAbout"];
                 };
             };
         };
     };
-    csv: {
+    "PartsController.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -1788,12 +1788,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "application/json": string;
                 };
             };
         };
     };
-    take: {
+    "PartsController.take": {
         parameters: {
             query?: never;
             header?: never;
@@ -1815,12 +1815,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Import"];
+                    "application/json": components["schemas"]["Import"];
                 };
             };
         };
     };
-    all: {
+    "JobController.all": {
         parameters: {
             query?: never;
             header?: never;
@@ -1835,12 +1835,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Job"][];
+                    "application/json": components["schemas"]["Job"][];
                 };
             };
         };
     };
-    create: {
+    "JobController.create": {
         parameters: {
             query?: never;
             header?: never;
@@ -1859,12 +1859,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Job"];
+                    "application/json": components["schemas"]["Job"];
                 };
             };
         };
     };
-    importFile: {
+    "JobController.importFile": {
         parameters: {
             query?: never;
             header?: never;
@@ -1883,12 +1883,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Job"];
+                    "application/json": components["schemas"]["Job"];
                 };
             };
         };
     };
-    start: {
+    "FinderController.start": {
         parameters: {
             query?: never;
             header?: never;
@@ -1907,12 +1907,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FinderState"];
+                    "application/json": components["schemas"]["FinderState"];
                 };
             };
         };
     };
-    working: {
+    "AssessController.working": {
         parameters: {
             query?: never;
             header?: never;
@@ -1933,12 +1933,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Working"];
+                    "application/json": components["schemas"]["Working"];
                 };
             };
         };
     };
-    workSheet: {
+    "SheetController.workSheet": {
         parameters: {
             query?: never;
             header?: never;
@@ -1957,12 +1957,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["WorkSheet"];
+                    "application/json": components["schemas"]["WorkSheet"];
                 };
             };
         };
     };
-    verdicts: {
+    "AssessController.verdicts": {
         parameters: {
             query?: never;
             header?: never;
@@ -1981,12 +1981,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Verdict"][];
+                    "application/json": components["schemas"]["Verdict"][];
                 };
             };
         };
     };
-    switching: {
+    "SwitchController.switching": {
         parameters: {
             query?: never;
             header?: never;
@@ -2005,12 +2005,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SwitchResult"];
+                    "application/json": components["schemas"]["SwitchResult"];
                 };
             };
         };
     };
-    strip: {
+    "LineController.strip": {
         parameters: {
             query?: never;
             header?: never;
@@ -2029,12 +2029,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Flat"];
+                    "application/json": components["schemas"]["Flat"];
                 };
             };
         };
     };
-    settle: {
+    "SettleController.settle": {
         parameters: {
             query?: never;
             header?: never;
@@ -2053,12 +2053,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SettledDispute"][];
+                    "application/json": components["schemas"]["SettledDispute"][];
                 };
             };
         };
     };
-    rating: {
+    "HeatController.rating": {
         parameters: {
             query?: never;
             header?: never;
@@ -2077,12 +2077,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RatingResult"];
+                    "application/json": components["schemas"]["RatingResult"];
                 };
             };
         };
     };
-    map: {
+    "MapController.map": {
         parameters: {
             query?: never;
             header?: never;
@@ -2101,12 +2101,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MapResult"];
+                    "application/json": components["schemas"]["MapResult"];
                 };
             };
         };
     };
-    lines: {
+    "LineController.lines": {
         parameters: {
             query?: never;
             header?: never;
@@ -2125,12 +2125,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["LineResult"];
+                    "application/json": components["schemas"]["LineResult"];
                 };
             };
         };
     };
-    fans: {
+    "HeatController.fans": {
         parameters: {
             query?: never;
             header?: never;
@@ -2149,12 +2149,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FanReport"];
+                    "application/json": components["schemas"]["FanReport"];
                 };
             };
         };
     };
-    detail: {
+    "AssessController.detail": {
         parameters: {
             query?: never;
             header?: never;
@@ -2173,12 +2173,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Detail"];
+                    "application/json": components["schemas"]["Detail"];
                 };
             };
         };
     };
-    balance: {
+    "AssessController.balance": {
         parameters: {
             query?: never;
             header?: never;
@@ -2744,12 +2744,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BalanceResult"];
+                    "application/json": components["schemas"]["BalanceResult"];
                 };
             };
         };
     };
-    roads: {
+    "RoadController.roads": {
         parameters: {
             query?: never;
             header?: never;
@@ -2764,12 +2764,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Road"][];
+                    "application/json": components["schemas"]["Road"][];
                 };
             };
         };
     };
-    all_1: {
+    "PartsController.all": {
         parameters: {
             query?: never;
             header?: never;
@@ -2784,12 +2784,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Catalogue"];
+                    "application/json": components["schemas"]["Catalogue"];
                 };
             };
         };
     };
-    shelves: {
+    "PartsController.shelves": {
         parameters: {
             query?: never;
             header?: never;
@@ -2804,12 +2804,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Shelf"][];
+                    "application/json": components["schemas"]["Shelf"][];
                 };
             };
         };
     };
-    get: {
+    "JobController.get": {
         parameters: {
             query?: never;
             header?: never;
@@ -2826,12 +2826,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Job"];
+                    "application/json": components["schemas"]["Job"];
                 };
             };
         };
     };
-    delete: {
+    "JobController.delete": {
         parameters: {
             query?: never;
             header?: never;
@@ -2851,7 +2851,7 @@ export interface operations {
             };
         };
     };
-    export: {
+    "JobController.export": {
         parameters: {
             query?: never;
             header?: never;
@@ -2868,12 +2868,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["JobFile"];
+                    "application/json": components["schemas"]["JobFile"];
                 };
             };
         };
     };
-    kinds: {
+    "IntakeController.kinds": {
         parameters: {
             query?: never;
             header?: never;
@@ -2888,12 +2888,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Start"][];
+                    "application/json": components["schemas"]["Start"][];
                 };
             };
         };
     };
-    state: {
+    "FinderController.state": {
         parameters: {
             query?: never;
             header?: never;
@@ -2910,12 +2910,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FinderState"];
+                    "application/json": components["schemas"]["FinderState"];
                 };
             };
         };
     };
-    cancel: {
+    "FinderController.cancel": {
         parameters: {
             query?: never;
             header?: never;
@@ -2935,7 +2935,7 @@ export interface operations {
             };
         };
     };
-    removeBuild: {
+    "JobController.removeBuild": {
         parameters: {
             query: {
                 version: number;

@@ -5,7 +5,7 @@ import PartShelf from '@/features/parts/PartShelf.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
-import { freeId } from '@/job/paths'
+import { newId } from '@/job/paths'
 import { picked, PLACES, usePack } from '../pack/usePack'
 
 /** The auxiliary oil coolers of the build: which, in what order, where in depth. */
@@ -34,7 +34,7 @@ const heat = computed(() => job.detail?.balance?.heat.coolers.find((c) => c.id =
 
 function fit(part: AnyPart) {
   const p = part as CoolerPart
-  const id = choosing.value || freeId(build.value.coolers, 'cooler')
+  const id = choosing.value || newId(build.value.coolers, 'cooler')
   if (choosing.value) job.edit(`builds.${job.selected}.coolers.${id}.part`, p)
   else {
     const made: FittedCooler = {

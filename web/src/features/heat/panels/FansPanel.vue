@@ -8,7 +8,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber, parse, toShown } from '@/shared/units/units'
 import ListField from '@/job/fields/ListField.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
-import { freeId } from '@/job/paths'
+import { newId } from '@/job/paths'
 import { picked, usePack } from '../pack/usePack'
 import FanCurves from './FanCurves.vue'
 
@@ -28,7 +28,7 @@ const path = <F extends string>(field: F) => `builds.${job.selected}.fans.${fan.
 
 function fit(part: AnyPart) {
   const p = part as FanPart
-  const id = choosing.value || freeId(build.value.fans, 'fan')
+  const id = choosing.value || newId(build.value.fans, 'fan')
   const there = build.value.fans.find((f) => f.id === id)
   if (there) job.edit(`builds.${job.selected}.fans.${id}`, { ...there, part: p, speedPercent: 100 })
   else {

@@ -5,7 +5,7 @@ import type { AnyPart, Obstacle } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
-import { freeId } from '@/job/paths'
+import { newId } from '@/job/paths'
 import { picked, usePack } from '../pack/usePack'
 
 /** Radiator, dirt, seals, and what hangs in front of the pack or stands in its opening. */
@@ -36,7 +36,7 @@ function fit(part: AnyPart) {
 }
 function addObstacle() {
   const made: Obstacle = {
-    id: freeId(job.content.rig.obstacles, 'obstacle'),
+    id: newId(job.content.rig.obstacles, 'obstacle'),
     name: 'brace',
     leftMm: Math.round(opening.value.left + opening.value.width / 2 - 20),
     bottomMm: Math.round(opening.value.bottom),

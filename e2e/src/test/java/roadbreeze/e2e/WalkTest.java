@@ -629,6 +629,16 @@ class WalkTest {
     Browser.ready(other);
     assertThat(grade).hasValue("7 %");
     assertThat(speed).hasValue("70 km/h");
+    // Each adds a row to one list: both rows are there.
+    for (Page one : List.of(page, other)) {
+      one.keyboard().press("8");
+      one.waitForURL("**/lines");
+    }
+    for (Page one : List.of(page, other)) {
+      one.getByText("Add a hose").click();
+      assertThat(one.getByRole(AriaRole.STATUS)).hasText("Saved");
+    }
+    assertThat(other.getByText("Remove", new Page.GetByTextOptions().setExact(true))).hasCount(4);
   }
 
   @Test

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.OperationCustomizer;
 import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -35,6 +36,16 @@ class ApiDocument {
           .get("application/json")
           .setExample(mapper.convertValue(DemoWorld.workedCase(), Map.class));
       api.getComponents().getSchemas().values().forEach(ApiDocument::requireAll);
+    };
+  }
+
+  /** Operations are named after their controller and method: {@code PartsController.shelf}. */
+  @Bean
+  OperationCustomizer operationNames() {
+    return (operation, handler) -> {
+      operation.setOperationId(
+          handler.getBeanType().getSimpleName() + "." + handler.getMethod().getName());
+      return operation;
     };
   }
 
