@@ -631,7 +631,7 @@ class WalkTest {
     assertThat(speed).hasValue("70 km/h");
     // Each adds a row to one list: both rows are there.
     for (Page one : List.of(page, other)) {
-      one.keyboard().press("8");
+      one.getByText("Lines", new Page.GetByTextOptions().setExact(true)).click();
       one.waitForURL("**/lines");
     }
     for (Page one : List.of(page, other)) {
