@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { AnyPart as Part, Catalogue } from '@/shared/api/types'
+import { word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import CsvExchange from './CsvExchange.vue'
@@ -11,14 +12,6 @@ type Shelf = keyof Catalogue
 const props = defineProps<{ shelf: Shelf; fits?: (part: Part) => string }>()
 const emit = defineEmits<{ close: []; fit: [part: Part] }>()
 const { catalogue, problem, reload } = useCatalogue()
-const titles: Record<Shelf, string> = {
-  oilCoolers: 'Oil coolers',
-  radiators: 'Radiators',
-  fans: 'Fans',
-  thermostats: 'Thermostats',
-  caps: 'Caps',
-  controllers: 'Fan controllers',
-}
 const slugs: Record<Shelf, string> = {
   oilCoolers: 'oil-coolers',
   radiators: 'radiators',
@@ -81,7 +74,13 @@ const size = (p: Part) =>
 </script>
 
 <template>
-  <el-drawer :model-value="true" size="min(760px, 94vw)" :title="titles[shelf]" append-to-body @close="emit('close')">
+  <el-drawer
+    :model-value="true"
+    size="min(760px, 94vw)"
+    :title="word(`shelf.${slugs[shelf]}`)"
+    append-to-body
+    @close="emit('close')"
+  >
     <div class="top">
       <div class="groups" role="radiogroup" aria-label="Kind">
         <button
@@ -163,30 +162,6 @@ const size = (p: Part) =>
   background: var(--ink);
   color: var(--paper);
   border-color: var(--ink);
-}
-.file {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  opacity: 0;
-}
-label.act:focus-within {
-  outline: 3px solid var(--accent);
-}
-.note {
-  border-left: 6px solid var(--holds);
-  background: var(--accent-wash);
-  padding: 8px 12px;
-  margin-bottom: 8px;
-}
-.note.bad {
-  border-color: var(--over);
-  background: var(--over-wash);
-}
-.rows {
-  margin: 4px 0;
-  padding-left: 18px;
-  font-size: 15px;
 }
 .parts {
   list-style: none;
