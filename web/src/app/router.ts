@@ -35,6 +35,13 @@ export const router = createRouter({
   ],
 })
 
+// A browser does not fetch a screen's code again once that failed, so the page is loaded anew at that screen as soon as
+// the server answers. What is not saved yet waits in the outbox.
+router.onError(async (_, to) => {
+  const answers = await fetch('/', { method: 'HEAD' }).catch(() => null)
+  if (answers?.ok) window.location.assign(to.fullPath)
+})
+
 // Once the first screen stands, the others are fetched while nothing else is asked for: a digit then
 // opens its screen at once, also while the server is busy. One that fails is fetched when opened.
 const stop = router.afterEach(() => {

@@ -44,7 +44,7 @@ class DocsTest {
   private static String longer(String path) {
     return path.replaceFirst("^server/resources/", "server/src/main/resources/")
         .replaceFirst("^(core|server)/(?!src/)", "$1/src/main/java/roadbreeze/$1/")
-        .replaceFirst("^web/(?!src/|openapi)", "web/src/");
+        .replaceFirst("^web/(?!src/|openapi|eslint)", "web/src/");
   }
 
   private static List<String> testFiles() throws IOException {
