@@ -43,34 +43,9 @@ const slowed = computed(() => b.value && b.value.speedKmh < job.content.haul.spe
       <g v-if="job.content.rig.trailer.massKg > 0" :transform="`translate(-28 0) scale(${trailer})`">
         <path d="M28 -13H0M-112 -16H-4V-62H-112z" fill="none" stroke="var(--ink)" stroke-width="3" />
         <rect
-          x="-104"
-          y="-58"
-          width="22"
-          height="38"
-          fill="var(--rb-amber-100)"
-          stroke="var(--ink)"
-          stroke-width="1.5"
-        />
-        <rect
-          x="-80"
-          y="-58"
-          width="22"
-          height="38"
-          fill="var(--rb-amber-100)"
-          stroke="var(--ink)"
-          stroke-width="1.5"
-        />
-        <rect
-          x="-56"
-          y="-58"
-          width="22"
-          height="38"
-          fill="var(--rb-amber-100)"
-          stroke="var(--ink)"
-          stroke-width="1.5"
-        />
-        <rect
-          x="-32"
+          v-for="x in [-104, -80, -56, -32]"
+          :key="x"
+          :x="x"
           y="-58"
           width="22"
           height="38"

@@ -2,11 +2,12 @@
 import { computed, reactive, ref } from 'vue'
 import { api, ApiProblem } from '@/shared/api/client'
 import type { PartColumn, Said, Shelf, ShelfPart } from '@/shared/api/types'
-import { say, word } from '@/shared/message/say'
+import { choiceWord, say, word } from '@/shared/message/say'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
+import ListInput from '@/shared/ui/ListInput.vue'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format, listText, parseList, type QuantityName, unitLabel } from '@/shared/units/units'
-import { choiceWord } from './choices'
+import { format, type QuantityName } from '@/shared/units/units'
 
 /** One part, its fields after its shelf's columns. */
 const props = defineProps<{ shelf: Shelf; part: ShelfPart | null; taken: string[] }>()
@@ -15,13 +16,6 @@ const draft = reactive<ShelfPart>({
   ...Object.fromEntries(props.shelf.columns.map((c) => [c.name, c.choices[0] ?? null])),
   ...props.part,
 })
-const lists = reactive<Record<string, string>>(
-  Object.fromEntries(
-    props.shelf.columns
-      .filter((c) => c.list)
-      .map((c) => [c.name, listText((draft[c.name] as number[] | null) ?? [], kindOf(c), unitWorld.value)]),
-  ),
-)
 const said = reactive<Record<string, string>>({})
 const bad = reactive<Record<string, boolean>>({})
 const refused = ref('')
@@ -36,8 +30,7 @@ function kindOf(column: PartColumn): QuantityName {
   return column.kind as QuantityName
 }
 function label(column: PartColumn): string {
-  const unit = column.list ? unitLabel(kindOf(column), unitWorld.value) : ''
-  return word(`field.${column.name}`) + (unit ? `, ${unit}` : '') + (column.optional ? ' (if known)' : '')
+  return word(`field.${column.name}`) + (column.optional ? ' (if known)' : '')
 }
 const span = (c: PartColumn) =>
   c.low == null || c.list
@@ -48,13 +41,7 @@ const span = (c: PartColumn) =>
 function read(): ShelfPart | null {
   for (const key of Object.keys(said)) delete said[key]
   for (const c of props.shelf.columns) {
-    if (c.list) {
-      const text = (lists[c.name] ?? '').trim()
-      const parsed = text ? parseList(text, kindOf(c), unitWorld.value) : null
-      if (parsed && !parsed.ok) said[c.name] = parsed.why
-      else draft[c.name] = parsed ? parsed.values : null
-    } else if (c.kind && !c.optional && draft[c.name] == null && !bad[c.name])
-      said[c.name] = `Enter a number, ${span(c)}.`
+    if (c.kind && !c.optional && draft[c.name] == null && !bad[c.name]) said[c.name] = `Enter a number, ${span(c)}.`
     else if (!c.kind && !c.choices.length && !String(draft[c.name] ?? '').trim()) said[c.name] = 'Write something here.'
   }
   if (!props.part && props.taken.includes(String(draft.code))) said.code = 'Another part has this code.'
@@ -86,30 +73,22 @@ async function save() {
       <template v-for="c in shelf.columns" :key="c.name">
         <div v-if="c.choices.length" class="wide">
           <p class="small soft">{{ label(c) }}</p>
-          <div class="choice" role="radiogroup" :aria-label="label(c)">
-            <button
-              v-for="v in c.choices"
-              :key="v"
-              type="button"
-              role="radio"
-              :aria-checked="draft[c.name] === v"
-              @click="draft[c.name] = v"
-            >
-              {{ choiceWord(v) }}
-            </button>
-          </div>
-        </div>
-        <div v-else-if="c.list" class="text wide" :class="{ wrong: said[c.name] }">
-          <label :for="id(c)" class="small soft">{{ label(c) }}</label>
-          <input
-            :id="id(c)"
-            v-model="lists[c.name]"
-            autocomplete="off"
-            :aria-invalid="!!said[c.name]"
-            :aria-describedby="said[c.name] ? id(c) + '-why' : undefined"
+          <ChoiceInput
+            v-model="draft[c.name] as string"
+            :label="label(c)"
+            :choices="c.choices.map((choice) => [choice, choiceWord(choice)])"
           />
-          <p v-if="said[c.name]" :id="id(c) + '-why'" role="alert" class="why">{{ said[c.name] }}</p>
         </div>
+        <ListInput
+          v-else-if="c.list"
+          v-model="draft[c.name] as number[] | null"
+          v-model:bad="bad[c.name]"
+          class="wide"
+          :label="label(c)"
+          :quantity="kindOf(c)"
+          optional
+          :error="said[c.name]"
+        />
         <QuantityInput
           v-else-if="c.kind"
           v-model="draft[c.name] as number | null"
@@ -153,29 +132,6 @@ form {
 }
 .wide {
   grid-column: 1 / -1;
-}
-.choice {
-  display: flex;
-  flex-wrap: wrap;
-  border: 1.5px solid var(--ink);
-}
-.choice button {
-  flex: 1;
-  min-height: 42px;
-  padding: 0 8px;
-  border: 0;
-  border-left: 1.5px solid var(--ink);
-  background: transparent;
-  color: inherit;
-  font: 600 16px/1.05 var(--rb-font-head);
-  cursor: pointer;
-}
-.choice button:first-child {
-  border-left: 0;
-}
-.choice button[aria-checked='true'] {
-  background: var(--ink);
-  color: var(--paper);
 }
 .text {
   display: grid;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { AnyPart as Part, Catalogue } from '@/shared/api/types'
-import { word } from '@/shared/message/say'
+import { choiceWord, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import CsvExchange from './CsvExchange.vue'
@@ -20,36 +20,11 @@ const slugs: Record<Shelf, string> = {
   caps: 'caps',
   controllers: 'controllers',
 }
-const groups: Record<Shelf, [string, string][]> = {
-  oilCoolers: [
-    ['TUBE_AND_FIN', 'Tube-and-fin'],
-    ['PLATE_FIN', 'Plate-fin'],
-    ['STACKED_PLATE', 'Stacked plate'],
-  ],
-  radiators: [
-    ['ALUMINIUM', 'Aluminium'],
-    ['COPPER', 'Copper-brass'],
-  ],
-  fans: [
-    ['ELECTRIC', 'Electric'],
-    ['VISCOUS', 'Viscous'],
-    ['CONTROLLED', 'Controlled'],
-    ['BELT', 'Solid belt'],
-  ],
-  thermostats: [],
-  caps: [],
-  controllers: [
-    ['FIXED_SWITCH', 'Fixed switch'],
-    ['ADJUSTABLE', 'Adjustable'],
-    ['TWO_SPEED', 'Two-speed'],
-    ['DUTY', 'Duty'],
-  ],
-}
 const group = ref('')
 const groupOf = (p: Part): string => ('family' in p ? p.family : 'metal' in p ? p.metal : 'kind' in p ? p.kind : '')
-const shown = computed(() =>
-  ((catalogue.value?.[props.shelf] ?? []) as Part[]).filter((p) => !group.value || groupOf(p) === group.value),
-)
+const parts = computed(() => (catalogue.value?.[props.shelf] ?? []) as Part[])
+const groups = computed(() => [...new Set(parts.value.map(groupOf))].filter(Boolean).map((g) => [g, choiceWord(g)]))
+const shown = computed(() => parts.value.filter((p) => !group.value || groupOf(p) === group.value))
 const why = (p: Part) => props.fits?.(p) ?? ''
 const mm = (v: number) => format(v, 'size', unitWorld.value)
 function about(p: Part): string {
@@ -84,7 +59,7 @@ const size = (p: Part) =>
     <div class="top">
       <div class="groups" role="radiogroup" aria-label="Kind">
         <button
-          v-for="[value, label] in [['', 'All'], ...groups[shelf]]"
+          v-for="[value, label] in [['', 'All'], ...groups]"
           :key="value"
           type="button"
           role="radio"

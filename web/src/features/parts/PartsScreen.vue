@@ -3,12 +3,11 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/shared/api/client'
 import type { PartColumn, Said, Shelf, ShelfPart } from '@/shared/api/types'
-import { say, word } from '@/shared/message/say'
+import { choiceWord, say, word } from '@/shared/message/say'
 import { format, type QuantityName } from '@/shared/units/units'
 import { unitWorld } from '@/shared/ui/preferences'
 import CsvExchange from './CsvExchange.vue'
 import PartForm from './PartForm.vue'
-import { choiceWord } from './choices'
 import { useCatalogue } from './useCatalogue'
 
 /** Every shelf of the catalogue, shown and filled from its description. */

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import ListField from '@/job/fields/ListField.vue'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 
 /** What the plate and the manual say of engine, gearbox and limits: nothing to measure, all to be entered. */
@@ -14,7 +15,8 @@ const kinds = [
   ['DIESEL', 'diesel'],
   ['BOOSTED_DIESEL', 'boosted diesel'],
 ] as const
-function choose(kind: (typeof kinds)[number][0]) {
+function choose(kind: (typeof kinds)[number][0] | undefined) {
+  if (!kind) return
   const boosted = kind === 'BOOSTED_DIESEL'
   job.edit(e, { ...engine.value, kind, boostRatio: boosted ? (engine.value.boostRatio ?? 2.2) : null })
 }
@@ -22,18 +24,7 @@ function choose(kind: (typeof kinds)[number][0]) {
 
 <template>
   <h3>From the plate and the manual</h3>
-  <div class="choice" role="radiogroup" aria-label="Engine">
-    <button
-      v-for="[value, label] in kinds"
-      :key="value"
-      type="button"
-      role="radio"
-      :aria-checked="engine.kind === value"
-      @click="choose(value)"
-    >
-      {{ label }}
-    </button>
-  </div>
+  <ChoiceInput :model-value="engine.kind" label="Engine" :choices="kinds" class="engine" @update:model-value="choose" />
   <div class="wide">
     <ListField label="Full-load torque at" :path="`${e}.torqueRpm`" quantity="rpm" />
     <ListField label="Torque there" :path="`${e}.torqueNm`" quantity="torque" />
@@ -78,27 +69,8 @@ function choose(kind: (typeof kinds)[number][0]) {
 h3 {
   margin: 16px 0 8px;
 }
-.choice {
-  display: flex;
-  border: 1.5px solid var(--ink);
+.engine {
   margin-bottom: 10px;
-}
-.choice button {
-  flex: 1;
-  min-height: 42px;
-  border: 0;
-  border-left: 1.5px solid var(--ink);
-  background: transparent;
-  color: inherit;
-  font: 600 16px/1.05 var(--rb-font-head);
-  cursor: pointer;
-}
-.choice button:first-child {
-  border-left: 0;
-}
-.choice button[aria-checked='true'] {
-  background: var(--ink);
-  color: var(--paper);
 }
 .wide {
   display: grid;

@@ -1,11 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { useJob } from '@/job/useJob'
-import { type JobPath, valueAt } from '@/job/paths'
-import { say } from '@/shared/message/say'
-import { unitWorld } from '@/shared/ui/preferences'
+import type { JobPath } from '@/job/paths'
 import type { QuantityName } from '@/shared/units/units'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
+import { useField } from './useField'
 
 /** A number of the job: every value taken is an edit that saves itself. */
 const props = defineProps<{
@@ -17,15 +14,7 @@ const props = defineProps<{
   optional?: boolean
 }>()
 
-const job = useJob()
-const value = computed({
-  get: () => (valueAt(job.content, props.path) as number | null | undefined) ?? null,
-  set: (v) => job.edit(props.path, v),
-})
-const error = computed(() => {
-  const said = job.fields[props.path]
-  return said && say(said, unitWorld.value)
-})
+const { value, error } = useField<number>(props)
 </script>
 
 <template>

@@ -73,6 +73,9 @@ export const whatToDo = (said: Said, world: UnitWorld): string => render(said, '
 export const word = (code: string, part: Part = 'words'): string =>
   pattern(code, part) ?? (part === 'words' ? code : '')
 
+/** A choice of a part's column, `PLATE_FIN`, in words. */
+export const choiceWord = (choice: string): string => word(`choice.${choice}`)
+
 export function partName(name: NonNullable<SaidValue['name']>): string {
   return name.given ?? word(name.noun) + (name.number ? ` ${name.number}` : '')
 }

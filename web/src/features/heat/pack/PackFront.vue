@@ -63,6 +63,12 @@ const labels = computed(() => {
 
 const condenser = computed(() => cooling.value.condenser && boxOf(cooling.value.condenser))
 const chargeAir = computed(() => cooling.value.chargeAirCooler && boxOf(cooling.value.chargeAirCooler))
+const otherCores = computed(() =>
+  [
+    { box: condenser.value, dash: '2 7' },
+    { box: chargeAir.value, dash: '12 5' },
+  ].flatMap(({ box, dash }) => (box ? [{ box, dash }] : [])),
+)
 const discs = computed(() =>
   build.value.fans.flatMap((f) => {
     const b = boxOf(f)
@@ -124,7 +130,7 @@ function carry(event: PointerEvent) {
   const to = event.altKey ? free : snap(free, catches(grab.piece))
   job.drag(moved(grab.piece, to.left, to.bottom))
 }
-function let_go() {
+function letGo() {
   grab = null
   job.drop()
 }
@@ -233,26 +239,16 @@ const rulers = computed(() => {
       stroke-width="5"
     />
     <rect
-      v-if="condenser"
-      :x="X(condenser)"
-      :y="Y(condenser)"
-      :width="condenser.width"
-      :height="condenser.height"
+      v-for="core in otherCores"
+      :key="core.dash"
+      :x="X(core.box)"
+      :y="Y(core.box)"
+      :width="core.box.width"
+      :height="core.box.height"
       fill="none"
       stroke="var(--ink)"
       stroke-width="2.5"
-      stroke-dasharray="2 7"
-    />
-    <rect
-      v-if="chargeAir"
-      :x="X(chargeAir)"
-      :y="Y(chargeAir)"
-      :width="chargeAir.width"
-      :height="chargeAir.height"
-      fill="none"
-      stroke="var(--ink)"
-      stroke-width="2.5"
-      stroke-dasharray="12 5"
+      :stroke-dasharray="core.dash"
     />
     <circle
       v-for="d in discs"
@@ -282,8 +278,8 @@ const rulers = computed(() => {
       :data-piece="p.name"
       @pointerdown="take($event, p.piece)"
       @pointermove="carry"
-      @pointerup="let_go"
-      @pointercancel="let_go"
+      @pointerup="letGo"
+      @pointercancel="letGo"
       @keydown="nudge($event, p.piece)"
       @focus="picked = p.piece"
     >

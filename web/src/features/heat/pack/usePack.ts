@@ -3,12 +3,12 @@ import { useJob } from '@/job/useJob'
 import type { FittedCooler } from '@/shared/api/types'
 import { boxOfPiece, catchesFor, moved, openingBox, type Piece, radiatorBox, withCooler } from './geometry'
 
-export const PLACES: { value: FittedCooler['place']; label: string }[] = [
-  { value: 'FRONT', label: 'in front' },
-  { value: 'BEHIND_CONDENSER', label: 'between' },
-  { value: 'BEHIND_RADIATOR', label: 'behind' },
-  { value: 'ELSEWHERE', label: 'elsewhere' },
-]
+export const PLACES = [
+  ['FRONT', 'in front'],
+  ['BEHIND_CONDENSER', 'between'],
+  ['BEHIND_RADIATOR', 'behind'],
+  ['ELSEWHERE', 'elsewhere'],
+] as const
 
 /** The piece in hand, shared by the drawing's views and the panel beside it. */
 export const picked = ref<Piece | null>(null)

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import { word } from '@/shared/message/say'
 import { usePack } from '../pack/usePack'
 
-/** What is worn or broken in this build; what hangs with dirt and seals stands with the front. */
+/** What is worn or broken in this build; dirt on radiator and condenser, and seals, stand with the front. */
 const { job, build, cooling } = usePack()
 const path = <F extends string>(field: F) => `builds.${job.selected}.condition.${field}` as const
 const condition = computed(() => build.value.condition)
@@ -18,6 +20,7 @@ const sound = computed(() => {
     c.thermostat === 'NONE' &&
     !c.thermostatLateK &&
     !c.airPercent &&
+    !c.chargeAirBlockedPercent &&
     !c.sensorLowK &&
     [c.pumpPercent, c.suctionPercent, c.capPercent, c.oilFlowPercent].every((p) => p === 100)
   )
@@ -35,36 +38,45 @@ const sound = computed(() => {
       }}
     </p>
     <h3>Thermostat</h3>
-    <div class="choice" role="radiogroup" aria-label="Thermostat">
-      <button
-        v-for="[value, label] in thermostats"
-        :key="value"
-        type="button"
-        role="radio"
-        :aria-checked="condition.thermostat === value"
-        @click="job.edit(path('thermostat'), value)"
-      >
-        {{ label }}
-      </button>
-    </div>
+    <ChoiceInput
+      :model-value="condition.thermostat"
+      label="Thermostat"
+      :choices="thermostats"
+      @update:model-value="(fault) => job.edit(path('thermostat'), fault)"
+    />
     <div class="fields">
-      <QuantityField label="Opens late by" :path="path('thermostatLateK')" quantity="difference" :step="1" />
-      <QuantityField label="Sensor reads low by" :path="path('sensorLowK')" quantity="difference" :step="1" />
+      <QuantityField
+        :label="word('field.thermostatLateK')"
+        :path="path('thermostatLateK')"
+        quantity="difference"
+        :step="1"
+      />
+      <QuantityField :label="word('field.sensorLowK')" :path="path('sensorLowK')" quantity="difference" :step="1" />
     </div>
     <h3>Coolant</h3>
-    <p class="caution small">Open the cap only when the engine is cold: hot coolant boils out and scalds.</p>
+    <p class="caution small">{{ word('caution.hotCap') }}</p>
     <div class="fields">
-      <QuantityField label="Pump moves, of new" :path="path('pumpPercent')" quantity="percent" :step="5" />
-      <QuantityField label="Suction hose lets by" :path="path('suctionPercent')" quantity="percent" :step="5" />
-      <QuantityField label="Air in the loop" :path="path('airPercent')" quantity="percent" :step="1" />
-      <QuantityField label="Cap holds, of stamp" :path="path('capPercent')" quantity="percent" :step="10" />
+      <QuantityField :label="word('field.pumpPercent')" :path="path('pumpPercent')" quantity="percent" :step="5" />
+      <QuantityField
+        :label="word('field.suctionPercent')"
+        :path="path('suctionPercent')"
+        quantity="percent"
+        :step="5"
+      />
+      <QuantityField :label="word('field.airPercent')" :path="path('airPercent')" quantity="percent" :step="1" />
+      <QuantityField :label="word('field.capPercent')" :path="path('capPercent')" quantity="percent" :step="10" />
     </div>
     <h3>Oil and charge air</h3>
     <div class="fields">
-      <QuantityField label="Oil flow, of new" :path="path('oilFlowPercent')" quantity="percent" :step="5" />
+      <QuantityField
+        :label="word('field.oilFlowPercent')"
+        :path="path('oilFlowPercent')"
+        quantity="percent"
+        :step="5"
+      />
       <QuantityField
         v-if="cooling.chargeAirCooler"
-        label="Charge air blocked"
+        :label="word('field.chargeAirBlockedPercent')"
         :path="path('chargeAirBlockedPercent')"
         quantity="percent"
         :step="5"

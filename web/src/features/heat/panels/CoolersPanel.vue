@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { AnyPart, Build, CoolerPart, FittedCooler } from '@/shared/api/types'
+import type { AnyPart, CoolerPart, FittedCooler } from '@/shared/api/types'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import { newId } from '@/job/paths'
 import { picked, PLACES, usePack } from '../pack/usePack'
@@ -19,11 +20,15 @@ const cooler = computed<FittedCooler | undefined>(
 )
 const path = <F extends string>(field: F) => `builds.${job.selected}.${field}` as const
 const mine = <F extends string>(field: F) => `builds.${job.selected}.coolers.${cooler.value!.id}.${field}` as const
-const orders: { value: Build['oilOrder']; label: string }[] = [
-  { value: 'AFTER_TANK', label: 'after in-tank' },
-  { value: 'BEFORE_TANK', label: 'before in-tank' },
-  { value: 'TANK_BYPASSED', label: 'in-tank bypassed' },
-]
+const ORDERS = [
+  ['AFTER_TANK', 'after in-tank'],
+  ['BEFORE_TANK', 'before in-tank'],
+  ['TANK_BYPASSED', 'in-tank bypassed'],
+] as const
+const SEVERAL = [
+  [false, 'one after the other'],
+  [true, 'side by side'],
+] as const
 const hasTank = computed(
   () =>
     (build.value.radiator
@@ -60,7 +65,8 @@ function takeOut() {
   )
   picked.value = null
 }
-function put(place: FittedCooler['place']) {
+function put(place: FittedCooler['place'] | undefined) {
+  if (!place) return
   const c = cooler.value!
   job.edit(`builds.${job.selected}.coolers.${c.id}`, {
     ...c,
@@ -120,38 +126,21 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
           ><span class="small">air through the face</span>
         </div>
       </div>
-      <div v-if="hasTank" class="choice" role="radiogroup" aria-label="Order of the elements">
-        <button
-          v-for="o in orders"
-          :key="o.value"
-          type="button"
-          role="radio"
-          :aria-checked="build.oilOrder === o.value"
-          @click="job.edit(path('oilOrder'), o.value)"
-        >
-          {{ o.label }}
-        </button>
-      </div>
-      <div v-if="build.coolers.length > 1" class="choice" role="radiogroup" aria-label="Several coolers">
-        <button type="button" role="radio" :aria-checked="!build.parallel" @click="job.edit(path('parallel'), false)">
-          one after the other
-        </button>
-        <button type="button" role="radio" :aria-checked="build.parallel" @click="job.edit(path('parallel'), true)">
-          side by side
-        </button>
-      </div>
-      <div class="choice" role="radiogroup" aria-label="Place in depth">
-        <button
-          v-for="p in PLACES"
-          :key="p.value"
-          type="button"
-          role="radio"
-          :aria-checked="cooler.place === p.value"
-          @click="put(p.value)"
-        >
-          {{ p.label }}
-        </button>
-      </div>
+      <ChoiceInput
+        v-if="hasTank"
+        :model-value="build.oilOrder"
+        label="Order of the elements"
+        :choices="ORDERS"
+        @update:model-value="(order) => job.edit(path('oilOrder'), order)"
+      />
+      <ChoiceInput
+        v-if="build.coolers.length > 1"
+        :model-value="build.parallel"
+        label="Several coolers"
+        :choices="SEVERAL"
+        @update:model-value="(parallel) => job.edit(path('parallel'), parallel)"
+      />
+      <ChoiceInput :model-value="cooler.place" label="Place in depth" :choices="PLACES" @update:model-value="put" />
       <div class="fields">
         <template v-if="cooler.place !== 'ELSEWHERE'">
           <QuantityField label="From left" :path="mine('leftMm')" quantity="size" :step="5" />

@@ -2,8 +2,10 @@
 import { computed, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import type { AnyPart, Obstacle } from '@/shared/api/types'
+import { word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import { newId } from '@/job/paths'
 import { picked, usePack } from '../pack/usePack'
@@ -19,11 +21,15 @@ const flags: { key: Flag; label: string }[] = [
   { key: 'plough', label: 'plough' },
   { key: 'lightBar', label: 'light bar' },
 ]
-const seals: { value: number; label: string }[] = [
-  { value: 0.02, label: 'sealed' },
-  { value: 0.08, label: 'gaps' },
-  { value: 0.15, label: 'none' },
-]
+const FIRST = [
+  [false, 'condenser in front'],
+  [true, 'charge air in front'],
+] as const
+const seals = [
+  [0.02, 'sealed'],
+  [0.08, 'gaps'],
+  [0.15, 'none'],
+] as const
 const condition = computed(() => build.value.condition)
 const radiator = computed(() => {
   const own = cooling.value.radiator
@@ -113,30 +119,14 @@ const others = computed(() =>
     </div>
     <template v-if="cooling.condenser || cooling.chargeAirCooler">
       <h3>The truck’s other cores</h3>
-      <p class="caution small">Move a condenser on its hoses; only licensed people open a refrigerant line.</p>
-      <div
+      <p class="caution small">{{ word('caution.refrigerant') }}</p>
+      <ChoiceInput
         v-if="cooling.condenser && cooling.chargeAirCooler"
-        class="choice"
-        role="radiogroup"
-        aria-label="Which stands in front"
-      >
-        <button
-          type="button"
-          role="radio"
-          :aria-checked="!cooling.chargeAirFirst"
-          @click="job.edit('rig.vehicle.cooling.chargeAirFirst', false)"
-        >
-          condenser in front
-        </button>
-        <button
-          type="button"
-          role="radio"
-          :aria-checked="cooling.chargeAirFirst"
-          @click="job.edit('rig.vehicle.cooling.chargeAirFirst', true)"
-        >
-          charge air in front
-        </button>
-      </div>
+        :model-value="cooling.chargeAirFirst"
+        label="Which stands in front"
+        :choices="FIRST"
+        @update:model-value="(first) => job.edit('rig.vehicle.cooling.chargeAirFirst', first)"
+      />
       <div v-for="core in others" :key="core.key" class="fields">
         <QuantityField
           :label="`${core.label}, left`"
@@ -150,18 +140,12 @@ const others = computed(() =>
       </div>
     </template>
     <h3>Seals and flaps round the pack</h3>
-    <div class="choice" role="radiogroup" aria-label="Seals">
-      <button
-        v-for="s in seals"
-        :key="s.value"
-        type="button"
-        role="radio"
-        :aria-checked="Math.abs(condition.recirculation - s.value) < 0.03"
-        @click="job.edit(path('condition.recirculation'), s.value)"
-      >
-        {{ s.label }}
-      </button>
-    </div>
+    <ChoiceInput
+      :model-value="seals.find(([share]) => Math.abs(condition.recirculation - share) < 0.03)?.[0]"
+      label="Seals"
+      :choices="seals"
+      @update:model-value="(share) => job.edit(path('condition.recirculation'), share)"
+    />
     <h3>In front of the grille</h3>
     <div class="row">
       <button

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { RatingResult } from '@/shared/api/types'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
@@ -31,12 +32,14 @@ const atField = computed(() => !!(refused.value.heatKw || refused.value.differen
 
 <template>
   <div class="rating">
-    <div class="choice" role="radiogroup" aria-label="What the box says">
-      <button type="button" role="radio" :aria-checked="kind === 'heat'" @click="kind = 'heat'">a heat</button>
-      <button type="button" role="radio" :aria-checked="kind === 'mass'" @click="kind = 'mass'">
-        for up to a mass
-      </button>
-    </div>
+    <ChoiceInput
+      v-model="kind"
+      label="What the box says"
+      :choices="[
+        ['heat', 'a heat'],
+        ['mass', 'for up to a mass'],
+      ]"
+    />
     <div v-if="kind === 'heat'" class="fields">
       <QuantityInput
         v-model="heat"

@@ -479,13 +479,13 @@ class WalkTest {
     open("3", "heat");
     page.getByText("Faults", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(page.locator("#bench")).containsText("works as made");
-    type("Pump moves, of new", "50 %");
+    type("Pump flow, of new", "50 %");
     assertThat(gauge("coolant")).containsText("over its limit");
     assertThat(page.locator("#bench")).containsText("keeps a fault");
-    type("Pump moves, of new", "150 %");
+    type("Pump flow, of new", "150 %");
     assertThat(page.locator("#bench").getByRole(AriaRole.ALERT))
         .containsText("Pump flow, of new must be from 5.0 % to 100.0 %");
-    type("Pump moves, of new", "100 %");
+    type("Pump flow, of new", "100 %");
     assertThat(gauge("coolant")).containsText("+2.0");
     page.getByText("stuck shut", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(gauge("coolant")).not().containsText("+2.0");

@@ -35,13 +35,4 @@ public record Rectangle(double x, double y, double width, double height) {
   public boolean contains(double px, double py) {
     return px > x && px < right() && py > y && py < top();
   }
-
-  /** True if the other lies inside this one, to a hundredth of a millimetre. */
-  public boolean encloses(Rectangle other) {
-    double slack = 1e-5;
-    return other.x >= x - slack
-        && other.y >= y - slack
-        && other.right() <= right() + slack
-        && other.top() <= top() + slack;
-  }
 }

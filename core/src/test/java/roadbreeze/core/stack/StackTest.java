@@ -119,8 +119,6 @@ class StackTest {
     Rectangle outer = new Rectangle(0.1, 0.2, 0.3, 0.4);
     assertThat(outer.contains(0.25, 0.4)).isTrue();
     assertThat(outer.contains(0.1, 0.4)).as("an edge is outside").isFalse();
-    assertThat(outer.encloses(outer)).isTrue();
-    assertThat(outer.encloses(new Rectangle(0.1, 0.2, 0.301, 0.4))).isFalse();
     assertThat(outer.right()).isCloseTo(0.4, within(1e-12));
     assertThat(outer.top()).isCloseTo(0.6, within(1e-12));
   }

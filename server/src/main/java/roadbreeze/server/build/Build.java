@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import roadbreeze.core.rig.OilOrder;
 import roadbreeze.server.parts.RadiatorPart;
 import roadbreeze.server.rig.Mark;
 import roadbreeze.server.row.DistinctIds;
@@ -43,12 +44,5 @@ public record Build(
     AS_FOUND,
     RESTORED,
     PLAN
-  }
-
-  /** The oil's way past the in-tank cooler and the fitted ones. */
-  public enum OilOrder {
-    AFTER_TANK,
-    BEFORE_TANK,
-    TANK_BYPASSED
   }
 }

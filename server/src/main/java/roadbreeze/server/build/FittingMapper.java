@@ -8,7 +8,6 @@ import roadbreeze.core.explain.Name;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.Fitting;
-import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.switching.FanSwitch;
 import roadbreeze.server.parts.PartMapper;
 import roadbreeze.server.rig.TruckMapper;
@@ -26,7 +25,7 @@ public final class FittingMapper {
         b.inFront().ramShare(),
         new Thermostat(b.thermostat().startC(), b.thermostat().fullC()),
         Optional.ofNullable(b.radiator()).map(PartMapper::radiator),
-        OilOrder.valueOf(b.oilOrder().name()),
+        b.oilOrder(),
         b.parallel(),
         coolers(b),
         fans(b),

@@ -1,5 +1,6 @@
 package roadbreeze.server.finder;
 
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -46,6 +47,7 @@ import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.parts.PartMapper;
 import roadbreeze.server.parts.RadiatorPart;
 import roadbreeze.server.parts.ThermostatPart;
+import roadbreeze.server.rig.Mark;
 
 /** Lays a snapshot out as a search of the core, and reads its finds back as builds. */
 final class SearchSpace {
@@ -65,7 +67,8 @@ final class SearchSpace {
     this.snapshot = snapshot;
     request = snapshot.request();
     job = request.job();
-    base = withCoolers(job.build(request.build()), List.of());
+    Build from = job.build(request.build());
+    base = bare(from.radiator(), from.fans(), from.marks());
   }
 
   /**
@@ -174,12 +177,14 @@ final class SearchSpace {
     List<String> bought = new ArrayList<>();
     Set<WorkScope.Part> scope = EnumSet.noneOf(WorkScope.Part.class);
     if (radiator.isPresent()) {
-      build = withRadiator(build, radiator.get());
+      build = bare(radiator.get(), base.fans(), base.marks());
       bought.add(radiator.get().name());
       scope.add(WorkScope.Part.RADIATOR);
     }
     if (fan.isPresent()) {
-      build = withFan(build, fan.get());
+      Rectangle core = job.setup(build).radiator().outline();
+      FittedFan over = fitted(fan.get(), base.fans().get(0), core);
+      build = bare(build.radiator(), List.of(over), Map.of());
       bought.add(fan.get().name());
       scope.add(WorkScope.Part.FAN_SWAP);
     }
@@ -198,12 +203,13 @@ final class SearchSpace {
 
   /** A find as a build that can be entered; its verdict is worked out whole, band and all. */
   FinderState.Pick pick(Result.Merit merit, Found found) {
-    Build build = packs.get(found.pack());
+    Build pack = packs.get(found.pack());
+    List<FittedCooler> coolers = new ArrayList<>();
     List<Finding> bought = new ArrayList<>();
     if (found.cooler().isPresent()) {
       CoolerPart part = cooler(found.cooler().get());
       Rectangle place = found.place().orElseThrow();
-      build = withOrder(withCoolers(build, List.of(fitted(part, place))), found.order());
+      coolers.add(fitted(part, place));
       bought.add(Bought.COOLER.with(part.name(), found.order()));
     }
     packParts.get(found.pack()).forEach(name -> bought.add(Bought.PART.with(name)));
@@ -211,10 +217,17 @@ final class SearchSpace {
         snapshot.thermostats().stream()
             .filter(t -> t.code().equals(found.thermostat()))
             .findFirst();
-    if (thermostat.isPresent()) {
-      build = withThermostat(build, thermostat.get());
-      bought.add(Bought.PART.with(thermostat.get().name()));
-    }
+    thermostat.ifPresent(part -> bought.add(Bought.PART.with(part.name())));
+    Build build =
+        build(
+            pack.radiator(),
+            pack.fans(),
+            coolers,
+            coolers.isEmpty() ? base.oilOrder() : found.order(),
+            thermostat
+                .map(part -> new ThermostatData(part.startC(), part.fullC()))
+                .orElse(base.thermostat()),
+            pack.marks());
     Verdict verdict = verdict(build);
     return new FinderState.Pick(
         merit,
@@ -267,110 +280,50 @@ final class SearchSpace {
     return Said.of(ways.isEmpty() ? List.of(WayOut.ANOTHER_TRUCK.with()) : ways);
   }
 
-  // A find has its cooler at another place of another shape: strips and hoses are planned afresh.
-
-  private static Build withCoolers(Build b, List<FittedCooler> coolers) {
+  /** The build to start from with other parts; its lines and strips stay to be looked at again. */
+  private Build build(
+      @Nullable RadiatorPart radiator,
+      List<FittedFan> fans,
+      List<FittedCooler> coolers,
+      OilOrder order,
+      ThermostatData thermostat,
+      Map<String, Mark> marks) {
+    Build from = job.build(request.build());
     return new Build(
         "found",
         Build.Kind.PLAN,
         "Found",
-        b.condition(),
-        b.inFront(),
-        b.thermostat(),
-        b.radiator(),
-        b.oilOrder(),
+        from.condition(),
+        from.inFront(),
+        thermostat,
+        radiator,
+        order,
         false,
         coolers,
-        b.fans(),
-        b.lines(),
-        b.strips(),
-        b.marks());
+        fans,
+        from.lines(),
+        from.strips(),
+        marks);
   }
 
-  private static Build withRadiator(Build b, RadiatorPart part) {
-    return new Build(
-        b.id(),
-        b.kind(),
-        b.name(),
-        b.condition(),
-        b.inFront(),
-        b.thermostat(),
-        part,
-        b.oilOrder(),
-        b.parallel(),
-        b.coolers(),
-        b.fans(),
-        b.lines(),
-        b.strips(),
-        b.marks());
-  }
-
-  private static Build withOrder(Build b, OilOrder order) {
-    return new Build(
-        b.id(),
-        b.kind(),
-        b.name(),
-        b.condition(),
-        b.inFront(),
-        b.thermostat(),
-        b.radiator(),
-        Build.OilOrder.valueOf(order.name()),
-        b.parallel(),
-        b.coolers(),
-        b.fans(),
-        b.lines(),
-        b.strips(),
-        b.marks());
-  }
-
-  private static Build withThermostat(Build b, ThermostatPart part) {
-    return new Build(
-        b.id(),
-        b.kind(),
-        b.name(),
-        b.condition(),
-        b.inFront(),
-        new ThermostatData(part.startC(), part.fullC()),
-        b.radiator(),
-        b.oilOrder(),
-        b.parallel(),
-        b.coolers(),
-        b.fans(),
-        b.lines(),
-        b.strips(),
-        b.marks());
+  private Build bare(
+      @Nullable RadiatorPart radiator, List<FittedFan> fans, Map<String, Mark> marks) {
+    Build from = job.build(request.build());
+    return build(radiator, fans, List.of(), from.oilOrder(), from.thermostat(), marks);
   }
 
   /** The fan takes the first one's place and switch, over the whole core. */
-  private Build withFan(Build b, FanPart part) {
-    FittedFan first = b.fans().get(0);
-    Rectangle core = job.setup(b).radiator().outline();
-    FittedFan fan =
-        new FittedFan(
-            first.id(),
-            part,
-            FittedFan.Mount.PULLER,
-            true,
-            core.x() * 1000,
-            core.y() * 1000,
-            core.width() * 1000,
-            core.height() * 1000,
-            100,
-            part.kind() == FanPart.Kind.ELECTRIC ? first.switchPoints() : null);
-    return new Build(
-        b.id(),
-        b.kind(),
-        b.name(),
-        b.condition(),
-        b.inFront(),
-        b.thermostat(),
-        b.radiator(),
-        b.oilOrder(),
-        b.parallel(),
-        b.coolers(),
-        List.of(fan),
-        b.lines(),
-        b.strips(),
-        Map.of());
+  private static FittedFan fitted(FanPart part, FittedFan first, Rectangle core) {
+    return new FittedFan(
+        first.id(),
+        part,
+        FittedFan.Mount.PULLER,
+        true,
+        core.x() * 1000,
+        core.y() * 1000,
+        core.width() * 1000,
+        core.height() * 1000,
+        100,
+        part.kind() == FanPart.Kind.ELECTRIC ? first.switchPoints() : null);
   }
 }

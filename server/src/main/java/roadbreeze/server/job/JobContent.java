@@ -127,14 +127,4 @@ public record JobContent(
             .findFirst()
             .orElseThrow();
   }
-
-  /** The same job with other builds. */
-  public JobContent withBuilds(List<Build> others) {
-    return new JobContent(about, rig, haul, others);
-  }
-
-  /** The same job on another road. */
-  public JobContent withHaul(Haul other) {
-    return new JobContent(about, rig, other, builds);
-  }
 }

@@ -53,25 +53,4 @@ public record FanPart(
     VISCOUS,
     CONTROLLED
   }
-
-  public FanPart withFreeFlow(double flow) {
-    return new FanPart(
-        code,
-        name,
-        kind,
-        count,
-        diameterMm,
-        flow,
-        shutoffPa,
-        curveM3s,
-        curvePa,
-        volts,
-        amps,
-        pulleyRatio,
-        referenceRpm,
-        referenceKw,
-        gripsFromC,
-        gripsFullyC,
-        price);
-  }
 }

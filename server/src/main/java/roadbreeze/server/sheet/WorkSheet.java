@@ -81,8 +81,7 @@ public record WorkSheet(
     add(
         scope,
         Part.TANK_BYPASS,
-        build.oilOrder() == Build.OilOrder.TANK_BYPASSED
-            && found.oilOrder() != Build.OilOrder.TANK_BYPASSED);
+        build.oilOrder() == OilOrder.TANK_BYPASSED && found.oilOrder() != OilOrder.TANK_BYPASSED);
     add(scope, Part.RADIATOR, !Objects.equals(build.radiator(), found.radiator()));
     add(scope, Part.FAN_SWAP, !fanParts(build).equals(fanParts(found)));
     add(scope, Part.THERMOSTAT, newThermostat(build, found));
@@ -137,10 +136,9 @@ public record WorkSheet(
     List<Finding> parts = new ArrayList<>();
     for (FittedCooler c : build.coolers()) {
       boolean kept = found.coolers().stream().anyMatch(f -> f.part().equals(c.part()));
-      OilOrder order = OilOrder.valueOf(build.oilOrder().name());
       parts.add(
           (kept ? Listed.COOLER_KEPT : Listed.COOLER)
-              .with(c.part().name(), c.part().code(), c.part().ports(), order));
+              .with(c.part().name(), c.part().code(), c.part().ports(), build.oilOrder()));
     }
     for (LineResult.ToBuy hose : lines.hoseToBuyM()) {
       parts.add(Listed.HOSE.with(hose.boreMm() / 1000, hose.lengthM()));

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.OilOrder;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
@@ -68,7 +69,7 @@ class RandomJobsTest {
       }
       ((ObjectNode) build)
           .put("parallel", random.nextBoolean())
-          .put("oilOrder", Build.OilOrder.values()[random.nextInt(3)].name())
+          .put("oilOrder", OilOrder.values()[random.nextInt(3)].name())
           .set("coolers", MAPPER.valueToTree(coolers));
     }
     for (int k = 0; k < 2; k++) {

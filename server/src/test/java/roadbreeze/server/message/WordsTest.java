@@ -85,12 +85,22 @@ class WordsTest {
     };
   }
 
+  @ParameterizedTest
+  @EnumSource(PartKind.class)
+  void aShelfItsColumnsAndTheirChoicesHaveWords(PartKind kind) {
+    assertThat(Words.entries()).containsKey("shelf." + kind.slug());
+    for (PartKind.Column column : kind.columns()) {
+      assertThat(Words.entries()).containsKey("field." + column.name());
+      column.choices().forEach(c -> assertThat(Words.entries()).containsKey("choice." + c));
+    }
+  }
+
   @Test
   void nothingIsKeptThatNobodySays() throws Exception {
     Set<String> said = new TreeSet<>();
     codes().forEach(code -> said.add(code.key()));
     Set<String> kept = new TreeSet<>(Words.entries().keySet());
-    kept.removeIf(key -> key.matches("(field|shelf|vehicleKind|ui)\\..*"));
+    kept.removeIf(key -> key.matches("(field|shelf|choice|vehicleKind|ui)\\..*"));
     assertThat(kept).isEqualTo(said);
   }
 
