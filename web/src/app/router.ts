@@ -41,6 +41,9 @@ router.onError(async (_, to) => {
   const answers = await fetch('/', { method: 'HEAD' }).catch(() => null)
   if (answers?.ok) window.location.assign(to.fullPath)
 })
+// Whoever asks for a screen need not care about that.
+const { push } = router
+router.push = (to) => push(to).catch(() => undefined)
 
 // Once the first screen stands, the others are fetched while nothing else is asked for: a digit then
 // opens its screen at once, also while the server is busy. One that fails is fetched when opened.

@@ -1,27 +1,8 @@
 import { type SectionName } from '@/job/sections'
+import kinds from '@/shared/api/kinds.json'
 import type { JobContent } from '@/shared/api/types'
 import { word } from '@/shared/message/say'
-import { formatNumber } from '@/shared/units/units'
-import { format, type QuantityName, type UnitWorld } from '@/shared/units/units'
-
-/** Fields end in the unit that they are in. */
-const units: [RegExp, QuantityName][] = [
-  [/Mm$/, 'size'],
-  [/C$/, 'temperature'],
-  [/K$/, 'difference'],
-  [/Kg$/, 'mass'],
-  [/Kmh$/, 'speed'],
-  [/Percent$/, 'percent'],
-  [/Kw$/, 'power'],
-  [/M3s$/, 'airflow'],
-  [/Lpm$/, 'flow'],
-  [/Kpa$/, 'pressure'],
-  [/Nm$/, 'torque'],
-  [/M2$/, 'area'],
-  [/^altitudeM$/, 'altitude'],
-  [/M$/, 'length'],
-  [/Rpm$/, 'rpm'],
-]
+import { format, formatNumber, type QuantityName, type UnitWorld } from '@/shared/units/units'
 
 const last = (path: string) => path.split('.').at(-1) ?? ''
 
@@ -52,8 +33,8 @@ export function valueText(path: string, value: unknown, world: UnitWorld): strin
   if (value === null) return 'none'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (typeof value === 'number') {
-    const quantity = units.find(([ending]) => ending.test(last(path)))?.[1]
-    return quantity ? format(value, quantity, world) : formatNumber(value, 3, false)
+    const kind = (kinds as Record<string, string>)[last(path)]
+    return kind ? format(value, kind as QuantityName, world) : formatNumber(value, 3, false)
   }
   if (typeof value === 'string') return value || 'empty'
   return rowName(value as Row) ?? 'as changed'

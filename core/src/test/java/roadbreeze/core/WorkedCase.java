@@ -96,7 +96,7 @@ public final class WorkedCase {
   public static Fitting fitting() {
     FanUnit fan =
         new FanUnit(
-            FanUnit.Kind.ELECTRIC,
+            FanUnit.Type.ELECTRIC,
             1,
             0.45,
             new FanCurve(330, 2.4, false),

@@ -468,6 +468,43 @@ class WalkTest {
     assertThat(row).hasCount(0);
   }
 
+  @Test
+  void aPartThatIsOpenWhileTheUnitsChangeKeepsItsValues() {
+    page.navigate("/parts/fans");
+    Browser.ready(page);
+    Locator row = button("Open Electric pair 2×380, high output, measured curve");
+    row.click();
+    Locator flows = page.getByLabel("Flows of the curve");
+    String metric = flows.inputValue();
+    button("Leave it").focus();
+    page.keyboard().press("u");
+    assertThat(flows).not().hasValue(metric);
+    type("Price", "551");
+    assertThat(row).containsText("551");
+    row.click();
+    button("Leave it").focus();
+    page.keyboard().press("u");
+    assertThat(field("Price")).hasValue("551");
+    assertThat(flows).hasValue(metric);
+    assertThat(metric).isEqualTo("0  1  2  2.9");
+  }
+
+  @Test
+  void aScreenWhoseCodeDidNotArriveOpensOnceTheServerAnswers() {
+    // Before the screens are fetched ahead of need, and as a browser remembers a failed fetch.
+    page.route("**/assets/FinderScreen*", route -> route.abort());
+    openCopyOf("Hive utility");
+    type("Trailer mass", "2600");
+    page.keyboard().press("Escape");
+    page.waitForRequest("**/assets/FinderScreen*", () -> page.keyboard().press("4"));
+    page.unroute("**/assets/FinderScreen*");
+    page.waitForURL("**/finder");
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Find parts")))
+        .isVisible();
+    page.navigate(page.url().replace("finder", "haul"));
+    assertThat(field("Trailer mass")).hasValue("2600 kg");
+  }
+
   private Locator button(String name) {
     return page.getByRole(
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

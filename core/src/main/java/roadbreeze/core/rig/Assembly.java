@@ -267,7 +267,7 @@ public final class Assembly {
   private static double fansAtTheBelt(Fitting f) {
     double power = 0;
     for (FanFit fan : f.fans()) {
-      if (fan.part().kind() == FanUnit.Kind.ELECTRIC && fan.part().electricalPower().isPresent()) {
+      if (fan.part().kind() == FanUnit.Type.ELECTRIC && fan.part().electricalPower().isPresent()) {
         // Power grows with the cube of speed, as the fan laws have it.
         power += fan.part().electricalPower().getAsDouble() * Math.pow(fan.speedShare(), 3);
       }

@@ -19,7 +19,7 @@ import roadbreeze.core.stack.FanCurve;
  * @param gripsFrom air behind the radiator for a bimetal clutch, coolant for a controlled one, °C
  */
 public record FanUnit(
-    Kind kind,
+    Type kind,
     int count,
     double diameter,
     FanCurve curve,
@@ -40,7 +40,7 @@ public record FanUnit(
   private static final double AIR_CONDITIONING_FLOOR = 0.5;
 
   /** What turns it. */
-  public enum Kind {
+  public enum Type {
     ELECTRIC,
     BELT,
     VISCOUS,

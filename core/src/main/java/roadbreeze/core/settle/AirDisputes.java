@@ -54,7 +54,7 @@ final class AirDisputes {
    * @param ownName catalogue name of the truck's own electric fan, if it has one
    */
   Dispute pusher(Setup setup, Optional<Offer<FanUnit>> own) {
-    Offer<FanUnit> fan = own.orElseGet(() -> largest(setup, FanUnit.Kind.ELECTRIC));
+    Offer<FanUnit> fan = own.orElseGet(() -> largest(setup, FanUnit.Type.ELECTRIC));
     FanFit behind = FanFit.over(setup.radiator().outline(), fan.part());
     FanFit front =
         new FanFit(behind.name(), fan.part(), true, false, behind.outline(), 1, Optional.empty());
@@ -77,7 +77,7 @@ final class AirDisputes {
   }
 
   /** The fan of a kind with the most free-air flow that the core has room for. */
-  private Offer<FanUnit> largest(Setup setup, FanUnit.Kind kind) {
+  private Offer<FanUnit> largest(Setup setup, FanUnit.Type kind) {
     Rectangle core = setup.radiator().outline();
     return catalogue.stream()
         .filter(o -> o.part().kind() == kind)
@@ -125,10 +125,10 @@ final class AirDisputes {
   Dispute mainFan(Setup setup) {
     List<Side> sides =
         List.of(
-            fanSide(setup, FanUnit.Kind.VISCOUS, AirSays.MAIN_VISCOUS, AirSays.VISCOUS_FAILS),
-            fanSide(setup, FanUnit.Kind.ELECTRIC, AirSays.MAIN_ELECTRIC, AirSays.ELECTRIC_FAILS),
+            fanSide(setup, FanUnit.Type.VISCOUS, AirSays.MAIN_VISCOUS, AirSays.VISCOUS_FAILS),
+            fanSide(setup, FanUnit.Type.ELECTRIC, AirSays.MAIN_ELECTRIC, AirSays.ELECTRIC_FAILS),
             fanSide(
-                setup, FanUnit.Kind.CONTROLLED, AirSays.MAIN_CONTROLLED, AirSays.CONTROLLED_FAILS));
+                setup, FanUnit.Type.CONTROLLED, AirSays.MAIN_CONTROLLED, AirSays.CONTROLLED_FAILS));
     Side best = Side.best(sides, Side::sureCoolant);
     Side least =
         sides.stream()
@@ -145,7 +145,7 @@ final class AirDisputes {
         AirSays.MAIN_OTHERWISE.with());
   }
 
-  private Side fanSide(Setup setup, FanUnit.Kind kind, AirSays name, AirSays fails) {
+  private Side fanSide(Setup setup, FanUnit.Type kind, AirSays name, AirSays fails) {
     Offer<FanUnit> fan = largest(setup, kind);
     FanFit fit = FanFit.over(setup.radiator().outline(), fan.part());
     Side side =

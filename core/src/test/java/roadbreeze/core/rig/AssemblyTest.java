@@ -250,7 +250,7 @@ class AssemblyTest {
         t.lines());
   }
 
-  private static FanUnit unit(FanUnit.Kind kind, double power, OptionalDouble pulley) {
+  private static FanUnit unit(FanUnit.Type kind, double power, OptionalDouble pulley) {
     return new FanUnit(
         kind,
         1,
@@ -271,8 +271,8 @@ class AssemblyTest {
 
   @Test
   void aFanOfKnownCurrentLoadsTheEngineThroughTheAlternator() {
-    Setup silent = blownBy(unit(FanUnit.Kind.ELECTRIC, 0, OptionalDouble.empty()));
-    Setup known = blownBy(unit(FanUnit.Kind.ELECTRIC, 540, OptionalDouble.empty()));
+    Setup silent = blownBy(unit(FanUnit.Type.ELECTRIC, 0, OptionalDouble.empty()));
+    Setup known = blownBy(unit(FanUnit.Type.ELECTRIC, 540, OptionalDouble.empty()));
     double more =
         Assembly.rig(known).accessories().basePower()
             - Assembly.rig(silent).accessories().basePower();
@@ -282,11 +282,11 @@ class AssemblyTest {
   @Test
   void fansOnTheEngineAreDrivenAsTheirKindIs() {
     OptionalDouble pulley = OptionalDouble.of(1.1);
-    assertThat(drive(unit(FanUnit.Kind.VISCOUS, 0, pulley))).isInstanceOf(FanDrive.Viscous.class);
-    assertThat(drive(unit(FanUnit.Kind.CONTROLLED, 0, pulley)))
+    assertThat(drive(unit(FanUnit.Type.VISCOUS, 0, pulley))).isInstanceOf(FanDrive.Viscous.class);
+    assertThat(drive(unit(FanUnit.Type.CONTROLLED, 0, pulley)))
         .isInstanceOf(FanDrive.Controlled.class);
-    assertThat(solve(blownBy(unit(FanUnit.Kind.BELT, 0, pulley))).fanEngagement()).isEqualTo(1);
-    assertThatThrownBy(() -> drive(unit(FanUnit.Kind.VISCOUS, 0, OptionalDouble.empty())))
+    assertThat(solve(blownBy(unit(FanUnit.Type.BELT, 0, pulley))).fanEngagement()).isEqualTo(1);
+    assertThatThrownBy(() -> drive(unit(FanUnit.Type.VISCOUS, 0, OptionalDouble.empty())))
         .isInstanceOf(BadInputException.class)
         .hasMessageContaining("PULLEY_RATIO");
   }
@@ -302,7 +302,7 @@ class AssemblyTest {
     Layout layout = Layout.of(with(both));
     assertThat(layout.coolers()).hasSize(1);
     assertThat(layout.fanOnEngine()).isFalse();
-    FanUnit viscous = unit(FanUnit.Kind.VISCOUS, 0, OptionalDouble.of(1.1));
+    FanUnit viscous = unit(FanUnit.Type.VISCOUS, 0, OptionalDouble.of(1.1));
     assertThat(Layout.of(blownBy(viscous)).fanOnEngine()).isTrue();
   }
 

@@ -24,6 +24,7 @@ import roadbreeze.core.problem.Problem;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
@@ -324,6 +325,6 @@ final class SearchSpace {
         core.width() * 1000,
         core.height() * 1000,
         100,
-        part.kind() == FanPart.Kind.ELECTRIC ? first.switchPoints() : null);
+        part.kind() == FanUnit.Type.ELECTRIC ? first.switchPoints() : null);
   }
 }

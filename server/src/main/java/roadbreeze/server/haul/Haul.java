@@ -12,7 +12,7 @@ public record Haul(
     @Within(min = -15, max = 30, kind = Kind.PERCENT) double gradePercent,
     @Within(min = 5, max = 130, kind = Kind.SPEED) double speedKmh,
     @Within(min = -40, max = 60, kind = Kind.TEMPERATURE) double ambientC,
-    @Within(min = -400, max = 5000, kind = Kind.LENGTH) double altitudeM,
+    @Within(min = -400, max = 5000, kind = Kind.ALTITUDE) double altitudeM,
     boolean airConditioning) {
 
   public OperatingPoint toCore() {

@@ -17,7 +17,7 @@ public final class Intake {
    *
    * @param job ready to be saved as a new one
    */
-  public record Start(Vehicle.Kind kind, JobContent job) {}
+  public record Start(Vehicle.Type kind, JobContent job) {}
 
   static List<Start> starts() {
     return List.of(

@@ -3,6 +3,7 @@ package roadbreeze.server.parts;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
 
 /**
@@ -13,14 +14,13 @@ import roadbreeze.server.problem.Within;
 public record ClutchPart(
     @NotBlank @Size(max = 40) String code,
     @NotBlank @Size(max = 120) String name,
-    @NotNull Kind kind,
-    @Within(min = 30, max = 115, kind = roadbreeze.core.explain.Kind.TEMPERATURE) double gripsFromC,
-    @Within(min = 35, max = 130, kind = roadbreeze.core.explain.Kind.TEMPERATURE)
-        double gripsFullyC,
-    @Within(min = 0, max = 100000, kind = roadbreeze.core.explain.Kind.MONEY) double price) {
+    @NotNull Type kind,
+    @Within(min = 30, max = 115, kind = Kind.TEMPERATURE) double gripsFromC,
+    @Within(min = 35, max = 130, kind = Kind.TEMPERATURE) double gripsFullyC,
+    @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
 
   /** What makes it grip. */
-  public enum Kind {
+  public enum Type {
     VISCOUS,
     CONTROLLED
   }

@@ -3,6 +3,7 @@ package roadbreeze.server.parts;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
 
 /**
@@ -14,15 +15,15 @@ import roadbreeze.server.problem.Within;
 public record ControllerPart(
     @NotBlank @Size(max = 40) String code,
     @NotBlank @Size(max = 120) String name,
-    @NotNull Kind kind,
-    @Within(min = 40, max = 130, kind = roadbreeze.core.explain.Kind.TEMPERATURE) double onFromC,
-    @Within(min = 40, max = 130, kind = roadbreeze.core.explain.Kind.TEMPERATURE) double onToC,
-    @Within(min = 1, max = 25, kind = roadbreeze.core.explain.Kind.DIFFERENCE) double hysteresisK,
-    @Within(min = 1, max = 200, kind = roadbreeze.core.explain.Kind.CURRENT) double amps,
-    @Within(min = 0, max = 100000, kind = roadbreeze.core.explain.Kind.MONEY) double price) {
+    @NotNull Type kind,
+    @Within(min = 40, max = 130, kind = Kind.TEMPERATURE) double onFromC,
+    @Within(min = 40, max = 130, kind = Kind.TEMPERATURE) double onToC,
+    @Within(min = 1, max = 25, kind = Kind.DIFFERENCE) double hysteresisK,
+    @Within(min = 1, max = 200, kind = Kind.CURRENT) double amps,
+    @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
 
   /** How it decides. */
-  public enum Kind {
+  public enum Type {
     FIXED_SWITCH,
     ADJUSTABLE,
     TWO_SPEED,

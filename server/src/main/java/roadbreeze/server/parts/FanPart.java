@@ -5,6 +5,8 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import roadbreeze.core.explain.Kind;
+import roadbreeze.core.rig.FanUnit;
 import roadbreeze.server.problem.Within;
 
 /**
@@ -22,35 +24,19 @@ import roadbreeze.server.problem.Within;
 public record FanPart(
     @NotBlank @Size(max = 40) String code,
     @NotBlank @Size(max = 120) String name,
-    @NotNull Kind kind,
-    @Within(min = 1, max = 2, kind = roadbreeze.core.explain.Kind.COUNT) int count,
-    @Within(min = 100, max = 900, kind = roadbreeze.core.explain.Kind.SIZE) double diameterMm,
-    @Within(min = 0.02, max = 10, kind = roadbreeze.core.explain.Kind.AIRFLOW) double freeFlowM3s,
-    @Within(min = 10, max = 3000, kind = roadbreeze.core.explain.Kind.FAN_PRESSURE)
-        Double shutoffPa,
-    @Nullable
-        @Size(max = 20)
-        @Within(min = 0, max = 10, kind = roadbreeze.core.explain.Kind.AIRFLOW)
-        List<Double> curveM3s,
-    @Nullable
-        @Size(max = 20)
-        @Within(min = 0, max = 3000, kind = roadbreeze.core.explain.Kind.FAN_PRESSURE)
+    @NotNull FanUnit.Type kind,
+    @Within(min = 1, max = 2, kind = Kind.COUNT) int count,
+    @Within(min = 100, max = 900, kind = Kind.SIZE) double diameterMm,
+    @Within(min = 0.02, max = 10, kind = Kind.AIRFLOW) double freeFlowM3s,
+    @Within(min = 10, max = 3000, kind = Kind.FAN_PRESSURE) Double shutoffPa,
+    @Nullable @Size(max = 20) @Within(min = 0, max = 10, kind = Kind.AIRFLOW) List<Double> curveM3s,
+    @Nullable @Size(max = 20) @Within(min = 0, max = 3000, kind = Kind.FAN_PRESSURE)
         List<Double> curvePa,
-    @Within(min = 6, max = 60, kind = roadbreeze.core.explain.Kind.VOLTAGE) Double volts,
-    @Within(min = 0.5, max = 200, kind = roadbreeze.core.explain.Kind.CURRENT) Double amps,
+    @Within(min = 6, max = 60, kind = Kind.VOLTAGE) Double volts,
+    @Within(min = 0.5, max = 200, kind = Kind.CURRENT) Double amps,
     @Within(min = 0.5, max = 2.5) Double pulleyRatio,
-    @Within(min = 800, max = 5000, kind = roadbreeze.core.explain.Kind.RPM) Double referenceRpm,
-    @Within(min = 0.2, max = 30, kind = roadbreeze.core.explain.Kind.POWER) Double referenceKw,
-    @Within(min = 30, max = 115, kind = roadbreeze.core.explain.Kind.TEMPERATURE) Double gripsFromC,
-    @Within(min = 35, max = 130, kind = roadbreeze.core.explain.Kind.TEMPERATURE)
-        Double gripsFullyC,
-    @Within(min = 0, max = 100000, kind = roadbreeze.core.explain.Kind.MONEY) double price) {
-
-  /** What turns it. */
-  public enum Kind {
-    ELECTRIC,
-    BELT,
-    VISCOUS,
-    CONTROLLED
-  }
-}
+    @Within(min = 800, max = 5000, kind = Kind.RPM) Double referenceRpm,
+    @Within(min = 0.2, max = 30, kind = Kind.POWER) Double referenceKw,
+    @Within(min = 30, max = 115, kind = Kind.TEMPERATURE) Double gripsFromC,
+    @Within(min = 35, max = 130, kind = Kind.TEMPERATURE) Double gripsFullyC,
+    @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {}

@@ -42,7 +42,7 @@ public final class PartMapper {
    */
   public static FanUnit fan(FanPart p) {
     return new FanUnit(
-        FanUnit.Kind.valueOf(p.kind().name()),
+        p.kind(),
         p.count(),
         mm(p.diameterMm()),
         curve(p),

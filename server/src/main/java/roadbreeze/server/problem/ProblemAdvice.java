@@ -18,6 +18,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
@@ -25,6 +26,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
 import roadbreeze.core.explain.Argument;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Kind;
@@ -127,6 +129,18 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     return ResponseEntity.badRequest().body(unread(e.getCause()));
+  }
+
+  /** Who went away in the middle of an answer is told nothing, and nor is the log. */
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotWritable(
+      HttpMessageNotWritableException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return DisconnectedClientHelper.isClientDisconnectedException(e)
+        ? null
+        : super.handleHttpMessageNotWritable(e, headers, status, request);
   }
 
   @ExceptionHandler

@@ -4,22 +4,23 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
 
 /** A truck, named by its work. */
 public record Vehicle(
     @NotBlank @Size(max = 80) String name,
-    @NotNull Kind kind,
-    @Within(min = 500, max = 40000, kind = roadbreeze.core.explain.Kind.MASS) double massKg,
+    @NotNull Type kind,
+    @Within(min = 500, max = 40000, kind = Kind.MASS) double massKg,
     @Within(min = 0.004, max = 0.3) double rollingCoefficient,
-    @Within(min = 0.3, max = 15, kind = roadbreeze.core.explain.Kind.AREA) double dragAreaM2,
+    @Within(min = 0.3, max = 15, kind = Kind.AREA) double dragAreaM2,
     @NotNull @Valid EngineData engine,
     @NotNull @Valid GearboxData gearbox,
     @NotNull @Valid CoolingData cooling,
     @NotNull @Valid LimitData limits) {
 
   /** What the truck is, for the defaults of an intake. */
-  public enum Kind {
+  public enum Type {
     PETROL_UTILITY,
     DIESEL_UTILITY,
     MEDIUM_DIESEL,

@@ -41,7 +41,7 @@ class SettleController {
             parts.oilCoolers().stream().map(PartMapper::cooler).toList(),
             build.fans().stream()
                 .map(f -> f.part())
-                .filter(p -> p.kind() == FanPart.Kind.ELECTRIC)
+                .filter(p -> p.kind() == FanUnit.Type.ELECTRIC)
                 .findFirst()
                 .map(SettleController::offer),
             usedCooler(job, build));

@@ -5,6 +5,7 @@ import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import jakarta.annotation.Nullable;
+import java.lang.annotation.Annotation;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Map;
@@ -15,6 +16,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.util.ClassUtils;
 import roadbreeze.server.demo.DemoWorld;
+import roadbreeze.server.problem.Within;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The API document, with the worked case as the balance's example request. */
@@ -64,6 +66,21 @@ class ApiDocument {
         property.getItems().getTypes().remove("null"); // lists box what they hold
       }
       return mayBeNull(type) ? orNull(property) : property;
+    };
+  }
+
+  /** A number says what it is: {@code "x-kind": "temperature"}, as the table of units spells it. */
+  @Bean
+  PropertyCustomizer kinds() {
+    return (property, type) -> {
+      if (type.getCtxAnnotations() != null) {
+        for (Annotation annotation : type.getCtxAnnotations()) {
+          if (annotation instanceof Within span) {
+            property.addExtension("x-kind", span.kind().key());
+          }
+        }
+      }
+      return property;
     };
   }
 

@@ -76,10 +76,10 @@ class DemoWorldTest {
     assertThat(jobs)
         .extracting(j -> j.rig().vehicle().kind())
         .containsExactly(
-            Vehicle.Kind.PETROL_UTILITY,
-            Vehicle.Kind.MEDIUM_DIESEL,
-            Vehicle.Kind.MEDIUM_DIESEL,
-            Vehicle.Kind.PLOUGH_PICKUP);
+            Vehicle.Type.PETROL_UTILITY,
+            Vehicle.Type.MEDIUM_DIESEL,
+            Vehicle.Type.MEDIUM_DIESEL,
+            Vehicle.Type.PLOUGH_PICKUP);
     assertThat(Road.ALL)
         .extracting(r -> r.haul().road())
         .containsAll(jobs.stream().map(j -> j.haul().road()).toList());
