@@ -10,7 +10,8 @@ const props = defineProps<{ result: LineResult | null }>()
 const job = useJob()
 interface Stop {
   label: string
-  sub: string
+  does: string
+  heat: string
   fill: string
   ink: string
 }
@@ -20,21 +21,19 @@ const stops = computed<Stop[]>(() => {
   const inTank = b.radiator ? b.radiator.inTankWattsPerKelvin : job.content.rig.vehicle.gearbox.inTankWattsPerKelvin
   const tank = inTank != null && b.oilOrder !== 'TANK_BYPASSED'
   const heat = job.detail?.balance?.heat
-  const kw = (v: number | undefined) =>
-    v == null
-      ? ''
-      : v < 0
-        ? `warms oil ${format(-v, 'power', unitWorld.value)}`
-        : `takes ${format(v, 'power', unitWorld.value)}`
+  const does = (v: number | undefined) => ({
+    does: v == null ? '' : v < 0 ? 'warms oil' : 'takes',
+    heat: v == null ? '' : format(Math.abs(v), 'power', unitWorld.value),
+  })
   const list: Stop[] = []
   const own = heat?.coolers ?? []
   if (b.parallel && b.coolers.length > 1)
-    list.push({ label: `${b.coolers.length} side by side`, sub: kw(heat?.cooler), fill: 'var(--accent)', ink: '#fff' })
+    list.push({ label: `${b.coolers.length} side by side`, ...does(heat?.cooler), fill: 'var(--accent)', ink: '#fff' })
   else
     b.coolers.forEach((c, i) =>
       list.push({
         label: i ? `oil cooler ${i + 1}` : 'oil cooler',
-        sub: kw(own.find((h) => h.id === c.id)?.heatKw),
+        ...does(own.find((h) => h.id === c.id)?.heatKw),
         fill: 'var(--accent)',
         ink: '#fff',
       }),
@@ -42,7 +41,7 @@ const stops = computed<Stop[]>(() => {
   if (tank)
     list.splice(b.oilOrder === 'BEFORE_TANK' ? list.length : 0, 0, {
       label: 'in-tank',
-      sub: kw(heat?.tank),
+      ...does(heat?.tank),
       fill: 'var(--metal)',
       ink: 'var(--paper)',
     })
@@ -74,8 +73,9 @@ const x = (i: number) => 190 + i * pitch.value
     </text>
     <g v-for="(s, i) in stops" :key="s.label">
       <rect :x="x(i) + 20" y="52" width="120" height="76" :fill="s.fill" />
-      <text :x="x(i) + 80" y="86" text-anchor="middle" class="head name" :style="{ fill: s.ink }">{{ s.label }}</text>
-      <text :x="x(i) + 80" y="110" text-anchor="middle" class="sub" :style="{ fill: s.ink }">{{ s.sub }}</text>
+      <text :x="x(i) + 80" y="78" text-anchor="middle" class="head name" :style="{ fill: s.ink }">{{ s.label }}</text>
+      <text :x="x(i) + 80" y="98" text-anchor="middle" class="sub" :style="{ fill: s.ink }">{{ s.does }}</text>
+      <text :x="x(i) + 80" y="117" text-anchor="middle" class="sub" :style="{ fill: s.ink }">{{ s.heat }}</text>
     </g>
   </svg>
 </template>

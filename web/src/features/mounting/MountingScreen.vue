@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format } from '@/shared/units/units'
+import { editText, format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import StripDrawing from './StripDrawing.vue'
 import { useComputed } from '@/job/useComputed'
@@ -57,7 +57,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
       >
         <b>{{ s.name }}</b><span class="small"
           >{{ s.quantity }} × {{ format(s.widthMm, 'size', unitWorld) }} ×
-          {{ format(s.thicknessMm, 'size', unitWorld, 1) }}</span
+          {{ editText(s.thicknessMm, 'size', unitWorld) }}</span
         >
       </button>
       <button type="button" class="act" :disabled="strips.length >= 12" @click="add">Add a strip</button>

@@ -73,6 +73,7 @@ const columns = computed(() =>
 <style scoped>
 svg {
   width: 100%;
+  max-height: 480px;
   display: block;
 }
 .tick {

@@ -340,4 +340,9 @@ label.act:focus-within {
     grid-column: 1 / -1;
   }
 }
+@media (max-width: 900px) {
+  .open {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

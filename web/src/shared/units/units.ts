@@ -96,10 +96,22 @@ function withUnit(shown: number, quantity: QuantityName, world: UnitWorld, digit
   return grouped(formatNumber(shown, digits ?? kinds[quantity][world].digits)) + (label ? space + label : '')
 }
 
-/** What a field shows for editing: enough digits that nothing typed is lost. */
+const EDIT_DIGITS = [0, 1, 2, 3, 4]
+
+/**
+ * What stands in a field of a number: all that was typed, and of one that comes from another unit no more digits than
+ * tell it from its neighbours to a ten-thousandth. The value itself stays as it is.
+ */
+function editNumber(shown: number): string {
+  const within = (share: number) =>
+    EDIT_DIGITS.find((d) => Math.abs(Number(shown.toFixed(d)) - shown) <= share * Math.abs(shown))
+  return formatNumber(shown, within(1e-9) ?? within(1e-4) ?? 4, false)
+}
+
+/** What a field shows for editing. */
 export function editText(value: number, quantity: QuantityName, world: UnitWorld): string {
   const label = unitLabel(quantity, world)
-  return `${formatNumber(toShown(value, quantity, world), 4, false)}${label ? ' ' + label : ''}`
+  return `${editNumber(toShown(value, quantity, world))}${label ? ' ' + label : ''}`
 }
 
 export type Parsed = { ok: true; value: number } | { ok: false; why: string }
