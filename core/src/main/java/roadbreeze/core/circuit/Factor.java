@@ -12,8 +12,12 @@ public enum Factor implements Code {
   RAM,
   /** Every fan's pressure. */
   FAN_PRESSURE,
-  /** Every core's overall conductance. */
+  /** Overall conductance of radiator and oil coolers, not of the in-tank cooler. */
   CORE_CONDUCTANCE,
+  /** Friction factor of every core's air side. */
+  FIN_FRICTION,
+  /** Loss of grille and under-bonnet exit. */
+  SYSTEM_LOSS,
   /** What the slipping converter gives the oil. */
   CONVERTER_HEAT,
   /** What condenser and charge-air cooler give the air before the radiator. */

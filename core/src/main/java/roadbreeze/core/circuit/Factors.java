@@ -1,6 +1,7 @@
 package roadbreeze.core.circuit;
 
 import java.util.Arrays;
+import roadbreeze.core.stack.AirFactors;
 
 /**
  * Multipliers on the model's {@link Factor}s, one each, in their order; 1 is the model as it
@@ -34,6 +35,15 @@ public final class Factors {
 
   public double get(Factor factor) {
     return values[factor.ordinal()];
+  }
+
+  /** Those that move the air. */
+  AirFactors ofAir() {
+    return new AirFactors(
+        get(Factor.RAM),
+        get(Factor.FAN_PRESSURE),
+        get(Factor.FIN_FRICTION),
+        get(Factor.SYSTEM_LOSS));
   }
 
   public Factors with(Factor factor, double value) {

@@ -22,30 +22,39 @@ public sealed interface FanDrive {
   }
 
   /**
-   * The belt side of a clutched fan.
+   * The belt side of a fan on the engine. A coupling passes torque and not power, so the belt pays
+   * for the fan's torque at the pulley's speed.
    *
    * @param pulleyRatio fan pulley over engine speed
-   * @param clutchLimitRpm the clutch carries no more than this
+   * @param limitRpm a viscous clutch carries no more than this; infinite for a solid fan
    * @param referenceRpm speed of the fan's curve
-   * @param referencePower shaft power at that speed, W; grows with the cube of speed
+   * @param referencePower shaft power at that speed, W; the rotor's own grows with the cube of
+   *     speed
    * @param released engagement when the clutch lets go
    * @param full engagement when it grips
    */
   record Belt(
       double pulleyRatio,
-      double clutchLimitRpm,
+      double limitRpm,
       double referenceRpm,
       double referencePower,
       double released,
       double full) {
-    double speedRatio(double engineSpeed, double engagement) {
-      double rpm = Math.min(pulleyRatio * Rpm.fromRadPerSecond(engineSpeed), clutchLimitRpm);
-      return rpm * engagement / referenceRpm;
+
+    /** Of the pulley, over the reference speed (-). */
+    private double inputRatio(double engineSpeed) {
+      return pulleyRatio * Rpm.fromRadPerSecond(engineSpeed) / referenceRpm;
     }
 
+    /** Of the blades, over the reference speed (-). */
+    double speedRatio(double engineSpeed, double engagement) {
+      return Math.min(inputRatio(engineSpeed), limitRpm / referenceRpm) * engagement;
+    }
+
+    /** What the belt pays, W. */
     double power(double engineSpeed, double engagement) {
       double n = speedRatio(engineSpeed, engagement);
-      return referencePower * n * n * n;
+      return referencePower * n * n * inputRatio(engineSpeed);
     }
 
     double ramp(double temperature, double low, double high) {

@@ -6,30 +6,38 @@ import java.util.List;
 import java.util.Map;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.exchanger.Effectiveness;
-import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.problem.Problem;
-import roadbreeze.core.stack.Layer;
 import roadbreeze.core.stack.LayerRole;
 import roadbreeze.core.stack.Stack;
 import roadbreeze.core.vehicle.Powertrain;
 
 /**
- * What coolant, oil and air exchange at given temperatures, at one driveline state and one air
- * flow: flows as a function of state, without memory. The steady balance seeks the state at which
- * they close; a run in time integrates them. Reduced to arrays for speed; not thread-safe.
+ * What coolant, oil and air exchange at given temperatures. One round takes everything once, with
+ * what depends on its own result as the round before left it; rounds settle, each leaving about an
+ * eighth of the error. {@link #at} gives the settled flows as a function of state, without memory:
+ * a run in time integrates them. The steady balance seeks the state at which they close, moving
+ * towards it from round to round. Not thread-safe.
  */
 public final class HeatExchange {
-  /** Closer than any heat is asked, relative to the oil's. */
-  private static final double SHARED_AIR_TOLERANCE = 1e-9;
+  /** Closer than any temperature is asked, K. */
+  private static final double SETTLED = 1e-9;
 
-  private static final double RISE_TOLERANCE = 1e-10;
-  private static final int MAX_SWEEPS = 200;
+  private static final int MAX_ROUNDS = 1000;
+
+  /** So many rounds may drift towards their rest before they are taken to swing. */
+  private static final int PATIENCE = 200;
+
+  /** Where rounds no longer get closer, this is settled enough, K. */
+  private static final double NEARLY = 1e-5;
+
+  /** Properties of coolant are not asked for beyond, °C. */
+  private static final double HOTTEST_COOLANT = 200;
 
   /**
    * Temperatures that heat is stored at, °C.
    *
    * @param coolant leaving the engine
-   * @param radiatorOutlet coolant leaving the radiator's core
+   * @param radiatorOutlet coolant in the radiator's outlet tank
    * @param sump transmission fluid in the pan
    */
   public record State(double coolant, double radiatorOutlet, double sump) {}
@@ -37,6 +45,9 @@ public final class HeatExchange {
   /**
    * Heat flows at a state, W; those of the tank from oil to coolant.
    *
+   * @param engine into the coolant
+   * @param core from the coolant to the radiator's air
+   * @param standing from the outlet tank to the air, with the thermostat all but shut
    * @param oilInput converter and gearbox
    * @param coolantCapacity of the radiator's stream, W/K
    * @param feed oil leaving for the coolers, °C
@@ -44,7 +55,8 @@ public final class HeatExchange {
   public record Flows(
       double engine,
       double heater,
-      double radiator,
+      double core,
+      double standing,
       double tank,
       double coolers,
       double gearboxCase,
@@ -52,521 +64,410 @@ public final class HeatExchange {
       double coolantCapacity,
       double feed) {}
 
-  /** Temperature of the coolant that the in-tank cooler stands in. */
-  interface Sink {
-    /**
-     * @param oil that enters, °C
-     * @param exchanged heat per kelvin between the two, W/K
-     * @return °C
-     */
-    double temperature(double oil, double exchanged);
-  }
-
   private final Rig rig;
   private final Factors factors;
   private final OperatingPoint point;
-  private final Powertrain.State driveline;
-  private final PackAir pack;
-  private final int pathCount;
-  private final int layerCount;
-  private final int radiator;
+  private final Air air;
+  private final Drive drive;
+  private final OilElement.InTank.Place tankPlace;
+  private final int radiatorLayer;
+  private final LayerRole.Radiator radiator;
+  private final AirSide airSide;
+  private final OilSide oilSide;
 
-  /** True for paths that recirculated air does not reach. */
-  private final boolean[] apart;
+  private Powertrain.State driveline;
+  private double speedOfAir = Double.NaN;
+  private double[] ratioOfAir;
 
-  /** Area of each path, m². */
-  private final double[] areas;
-
-  /** Layers of each path, front to back. */
-  private final int[][] layers;
-
-  /** Air capacity rate of each path, W/K. */
-  private final double[] capacity;
-
-  /** Capacity rate of the air that passes through the first core of each path, W/K. */
-  private final double[] frontCapacity;
-
-  /** Area of each layer that air passes, m². */
-  private final double[] wetted;
-
-  /** Air temperature before each place of a path, and after the last. */
-  private final double[][] temperature;
-
-  /** Heat given to air by each place of a path, W. */
-  private final double[][] given;
-
-  /** Air warming by a layer of set heat, K. */
-  private final double[] setRise;
-
-  private final double totalCapacity;
-  private final double engineHeat;
-  private final double fuelPower;
-  private final double converterHeat;
-  private final double chargeHeat;
-  private final double condenserHeat;
-
-  /** True where some air passes more than one oil cooler. */
-  private final boolean sharedAir;
-
-  /** True where an oil cooler stands behind the radiator and takes its warmed air. */
-  private final boolean behindRadiator;
-
-  private final int[][] stageLayer;
-  private final double[] coolerHeat;
-
-  /** Share of the way to its new heat that each cooler goes in a sweep. */
+  /** Share of the way to its new heat that each cooler goes in a round. */
   private double step = 1;
 
-  /** How far the coolers' heats were from settled in the last sweep, W. */
-  private double unsettled;
-
-  private double oilCapacity;
-  private double tankHeat;
-  private double caseHeat;
-  private double feed;
-  private double rise;
+  private double fuelPower;
+  private double engineHeat;
+  private double converterHeat;
+  private double condenserHeat;
+  private double chargeHeat;
   private double coolant;
+  private double sump;
+  private double opening;
+  private double massFlow;
   private double coolantCapacity;
 
   /** Coolant side of the radiator, W/(m²·K) of face; 0 with the thermostat shut. */
-  private double radiatorInside;
+  private double inside;
 
-  HeatExchange(
-      Rig rig, Factors factors, OperatingPoint point, Powertrain.State driveline, PackAir pack) {
+  private double cellCoolant;
+  private double coreOutlet;
+  private double outletTaken;
+  private double coreHeat;
+  private double tank;
+  private double standing;
+  private double moved;
+
+  HeatExchange(Rig rig, Factors factors, OperatingPoint point, Air air, double engagement) {
     this.rig = rig;
     this.factors = factors;
     this.point = point;
-    this.driveline = driveline;
-    this.pack = pack;
-    Stack stack = rig.stack();
-    pathCount = stack.paths().size();
-    layerCount = stack.layers().size();
-    radiator = stack.radiator();
-    apart = new boolean[pathCount];
-    areas = new double[pathCount];
-    layers = new int[pathCount][];
-    capacity = new double[pathCount];
-    frontCapacity = new double[pathCount];
-    temperature = new double[pathCount][];
-    given = new double[pathCount][];
-    wetted = new double[layerCount];
-    setRise = new double[layerCount];
-    coolerHeat = new double[layerCount];
-    double[] layerCapacity = new double[layerCount];
-    double capacitySum = 0;
-    boolean shared = false;
-    boolean behind = false;
-    for (int p = 0; p < pathCount; p++) {
-      int[] through = stack.layersOf(p);
-      double area = stack.paths().get(p).area();
-      layers[p] = through;
-      areas[p] = area;
-      apart[p] = stack.apart(p);
-      double perVelocity = pack.air().density() * area * Air.SPECIFIC_HEAT;
-      capacity[p] = perVelocity * pack.flow().velocity()[p];
-      frontCapacity[p] = perVelocity * pack.flow().frontVelocity()[p];
-      capacitySum += apart[p] ? 0 : capacity[p];
-      temperature[p] = new double[through.length + 1];
-      given[p] = new double[through.length];
-      boolean met = false;
-      for (int i = 0; i < through.length; i++) {
-        int layerIndex = through[i];
-        wetted[layerIndex] += area;
-        layerCapacity[layerIndex] += capacity[p];
-        if (stack.layers().get(layerIndex).role() instanceof LayerRole.OilCooler) {
-          shared |= met;
-          met = true;
-          behind |= layerIndex > radiator;
+    this.air = air;
+    drive = new Drive(rig, factors, point, air, engagement);
+    radiatorLayer = rig.stack().radiator();
+    radiator = (LayerRole.Radiator) rig.stack().layers().get(radiatorLayer).role();
+    tankPlace = placeOfTank(rig.oilLoop().stages());
+    airSide = new AirSide(rig.stack(), air, factors);
+    oilSide = new OilSide(rig, airSide, factors.get(Factor.CORE_CONDUCTANCE));
+    coreOutlet = Double.NaN;
+  }
+
+  /** Starts as warm as another was left, so that fewer rounds are needed. */
+  void startFrom(HeatExchange other) {
+    airSide.startFrom(other.airSide);
+    oilSide.startFrom(other.oilSide);
+    coreOutlet = other.coreOutlet;
+  }
+
+  /** Forgets the rounds before. */
+  void startAfresh() {
+    airSide.cool();
+    oilSide.forget();
+    coreOutlet = Double.NaN;
+  }
+
+  private static OilElement.InTank.Place placeOfTank(List<OilStage> stages) {
+    for (OilStage stage : stages) {
+      for (OilStage.Branch branch : stage.branches()) {
+        if (branch.element() instanceof OilElement.InTank tank) {
+          return tank.place();
         }
       }
     }
-    totalCapacity = capacitySum;
-    sharedAir = shared;
-    behindRadiator = behind;
-    fuelPower =
-        rig.powertrain().engine().fuelPower(driveline.brakePower(), driveline.engineSpeed());
-    engineHeat =
-        rig.powertrain().engine().kind().coolantShare()
-            * factors.get(Factor.COOLANT_SHARE)
-            * fuelPower;
-    converterHeat = factors.get(Factor.CONVERTER_HEAT) * driveline.converterHeat();
-    chargeHeat =
-        factors.get(Factor.FRONT_HEAT)
-            * rig.chargeAir().map(c -> c.heat(fuelPower, point.ambient())).orElse(0.0);
-    condenserHeat =
-        point.airConditioning()
-            ? factors.get(Factor.FRONT_HEAT) * rig.accessories().condenserHeat()
-            : 0;
-    for (int k = 0; k < layerCount; k++) {
-      LayerRole role = stack.layers().get(k).role();
-      double heat =
-          role instanceof LayerRole.Condenser
-              ? condenserHeat
-              : role instanceof LayerRole.ChargeAirCooler ? chargeHeat : 0;
-      // Still air would make the rise infinite; with no flow there is no balance anyway.
-      setRise[k] = layerCapacity[k] > 0 ? heat / layerCapacity[k] : 0;
-    }
-    List<OilStage> stages = rig.oilLoop().stages();
-    stageLayer = new int[stages.size()][];
-    for (int s = 0; s < stages.size(); s++) {
-      stageLayer[s] = new int[stages.get(s).branches().size()];
-      for (int b = 0; b < stageLayer[s].length; b++) {
-        OilElement element = stages.get(s).branches().get(b).element();
-        stageLayer[s][b] =
-            element instanceof OilElement.PackCooler cooler ? indexOf(cooler.layer()) : -1;
-      }
-    }
-  }
-
-  private int indexOf(String layerId) {
-    List<Layer> all = rig.stack().layers();
-    for (int k = 0; k < all.size(); k++) {
-      if (all.get(k).name().id().equals(layerId)) {
-        return k;
-      }
-    }
-    throw new IllegalArgumentException("no layer has the id " + layerId);
+    return OilElement.InTank.Place.OUTLET_TANK;
   }
 
   /** The exchange of a rig at a point with its clutched fan, if it has one, gripping so far. */
   public static HeatExchange of(Rig rig, OperatingPoint point, double engagement) {
-    return new SteadyBalance(rig).exchange(point, engagement);
+    return new HeatExchange(
+        rig, Factors.NOMINAL, point, Air.at(point.ambient(), point.altitude()), engagement);
   }
 
   /**
-   * Heat flows at a state, the recirculated warmth of the air with them.
+   * Settled heat flows at a state, the air with them.
    *
    * @throws roadbreeze.core.problem.NotConvergedException if the air of coolers that share it does
    *     not settle
    */
   public Flows at(State state) {
-    for (double[] path : given) {
-      Arrays.fill(path, 0);
+    takeDrive(drive.spinThickness(state.sump()));
+    settle(state.coolant(), state.sump(), (oil, exchanged) -> state.radiatorOutlet(), true);
+    if (!(moved <= NEARLY)) {
+      throw Problem.SHARED_AIR.unsettled();
     }
-    step = 1;
-    setCoolant(state.coolant());
-    double share = rig.stack().recirculationAt(driveline.speed());
-    double warmth = 0;
-    double coolers = 0;
-    double radiatorHeat = 0;
-    for (int i = 0; i < MAX_SWEEPS; i++) {
-      coolers =
-          passOil(state.sump(), warmth, (oil, exchanged) -> state.radiatorOutlet()) - tankHeat;
-      radiatorHeat = radiatorHeat();
-      double next = risen(share, radiatorHeat + coolers + condenserHeat + chargeHeat);
-      if (Math.abs(next - warmth) <= RISE_TOLERANCE) {
-        break;
-      }
-      warmth = next;
-    }
+    double loss = CoolantLoop.standingLoss(opening);
     return new Flows(
         engineHeat,
         heaterHeat(),
-        radiatorHeat,
-        tankHeat,
-        coolers,
-        caseHeat,
+        coreHeat,
+        loss * (state.radiatorOutlet() - point.ambient()),
+        oilSide.tankHeat(),
+        oilSide.coolerHeat(),
+        caseHeat(),
         oilInput(),
         coolantCapacity,
-        feed);
+        oilSide.feed());
   }
 
-  /** Takes up a coolant temperature: thermostat, stream and the radiator's inside. */
-  void setCoolant(double temperature) {
-    coolant = temperature;
-    double massFlow = radiatorFlow();
-    coolantCapacity = massFlow * rig.coolantLoop().coolant().specificHeat(coolant);
-    radiatorInside = 0;
-    if (massFlow > 0) {
-      LayerRole.Radiator core = (LayerRole.Radiator) rig.stack().layers().get(radiator).role();
-      // Tube properties at the inlet temperature, as for the oil.
-      radiatorInside = core.tubes().conductance(massFlow, rig.coolantLoop().coolant(), coolant);
+  /** Rounds at one coolant and sump temperature until nothing moves any more, if it ever rests. */
+  private void settle(double coolant, double sump, OilSide.Sink outlet, boolean airMoves) {
+    step = 1;
+    double before = Double.POSITIVE_INFINITY;
+    for (int i = 0; i < MAX_ROUNDS; i++) {
+      round(coolant, sump, outlet, airMoves || i == 0 && airSide.flow() == null);
+      if (airMoves) {
+        airSide.takeFound();
+      }
+      if (moved <= SETTLED) {
+        return;
+      }
+      // Coolers that share air warm each other's air and cool each other's oil: they can swing.
+      if (i > PATIENCE && moved >= before && step > 0.05) {
+        step *= 0.7;
+      }
+      before = moved;
     }
   }
 
-  double opening() {
-    return rig.coolantLoop().thermostat().opening(coolant);
+  /** The same in the steady state, with the air flow as it stands. */
+  void settleInStillAir(double trialCoolant, double trialSump) {
+    settle(trialCoolant, trialSump, this::outletTank, false);
   }
 
-  double radiatorFlow() {
-    return rig.coolantLoop().pumpFlow(driveline.engineSpeed()) * opening();
+  /** Takes the driveline with the gearbox's oil so thick, and the air and heat that follow. */
+  void takeDrive(double spinThickness) {
+    Powertrain.State next = drive.at(spinThickness);
+    if (next == driveline) {
+      return;
+    }
+    driveline = next;
+    fuelPower = rig.powertrain().engine().fuelPower(next.brakePower(), next.engineSpeed());
+    engineHeat =
+        rig.powertrain().engine().kind().coolantShare()
+            * factors.get(Factor.COOLANT_SHARE)
+            * fuelPower;
+    converterHeat = factors.get(Factor.CONVERTER_HEAT) * next.converterHeat();
+    double front = factors.get(Factor.FRONT_HEAT);
+    condenserHeat = point.airConditioning() ? front * rig.accessories().condenserHeat() : 0;
+    chargeHeat = front * rig.chargeAir().map(c -> c.heat(fuelPower, point.ambient())).orElse(0.0);
+    double[] ratio = drive.fanSpeedRatio(next.engineSpeed());
+    if (speedOfAir != next.speed() || !Arrays.equals(ratio, ratioOfAir)) {
+      speedOfAir = next.speed();
+      ratioOfAir = ratio;
+      airSide.drive(speedOfAir, ratio);
+    }
+    Stack stack = rig.stack();
+    for (int k = 0; k < stack.layers().size(); k++) {
+      LayerRole role = stack.layers().get(k).role();
+      if (role instanceof LayerRole.Condenser) {
+        airSide.setHeat(k, condenserHeat);
+      } else if (role instanceof LayerRole.ChargeAirCooler) {
+        airSide.setHeat(k, chargeHeat);
+      }
+    }
   }
 
-  double heaterHeat() {
-    return rig.coolantLoop().heaterConductance() * (coolant - point.ambient());
+  /** One round in the steady state, at trial temperatures; the air flow follows its warmth. */
+  void round(double trialCoolant, double trialSump) {
+    round(trialCoolant, trialSump, this::outletTank, true);
   }
 
-  double oilInput() {
-    return converterHeat + driveline.gearboxHeat();
+  private void round(double trialCoolant, double trialSump, OilSide.Sink outlet, boolean airMoves) {
+    coolant = trialCoolant;
+    sump = trialSump;
+    if (airMoves) {
+      airSide.blow();
+    }
+    double outletBefore = coreOutlet;
+    takeCoolant(coolant);
+    outletTaken = coreOutlet;
+    oilSide.pump(sump, driveline.engineRpm(), converterHeat);
+    CoolantLoop loop = rig.coolantLoop();
+    boolean hot = tankPlace == OilElement.InTank.Place.ENGINE_SIDE;
+    oilSide.pass(
+        hot ? (oil, exchanged) -> coolant : outlet,
+        hot ? loop.pumpFlow(driveline.engineSpeed()) : massFlow,
+        loop.pumpFlowAt4000(),
+        step);
+    coreHeat = airSide.walk(this::cellHeat);
+    coreOutlet = massFlow > 0 ? coolant - coreHeat / coolantCapacity : Double.NaN;
+    tank = outletTank(0, 0, hot ? 0 : oilSide.tankHeat());
+    standing = CoolantLoop.standingLoss(opening) * (tank - point.ambient());
+    moved = Math.max(airSide.moved(), oilSide.moved());
+    if (massFlow > 0 && !Double.isNaN(outletBefore)) {
+      moved = Math.max(moved, Math.abs(coreOutlet - outletBefore));
+    }
+  }
+
+  /** Thermostat, stream and the radiator's inside at a coolant temperature. */
+  private void takeCoolant(double temperature) {
+    CoolantLoop loop = rig.coolantLoop();
+    opening = loop.thermostat().opening(temperature);
+    massFlow = loop.pumpFlow(driveline.engineSpeed()) * opening;
+    coolantCapacity = 0;
+    inside = 0;
+    if (massFlow > 0) {
+      double between = Double.isNaN(coreOutlet) ? temperature : (temperature + coreOutlet) / 2;
+      double mean = Math.min(between, HOTTEST_COOLANT);
+      coolantCapacity = massFlow * loop.coolant().specificHeat(mean);
+      inside = radiator.tubes().conductance(massFlow, loop.coolant(), mean);
+      if (Double.isNaN(coreOutlet)) {
+        coreOutlet = Math.max(point.ambient(), temperature - engineHeat / coolantCapacity);
+      }
+    }
+    cellCoolant = temperature;
+  }
+
+  private double cellHeat(int path, int place) {
+    return Effectiveness.heat(
+        airSide.outside[path][place],
+        inside * airSide.areas[path],
+        factors.get(Factor.CORE_CONDUCTANCE),
+        airSide.through(path, place),
+        coolantCapacity * airSide.areas[path] / airSide.wetted[radiatorLayer],
+        cellCoolant - airSide.temperature[path][place]);
+  }
+
+  /**
+   * Heat that would be left over in the coolant at another temperature of it, all else as is, W.
+   */
+  double coolantLeftAt(double temperature) {
+    takeCoolant(temperature);
+    double heat = airSide.sum(radiatorLayer, this::cellHeat);
+    double before = coreOutlet;
+    coreOutlet = massFlow > 0 ? temperature - heat / coolantCapacity : coreOutlet;
+    double given = oilSide.tankHeat();
+    boolean hot = tankPlace == OilElement.InTank.Place.ENGINE_SIDE;
+    double lost =
+        CoolantLoop.standingLoss(opening) * (outletTank(0, 0, hot ? 0 : given) - point.ambient());
+    coreOutlet = before;
+    return engineHeat + given - heat - lost - heaterHeat(temperature);
+  }
+
+  /** How the heat left over in the oil falls with the sump, W/K; thinning oil aside. */
+  double oilSlope() {
+    double warmer = caseHeat(sump + 1) - caseHeat(sump);
+    return -oilSide.perKelvin() - warmer;
+  }
+
+  /** Restores the coolant's side to the temperature of the last round. */
+  void settleCoolant() {
+    takeCoolant(coolant);
+  }
+
+  /** 0 where the thermostat is shut, 1 where it regulates, 2 where it is wide open. */
+  int thermostatPart(double temperature) {
+    Thermostat t = rig.coolantLoop().thermostat();
+    return !Double.isNaN(t.stuckAt()) || temperature >= t.fullOpen()
+        ? 2
+        : temperature > t.startToOpen() ? 1 : 0;
+  }
+
+  /** A step that ends where the thermostat starts or ends to regulate instead of crossing it. */
+  double notPastKink(double from, double to) {
+    Thermostat t = rig.coolantLoop().thermostat();
+    if (!Double.isNaN(t.stuckAt())) {
+      return to;
+    }
+    double start = t.startToOpen();
+    double full = t.fullOpen();
+    if (from < start && to > start || from > start && from <= full && to < start) {
+      return start;
+    }
+    return from < full && to > full || from > full && to < full ? full : to;
+  }
+
+  private double outletTank(double oil, double exchanged) {
+    return outletTank(oil, exchanged, 0);
+  }
+
+  /**
+   * Temperature of the mixed outlet tank in the steady state, °C: {@code C·(T_core_out − T) +
+   * k·(T_oil − T) + Q + φ·(T_air − T) = 0}. No thermostat opening is singular.
+   *
+   * @param exchanged k, heat per kelvin that oil of a temperature gives it, W/K
+   * @param heat Q, that it gets besides, W
+   */
+  private double outletTank(double oil, double exchanged, double heat) {
+    double loss = CoolantLoop.standingLoss(opening);
+    double fromCore = coolantCapacity > 0 ? coolantCapacity * coreOutlet : 0;
+    return (fromCore + exchanged * oil + heat + loss * point.ambient())
+        / (coolantCapacity + exchanged + loss);
+  }
+
+  /** Heat left over in the coolant, W. */
+  double coolantLeft() {
+    return engineHeat + oilSide.tankHeat() - coreHeat - standing - heaterHeat();
+  }
+
+  /** Heat left over in the oil, W. */
+  double oilLeft() {
+    return oilInput() - oilSide.tankHeat() - oilSide.coolerHeat() - caseHeat();
   }
 
   double engineHeat() {
     return engineHeat;
   }
 
-  double tankHeat() {
-    return tankHeat;
+  /** Converter and gearbox, whose spin the oil itself makes, W. */
+  double oilInput() {
+    return converterHeat + gearboxHeat();
   }
 
-  double coolantCapacity() {
-    return coolantCapacity;
+  /** All heat that passes through the oil, W. */
+  double throughOil() {
+    return Math.max(oilInput(), Math.abs(oilSide.tankHeat()) + Math.abs(oilSide.coolerHeat()));
   }
 
-  /** Capacity rate of all air that passes the pack, W/K. */
-  double airCapacity() {
-    return totalCapacity;
+  private double gearboxHeat() {
+    return driveline.meshHeat() + driveline.spinAt90() * drive.spinThickness(sump);
   }
 
-  /** Heat that the case would give at a sump temperature, W. */
-  double caseHeat(double sump) {
-    return rig.oilLoop().caseConductance() * (sump - point.ambient() - rig.oilLoop().caseAirRise());
+  private double heaterHeat() {
+    return heaterHeat(coolant);
   }
 
-  /**
-   * Warmth of the air at the face, K, where recirculated air mixes in.
-   *
-   * @param toAir all heat the pack gives its air, W
-   */
-  double risen(double share, double toAir) {
-    return share == 0 ? 0 : Math.max(0, share / (1 - share) * toAir / totalCapacity);
+  private double heaterHeat(double temperature) {
+    return point.heaterOn() ? CoolantLoop.HEATER_CONDUCTANCE * (temperature - point.ambient()) : 0;
   }
 
-  /** All that the pack's air takes in the steady state: what neither case nor heater does, W. */
-  double steadyHeatToAir(double sump) {
-    return engineHeat + oilInput() - caseHeat(sump) - heaterHeat() + condenserHeat + chargeHeat;
+  private double caseHeat() {
+    return caseHeat(sump);
   }
 
-  /**
-   * Sends the oil round once, with the air as warm as it is at the face.
-   *
-   * @return heat its coolers and the tank take from it, W
-   */
-  double passOil(double sump, double warmth, Sink sink) {
-    OilLoop loop = rig.oilLoop();
-    TransmissionFluid fluid = loop.fluid();
-    // Past that nothing is oil any more; frozen properties keep the residual falling.
-    double known = Math.min(sump, SteadyBalance.OIL_BEYOND);
-    oilCapacity = loop.flow() * fluid.density(known) * fluid.specificHeat(known);
-    feed = sump + converterHeat / oilCapacity;
-    caseHeat = caseHeat(sump);
-    rise = warmth;
-    alongAir(behindRadiator);
-    double removed = passStages(sink);
-    return sharedAir ? settleSharedAir(sink, removed) : removed;
+  private double caseHeat(double atSump) {
+    return rig.oilLoop().caseHeat(atSump, coolant, point.ambient(), driveline.speed());
   }
 
-  /** Heat the radiator gives with the air as the coolers left it, W. */
-  double radiatorHeat() {
-    return alongAir(true);
+  double spinThickness(double atSump) {
+    return drive.spinThickness(atSump);
   }
 
-  /**
-   * Coolers one behind the other also share the air's warmth: the oil is sent round until that
-   * settles. Each warms the other's air and cools the other's oil, so the heats can swing; where a
-   * sweep leaves more unsettled than the one before, shorter steps are taken.
-   *
-   * @return heat the stages take from the oil, W
-   */
-  private double settleSharedAir(Sink sink, double removed) {
-    double before = Double.POSITIVE_INFINITY;
-    double result = removed;
-    for (int sweep = 0; sweep < MAX_SWEEPS; sweep++) {
-      alongAir(behindRadiator);
-      result = passStages(sink);
-      if (unsettled <= SHARED_AIR_TOLERANCE * oilInput()) {
-        step = 1;
-        return result;
-      }
-      if (!(unsettled < before)) {
-        step /= 2;
-      }
-      before = unsettled;
+  /** How far anything has moved in the last round, K. */
+  double moved() {
+    return moved;
+  }
+
+  /** Takes the air flow anew, the given share of the way to the warmth last found. */
+  void blow(double share) {
+    airSide.takeFound(share);
+    airSide.blow();
+  }
+
+  /** What the last round found becomes what the next one takes. */
+  void takeFound() {
+    airSide.takeFound();
+  }
+
+  /** How many temperatures a round takes from the one before. */
+  int size() {
+    return 1 + airSide.size();
+  }
+
+  /** Writes what the last round took, and how far it found that off, K. */
+  void report(double[] taken, double[] off, int from) {
+    taken[from] = outletTaken;
+    off[from] = massFlow > 0 ? coreOutlet - outletTaken : 0;
+    airSide.report(taken, off, from + 1);
+  }
+
+  /** Sets what the next round takes. */
+  void take(double[] values, int from) {
+    if (massFlow > 0) {
+      coreOutlet = values[from];
     }
-    throw Problem.SHARED_AIR.unsettled();
+    airSide.take(values, from + 1);
   }
 
-  /**
-   * Air temperatures along every path, front to back, with the oil coolers' heats as they stand.
-   *
-   * @param throughRadiator false to stop in front of it, where nothing behind it matters yet
-   * @return heat the radiator gives, W
-   */
-  private double alongAir(boolean throughRadiator) {
-    double heat = 0;
-    for (int p = 0; p < pathCount; p++) {
-      double t = point.ambient() + (apart[p] ? 0 : rise);
-      int[] through = layers[p];
-      int i = 0;
-      for (; i < through.length; i++) {
-        temperature[p][i] = t;
-        int k = through[i];
-        if (setRise[k] > 0) {
-          t += setRise[k];
-        } else if (k == radiator) {
-          if (!throughRadiator) {
-            break;
-          }
-          given[p][i] = radiatorInside > 0 ? radiatorHeat(p, i) : 0;
-          heat += given[p][i];
-          t += capacity[p] > 0 ? given[p][i] / capacity[p] : 0;
-        } else if (capacity[p] > 0) {
-          t += given[p][i] / capacity[p];
-        }
-      }
-      temperature[p][through.length] = t;
-    }
-    return heat;
+  /** Whether any air moves at all. */
+  boolean hasAir() {
+    airSide.blow();
+    return airSide.packCapacity() > 0;
   }
 
-  private double radiatorHeat(int path, int place) {
-    double area = areas[path];
-    return exchange(
-        pack.conductance()[path][place],
-        radiatorInside * area,
-        factors.get(Factor.CORE_CONDUCTANCE),
-        airThrough(path, place),
-        coolantCapacity * area / wetted[radiator],
-        coolant - temperature[path][place]);
+  /** Air behind the radiator as a bimetal clutch feels it, °C. */
+  double behindRadiator() {
+    double t = airSide.behindRadiator();
+    return Double.isNaN(t) ? coolant : t;
   }
 
-  /** Capacity rate of the air through one core of a path, W/K. */
-  private double airThrough(int path, int place) {
-    return place == 0 ? frontCapacity[path] : capacity[path];
+  double coolant() {
+    return coolant;
   }
 
-  /** Sends the oil through its stages; returns the heat they take from it, W. */
-  private double passStages(Sink sink) {
-    List<OilStage> stages = rig.oilLoop().stages();
-    double oil = feed;
-    double removed = 0;
-    tankHeat = 0;
-    unsettled = 0;
-    Arrays.fill(coolerHeat, 0);
-    for (int s = 0; s < stages.size(); s++) {
-      List<OilStage.Branch> branches = stages.get(s).branches();
-      double stageHeat = 0;
-      for (int b = 0; b < branches.size(); b++) {
-        double share = branches.get(b).flowShare();
-        OilElement element = branches.get(b).element();
-        if (element instanceof OilElement.InTank tank) {
-          double heat = tankHeat(tank, oil, share, sink);
-          tankHeat += heat;
-          stageHeat += heat;
-        } else if (element instanceof OilElement.PackCooler cooler) {
-          stageHeat += coolerHeat(stageLayer[s][b], cooler.bypass(), oil, share);
-        }
-      }
-      oil -= stageHeat / oilCapacity;
-      removed += stageHeat;
-    }
-    return removed;
-  }
-
-  /** Heat from oil to coolant in the radiator's tank, against the coolant it stands in. */
-  private double tankHeat(OilElement.InTank tank, double oil, double share, Sink sink) {
-    if (coolantCapacity < 1e-6) {
-      return 0; // the thermostat is shut: the tank stands still
-    }
-    double stream = oilCapacity * share;
-    double exchanged = -Math.expm1(-tank.conductance() / stream) * stream;
-    return exchanged * (oil - sink.temperature(oil, exchanged));
-  }
-
-  private double coolerHeat(int k, Bypass bypass, double oil, double share) {
-    Layer layer = rig.stack().layers().get(k);
-    LayerRole.OilCooler cooler = (LayerRole.OilCooler) layer.role();
-    double coreShare = share * bypass.coreShare(oil);
-    if (coreShare <= 0) {
-      for (int p = 0; p < pathCount; p++) {
-        int place = placeOf(p, k);
-        if (place >= 0) {
-          unsettled += Math.abs(given[p][place]);
-          given[p][place] = 0;
-        }
-      }
-      return 0;
-    }
-    double inside =
-        cooler
-            .channels()
-            .conductance(
-                rig.oilLoop().flow() * coreShare,
-                rig.oilLoop().fluid(),
-                Math.min(oil, SteadyBalance.OIL_BEYOND));
-    double factor = cooler.conductanceFactor() * factors.get(Factor.CORE_CONDUCTANCE);
-    double heat = 0;
-    for (int p = 0; p < pathCount; p++) {
-      int place = placeOf(p, k);
-      if (place >= 0) {
-        double area = areas[p];
-        double stream = oilCapacity * coreShare * area / wetted[k];
-        double q =
-            exchange(
-                pack.conductance()[p][place],
-                inside * area,
-                factor,
-                airThrough(p, place),
-                stream,
-                oil - temperature[p][place]);
-        double change = q - given[p][place];
-        unsettled += Math.abs(change);
-        given[p][place] += step * change;
-        heat += given[p][place];
-        if (sharedAir && capacity[p] > 0) {
-          // What stands behind it gets this warmth at once, not a sweep later.
-          for (int i = place + 1; i < temperature[p].length; i++) {
-            temperature[p][i] += step * change / capacity[p];
-          }
-        }
-      }
-    }
-    coolerHeat[k] = heat;
-    return heat;
-  }
-
-  private int placeOf(int path, int layer) {
-    int[] through = layers[path];
-    for (int i = 0; i < through.length; i++) {
-      if (through[i] == layer) {
-        return i;
-      }
-    }
-    return -1;
-  }
-
-  private double exchange(
-      double outside,
-      double inside,
-      double factor,
-      double airStream,
-      double liquidStream,
-      double difference) {
-    if (outside <= 0 || airStream <= 0) {
-      return 0;
-    }
-    double ua = factor / (1 / outside + 1 / inside);
-    double least = Math.min(airStream, liquidStream);
-    double most = Math.max(airStream, liquidStream);
-    return Effectiveness.crossflow(ua / least, least / most) * least * difference;
-  }
-
-  /** Everything at the state it stands in. */
-  Balance result(double sump, double engagement) {
+  /** Everything as the last round left it. */
+  Balance result(double engagement) {
     Stack stack = rig.stack();
-    double radiatorHeat = 0;
     Map<String, Double> coolers = new LinkedHashMap<>();
-    for (int k = 0; k < layerCount; k++) {
-      if (stack.layers().get(k).role() instanceof LayerRole.OilCooler) {
-        coolers.put(stack.layers().get(k).name().id(), coolerHeat[k]);
-      }
-    }
-    for (int p = 0; p < pathCount; p++) {
-      int place = placeOf(p, radiator);
-      radiatorHeat += place >= 0 ? given[p][place] : 0;
-      for (int i = 0; i < layers[p].length; i++) {
-        if (setRise[layers[p][i]] > 0) {
-          given[p][i] = setRise[layers[p][i]] * capacity[p];
-        }
+    for (int k = 0; k < stack.layers().size(); k++) {
+      if (airSide.isCooler(k)) {
+        coolers.put(stack.layers().get(k).name().id(), oilSide.heatOf(k));
       }
     }
     Balance.HeatFlows heat =
@@ -575,31 +476,31 @@ public final class HeatExchange {
             driveline.brakePower(),
             engineHeat,
             converterHeat,
-            driveline.gearboxHeat(),
-            radiatorHeat,
+            gearboxHeat(),
+            coreHeat + standing,
             heaterHeat(),
-            tankHeat,
+            oilSide.tankHeat(),
             coolers,
-            caseHeat,
+            caseHeat(),
             condenserHeat,
             chargeHeat);
-    double coolantReturn = coolantCapacity > 0 ? coolant - engineHeat / coolantCapacity : coolant;
     return new Balance(
         driveline,
-        pack.air(),
-        pack.flow(),
+        air,
+        airSide.flow(),
         coolant,
-        coolantReturn,
+        tank,
         sump,
-        feed,
-        opening(),
-        radiatorFlow(),
+        oilSide.feed(),
+        oilSide.flow(),
+        opening,
+        massFlow,
         engagement,
-        pack.fanSpeedRatio().clone(),
-        rise,
+        ratioOfAir.clone(),
+        airSide.rise(),
         heat,
-        temperature,
-        given,
+        airSide.temperature,
+        airSide.given,
         List.of());
   }
 }

@@ -1,132 +1,269 @@
 package roadbreeze.core.circuit;
 
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.problem.Problem;
 
 /**
- * The state at which a heat exchange closes: the coolant temperature is sought with the sump
- * temperature solved inside it.
+ * The state at which a heat exchange closes. After each round the coolant is moved to where it
+ * alone would close, the sump by its slope and the air to what the round found; {@link Anderson}
+ * shortens that way to some nine rounds. Where it wanders off, coolant and sump are bracketed, one
+ * inside the other, with the air taken anew in between.
  */
 final class HeatNetwork {
-  /** Relative to the heat turned over; a hundred times closer than the balance is promised. */
-  private static final double COOLANT_TOLERANCE = 1e-8;
+  /** Relative to the heat turned over; ten times closer than the balance is promised. */
+  private static final double HEAT_TOLERANCE = 3e-7;
 
-  private static final double OIL_TOLERANCE = 1e-9;
-  private static final double COOLANT_STEP = 1.0;
-  private static final double OIL_STEP = 0.5;
+  /** Nothing may move more than this between the last two rounds, K. */
+  private static final double STILL = 1e-4;
+
+  private static final double LONGEST_STEP = 25;
+
+  /** The coolant alone is closed to this share of what is left; the next round moves more. */
+  private static final double ENOUGH = 0.03;
+
+  /** With less than this share of the engine's heat left, the slope known is good enough. */
+  private static final double SMALL = 0.01;
+
+  private static final int MAX_PROBES = 40;
+
+  private static final int MAX_ROUNDS = 60;
   private static final int MAX_EVALUATIONS = 300;
+  private static final int MAX_AIR_PASSES = 150;
+
+  /** From this pass on air that has not settled is taken to swing. */
+  private static final int SWINGS_AFTER = 15;
+
+  private static final double SHORTER = 0.3;
+
+  /** From this pass on the driveline stays as it is: its gear may hang on the oil it heats. */
+  private static final int DRIVE_RESTS_AFTER = 20;
 
   private final HeatExchange exchange;
-  private final double ambient;
-  private final double recirculation;
-  private final Guess coolantGuess;
-  private final Guess sumpGuess;
+  private final double lowest;
+  private final Slopes slopes;
+  private double coolant;
   private double sump;
 
+  /** What the last answer taught: where it was, and how what the coolant has left falls (W/K). */
+  static final class Slopes {
+    double coolant;
+    double sump;
+
+    /** With the thermostat shut, regulating and wide open. */
+    private final double[] fall = {-50, -10_000, -1000};
+
+    Slopes(double coolant, double sump) {
+      this.coolant = coolant;
+      this.sump = sump;
+    }
+
+    void take(Slopes other) {
+      coolant = other.coolant;
+      sump = other.sump;
+      System.arraycopy(other.fall, 0, fall, 0, fall.length);
+    }
+
+    private double coolant(int part) {
+      return fall[part];
+    }
+
+    private void coolant(int part, double slope) {
+      fall[part] = slope;
+    }
+  }
+
   /**
-   * @param recirculation share of the exit air's rise that comes back to the face
+   * @param ambient °C
    */
-  HeatNetwork(
-      HeatExchange exchange,
-      double ambient,
-      double recirculation,
-      Guess coolantGuess,
-      Guess sumpGuess) {
+  HeatNetwork(HeatExchange exchange, double ambient, Slopes slopes) {
     this.exchange = exchange;
-    this.ambient = ambient;
-    this.recirculation = recirculation;
-    this.coolantGuess = coolantGuess;
-    this.sumpGuess = sumpGuess;
+    this.slopes = slopes;
+    lowest = ambient - 1;
   }
 
   /** Leaves the exchange at the state found. */
-  Balance solve(double engagement) {
-    if (exchange.airCapacity() <= 0) {
+  void solve() {
+    exchange.takeDrive(exchange.spinThickness(slopes.sump));
+    if (!exchange.hasAir()) {
       throw Problem.NO_AIR.unsettled(exchange.engineHeat() + exchange.oilInput());
     }
-    double coolant =
-        coolantGuess.refined(
-            this::coolantResidual,
-            COOLANT_STEP,
-            COOLANT_TOLERANCE,
-            ambient - 1,
-            SteadyBalance.COOLANT_CEILING);
-    if (Double.isNaN(coolant)) {
-      if (coolantResidual(SteadyBalance.COOLANT_CEILING) > 0) {
-        throw Problem.COOLANT_UNBOUND.unsettled(
-            SteadyBalance.COOLANT_CEILING, exchange.engineHeat());
-      }
-      coolant =
-          new BracketingNthOrderBrentSolver(1e-14, 1e-10, COOLANT_TOLERANCE / 10, 5)
-              .solve(
-                  MAX_EVALUATIONS, this::coolantResidual, ambient, SteadyBalance.COOLANT_CEILING);
-      coolantGuess.moveTo(coolant);
+    coolant = slopes.coolant;
+    sump = slopes.sump;
+    if (!stepwise()) {
+      exchange.startAfresh();
+      bracketed();
     }
-    coolantResidual(coolant); // leaves the exchange at the root
-    if (sump >= SteadyBalance.OIL_CEILING) {
-      throw Problem.OIL_UNBOUND.unsettled(exchange.oilInput());
-    }
-    return exchange.result(sump, engagement);
+    slopes.coolant = coolant;
+    slopes.sump = sump;
   }
 
-  /** Heat left over in the coolant at a trial temperature, relative to the engine's; falls. */
-  private double coolantResidual(double coolant) {
-    exchange.setCoolant(coolant);
-    sump = sumpFor(coolant);
-    double toAir = exchange.radiatorHeat();
-    return (exchange.engineHeat() + exchange.tankHeat() - toAir - exchange.heaterHeat())
-        / exchange.engineHeat();
+  private void round(double nextCoolant, double nextSump) {
+    coolant = nextCoolant;
+    sump = nextSump;
+    exchange.takeDrive(exchange.spinThickness(sump));
+    exchange.round(coolant, sump);
   }
 
-  private double sumpFor(double coolant) {
-    double low = ambient - 1;
-    double near =
-        sumpGuess.refined(
-            t -> oilResidual(coolant, t),
-            OIL_STEP,
-            OIL_TOLERANCE,
-            low,
-            SteadyBalance.COOLANT_CEILING);
-    if (!Double.isNaN(near)) {
-      return near;
-    }
-    if (oilResidual(coolant, low) <= 0) {
-      return low; // reached only by trial states far from the root
-    }
-    if (oilResidual(coolant, SteadyBalance.OIL_CEILING) > 0) {
-      return SteadyBalance.OIL_CEILING; // a trial state, or a rig that solve() refuses
-    }
-    double root =
-        new BracketingNthOrderBrentSolver(1e-14, 1e-11, OIL_TOLERANCE / 10, 5)
-            .solve(MAX_EVALUATIONS, t -> oilResidual(coolant, t), low, SteadyBalance.OIL_CEILING);
-    oilResidual(coolant, root);
-    sumpGuess.moveTo(root);
-    return root;
-  }
-
-  /** Heat left over in the oil at a trial sump temperature, relative to its input; falls. */
-  private double oilResidual(double coolant, double trialSump) {
-    double input = exchange.oilInput();
-    // In the steady state the recirculated warmth follows without iteration; exact at the root.
-    double rise = exchange.risen(recirculation, exchange.steadyHeatToAir(trialSump));
-    double removed =
-        exchange.passOil(
-            trialSump, rise, (oil, exchanged) -> radiatorOutlet(coolant, oil, exchanged));
-    return (input - removed - exchange.caseHeat(trialSump)) / input;
+  private boolean closes() {
+    return Math.abs(exchange.coolantLeft()) <= HEAT_TOLERANCE * exchange.engineHeat()
+        && Math.abs(exchange.oilLeft()) <= HEAT_TOLERANCE * exchange.throughOil();
   }
 
   /**
-   * Temperature of the coolant leaving the radiator, which in the steady state follows from the
-   * engine's heat: {@code C·(T_c − T_o) = Q_engine − Q_heater + k·(T_oil − T_o)}, °C.
+   * @return false where it wanders off
    */
-  private double radiatorOutlet(double coolant, double oil, double exchanged) {
-    double capacity = exchange.coolantCapacity();
-    if (exchanged >= capacity) {
-      return ambient; // only trial states with a hardly open thermostat
+  private boolean stepwise() {
+    try {
+      return accelerated();
+    } catch (NotConvergedException e) {
+      return false; // a trial state that no driveline or pack can take
     }
-    double toRadiator = exchange.engineHeat() - exchange.heaterHeat();
-    return Math.max(
-        ambient,
-        (coolant - (toRadiator + exchanged * oil) / capacity) / (1 - exchanged / capacity));
+  }
+
+  private boolean accelerated() {
+    round(coolant, sump);
+    int size = 2 + exchange.size();
+    Anderson path = new Anderson(size);
+    double[] taken = new double[size];
+    double[] off = new double[size];
+    for (int i = 0; i < MAX_ROUNDS; i++) {
+      taken[0] = coolant;
+      taken[1] = sump;
+      double left = exchange.coolantLeft();
+      double oilLeft = exchange.oilLeft();
+      exchange.report(taken, off, 2);
+      boolean closes = closes();
+      off[0] = coolantAlone(left) - coolant;
+      off[1] = -oilLeft / exchange.oilSlope();
+      double furthest = 0;
+      for (double o : off) {
+        furthest = Math.max(furthest, Math.abs(o));
+      }
+      if (furthest <= STILL && closes) {
+        exchange.settleCoolant();
+        return coolant < SteadyBalance.COOLANT_CEILING && sump < SteadyBalance.OIL_CEILING;
+      }
+      if (!(furthest < 1e6)) {
+        return false;
+      }
+      double[] next = path.next(taken, off);
+      exchange.take(next, 2);
+      round(near(taken[0], next[0]), near(taken[1], next[1]));
+    }
+    return false;
+  }
+
+  private double near(double from, double to) {
+    return Math.max(lowest, from + Math.max(-LONGEST_STEP, Math.min(LONGEST_STEP, to - from)));
+  }
+
+  /**
+   * Temperature at which the coolant alone would close, with air and oil as the last round left
+   * them. The thermostat bends that balance where it starts to open and where it is wide open, so
+   * no step crosses either without looking there.
+   *
+   * @param left heat left over where it stands, W
+   */
+  private double coolantAlone(double left) {
+    double low = lowest;
+    double high = SteadyBalance.COOLANT_CEILING;
+    double nearby = coolant - left / slopes.coolant(exchange.thermostatPart(coolant));
+    if (Math.abs(left) < SMALL * exchange.engineHeat()
+        && exchange.thermostatPart(nearby) == exchange.thermostatPart(coolant)) {
+      return nearby;
+    }
+    double enough = Math.max(HEAT_TOLERANCE * exchange.engineHeat(), ENOUGH * Math.abs(left));
+    double t = coolant;
+    double f = left;
+    double before = Double.NaN;
+    double leftBefore = Double.NaN;
+    for (int i = 0; i < MAX_PROBES && Math.abs(f) > enough; i++) {
+      if (f > 0) {
+        low = t;
+      } else {
+        high = t;
+      }
+      int part = exchange.thermostatPart(t);
+      double slope = (f - leftBefore) / (t - before);
+      if (slope < 0 && part == exchange.thermostatPart(before)) {
+        slopes.coolant(part, slope);
+      }
+      double next = t - f / slopes.coolant(part);
+      if (!(next > low && next < high)) {
+        next = (low + high) / 2;
+      }
+      next = exchange.notPastKink(t, next);
+      before = t;
+      leftBefore = f;
+      t = next;
+      f = exchange.coolantLeftAt(t);
+    }
+    return t;
+  }
+
+  /** Both temperatures bracketed for one air flow after another, until that moves no more. */
+  private void bracketed() {
+    double before = Double.NaN;
+    double sumpBefore = Double.NaN;
+    for (int pass = 0; pass < MAX_AIR_PASSES; pass++) {
+      if (pass < DRIVE_RESTS_AFTER) {
+        exchange.takeDrive(exchange.spinThickness(Double.isNaN(sumpBefore) ? sump : sumpBefore));
+      }
+      exchange.blow(pass < SWINGS_AFTER ? 1 : SHORTER);
+      inStillAir();
+      if (Math.abs(coolant - before) <= STILL && Math.abs(sump - sumpBefore) <= STILL && closes()) {
+        return;
+      }
+      before = coolant;
+      sumpBefore = sump;
+    }
+    throw coolant > SteadyBalance.COOLANT_BEYOND ? unbound() : Problem.SHARED_AIR.unsettled();
+  }
+
+  private void inStillAir() {
+    if (coolantLeft(SteadyBalance.COOLANT_CEILING) > 0) {
+      throw Problem.COOLANT_UNBOUND.unsettled(SteadyBalance.COOLANT_CEILING, exchange.engineHeat());
+    }
+    double root =
+        solver().solve(MAX_EVALUATIONS, this::coolantLeft, lowest, SteadyBalance.COOLANT_CEILING);
+    coolantLeft(root);
+    if (sump >= SteadyBalance.OIL_CEILING) {
+      throw Problem.OIL_UNBOUND.unsettled(exchange.oilInput());
+    }
+  }
+
+  private NotConvergedException unbound() {
+    return Problem.COOLANT_UNBOUND.unsettled(SteadyBalance.COOLANT_CEILING, exchange.engineHeat());
+  }
+
+  private static BracketingNthOrderBrentSolver solver() {
+    return new BracketingNthOrderBrentSolver(1e-14, 1e-11, HEAT_TOLERANCE / 100, 5);
+  }
+
+  private double coolantLeft(double trial) {
+    coolant = trial;
+    sump = sumpFor(trial);
+    return exchange.coolantLeft() / exchange.engineHeat();
+  }
+
+  private double sumpFor(double trialCoolant) {
+    if (oilLeft(trialCoolant, lowest) <= 0) {
+      return lowest; // reached only by trial states far from the root
+    }
+    if (oilLeft(trialCoolant, SteadyBalance.OIL_CEILING) > 0) {
+      return SteadyBalance.OIL_CEILING; // a trial state, or a rig that is refused
+    }
+    double root =
+        solver()
+            .solve(
+                MAX_EVALUATIONS, t -> oilLeft(trialCoolant, t), lowest, SteadyBalance.OIL_CEILING);
+    oilLeft(trialCoolant, root);
+    return root;
+  }
+
+  private double oilLeft(double trialCoolant, double trialSump) {
+    exchange.settleInStillAir(trialCoolant, trialSump);
+    return exchange.oilLeft() / exchange.oilInput();
   }
 }

@@ -6,16 +6,35 @@ import roadbreeze.core.problem.Range;
 import roadbreeze.core.vehicle.RoadLoad;
 
 /**
- * A place on a road, held long enough to settle.
+ * A place on a road and how it is driven, held long enough to settle.
  *
  * @param grade rise over run
  * @param speed asked, m/s
  * @param ambient °C
  * @param altitude m
+ * @param heater of the cab
+ * @param holdGear the selector is held so that no higher gear is taken; {@link #FREE} leaves it
  */
 public record OperatingPoint(
-    double grade, double speed, double ambient, double altitude, boolean airConditioning) {
+    double grade,
+    double speed,
+    double ambient,
+    double altitude,
+    boolean airConditioning,
+    Heater heater,
+    int holdGear) {
   public static final Range SPEED = new Range(Quantity.SPEED, 5 / 3.6, 140 / 3.6);
+  public static final int FREE = 99;
+
+  /** Below this ambient a driver has the cab heater on, °C. */
+  private static final double HEATED_BELOW = 10;
+
+  /** The cab heater. */
+  public enum Heater {
+    BY_AMBIENT,
+    ON,
+    OFF
+  }
 
   public OperatingPoint {
     RoadLoad.GRADE.require(grade);
@@ -24,15 +43,33 @@ public record OperatingPoint(
     Air.ALTITUDE.require(altitude);
   }
 
+  /** A driver who heats the cab when it is cold and leaves the gears to the gearbox. */
+  public OperatingPoint(
+      double grade, double speed, double ambient, double altitude, boolean airConditioning) {
+    this(grade, speed, ambient, altitude, airConditioning, Heater.BY_AMBIENT, FREE);
+  }
+
+  public boolean heaterOn() {
+    return heater == Heater.ON || heater == Heater.BY_AMBIENT && ambient < HEATED_BELOW;
+  }
+
   public OperatingPoint withGrade(double newGrade) {
-    return new OperatingPoint(newGrade, speed, ambient, altitude, airConditioning);
+    return new OperatingPoint(
+        newGrade, speed, ambient, altitude, airConditioning, heater, holdGear);
   }
 
   public OperatingPoint withSpeed(double newSpeed) {
-    return new OperatingPoint(grade, newSpeed, ambient, altitude, airConditioning);
+    return new OperatingPoint(
+        grade, newSpeed, ambient, altitude, airConditioning, heater, holdGear);
   }
 
   public OperatingPoint withAmbient(double newAmbient) {
-    return new OperatingPoint(grade, speed, newAmbient, altitude, airConditioning);
+    return new OperatingPoint(
+        grade, speed, newAmbient, altitude, airConditioning, heater, holdGear);
+  }
+
+  /** The same with no gear above one taken. */
+  public OperatingPoint heldIn(int gear) {
+    return new OperatingPoint(grade, speed, ambient, altitude, airConditioning, heater, gear);
   }
 }

@@ -57,17 +57,18 @@ public record Rig(
         powertrain, load, accessories, chargeAir, coolantLoop, oilLoop, newStack, newSettings);
   }
 
-  /** The same truck with the selector held at a gear or below. */
-  public Rig heldIn(int gear) {
-    return new Rig(
-        new Powertrain(
-            powertrain.engine(), powertrain.converter(), powertrain.driveline().upTo(gear)),
-        load,
-        accessories,
-        chargeAir,
-        coolantLoop,
-        oilLoop,
-        stack,
-        fanSettings);
+  /** Index of the fan on the engine, −1 if there is none. */
+  int clutchedFan() {
+    for (int f = 0; f < fanSettings.size(); f++) {
+      if (fanSettings.get(f).drive() instanceof FanDrive.Clutched) {
+        return f;
+      }
+    }
+    return -1;
+  }
+
+  /** What couples the fan on the engine; there must be one. */
+  FanDrive.Clutched clutch() {
+    return (FanDrive.Clutched) fanSettings.get(clutchedFan()).drive();
   }
 }

@@ -1,25 +1,19 @@
 package roadbreeze.core.circuit;
 
-import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.problem.NotConvergedException;
-import roadbreeze.core.stack.Stack;
-import roadbreeze.core.vehicle.Powertrain;
 
 /**
  * The steady heat balance of one rig, at one operating point after another.
  *
- * <p>Order of solution: driveline → air through the pack → coolant temperature (bracketed), with
- * the sump temperature (bracketed) solved inside it. A clutched fan puts one more bracket round all
- * of it, as its engagement depends on the temperatures it causes. Every bracket is closed on a
- * residual that falls steadily with its unknown, so the root is single.
+ * <p>Driveline, air, heat and oil depend on each other; rounds of {@link HeatExchange} take them in
+ * turn while {@link HeatNetwork} moves coolant and sump to where both balances close. A clutched
+ * fan puts a bracket round all of it, as its engagement depends on the temperatures it causes:
+ * wanted minus actual engagement falls steadily, so it rests at one place, or at an end.
  *
- * <p>Falling residuals also let a secant from the last answer be tried first: where it lands within
- * the tolerance it has found that single root, and where it does not the bracket follows.
- *
- * <p>Not thread-safe: it remembers the last driveline state, air flow and temperatures, which
- * neighbouring points share. Make one per thread.
+ * <p>Not thread-safe: it remembers the last temperatures and slopes, which neighbouring points
+ * share. Make one per thread.
  */
 public final class SteadyBalance {
   /** Coolant temperatures are sought up to here, °C. */
@@ -33,8 +27,8 @@ public final class SteadyBalance {
 
   public static final double COOLANT_BEYOND = 180;
 
-  /** Moves no temperature by more than a ten-thousandth of a kelvin. */
-  private static final double ENGAGEMENT_TOLERANCE = 1e-7;
+  /** Moves no temperature by more than a thousandth of a kelvin. */
+  private static final double ENGAGEMENT_TOLERANCE = 1e-6;
 
   private static final double ENGAGEMENT_STEP = 0.05;
 
@@ -42,36 +36,23 @@ public final class SteadyBalance {
 
   private final Rig rig;
   private final Factors factors;
-  private final int clutchedFan;
-
-  private Air air;
-  private double altitude = Double.NaN;
-  private PackAir packAir;
-  private OperatingPoint drivenPoint;
-  private double drivenEngagement = Double.NaN;
-  private Powertrain.State drivelineState;
-  private Balance settled;
-  private double restedAt = Double.NaN;
+  private final HeatNetwork.Slopes slopes;
   private final Guess engagementGuess;
-  private final Guess coolantGuess;
-  private final Guess sumpGuess;
+  private double restedAt = Double.NaN;
+  private HeatExchange settled;
   private boolean quiet;
 
   public SteadyBalance(Rig rig, Factors factors) {
     this.rig = rig;
     this.factors = factors;
-    int found = -1;
-    for (int i = 0; i < rig.fanSettings().size(); i++) {
-      if (rig.fanSettings().get(i).drive() instanceof FanDrive.Clutched) {
-        found = i;
-      }
-    }
-    clutchedFan = found;
     engagementGuess =
-        new Guess(found < 0 ? 1 : (clutch().belt().released() + clutch().belt().full()) / 2);
-    // A hard climb ends a little past the open thermostat: the first guess of both loops.
-    coolantGuess = new Guess(rig.coolantLoop().thermostat().fullOpen() + 5);
-    sumpGuess = new Guess(rig.coolantLoop().thermostat().fullOpen() + 5);
+        new Guess(
+            rig.clutchedFan() < 0
+                ? 1
+                : (rig.clutch().belt().released() + rig.clutch().belt().full()) / 2);
+    // A hard climb ends a little past the open thermostat: the first guess of both.
+    double first = rig.coolantLoop().thermostat().fullOpen() + 5;
+    slopes = new HeatNetwork.Slopes(first, first);
   }
 
   public SteadyBalance(Rig rig) {
@@ -84,32 +65,25 @@ public final class SteadyBalance {
     return this;
   }
 
-  /**
-   * A solver for another rig that starts from what this one has found: its temperatures as a first
-   * guess, its driveline and air flow where the rigs share load, powertrain, stack and fans.
-   */
+  /** A solver for another rig that starts from what this one has found. */
   public SteadyBalance continuedWith(Rig next) {
-    SteadyBalance other = new SteadyBalance(next, factors);
-    other.air = air;
-    other.altitude = altitude;
-    other.coolantGuess.take(coolantGuess);
-    other.sumpGuess.take(sumpGuess);
-    if (clutchedFan >= 0 && other.clutchedFan >= 0) {
+    return continuedWith(next, factors);
+  }
+
+  /** A solver for the same rig with other factors that starts from what this one has found. */
+  public SteadyBalance continuedWith(Factors others) {
+    return continuedWith(rig, others);
+  }
+
+  private SteadyBalance continuedWith(Rig next, Factors others) {
+    SteadyBalance other = new SteadyBalance(next, others);
+    other.slopes.take(slopes);
+    other.settled = settled;
+    if (rig.clutchedFan() >= 0 && next.clutchedFan() >= 0) {
       other.engagementGuess.take(engagementGuess);
       other.restedAt = restedAt;
     }
     other.quiet = quiet;
-    if (next.load().equals(rig.load())
-        && next.powertrain() == rig.powertrain()
-        && next.accessories().equals(rig.accessories())
-        && next.fanSettings().equals(rig.fanSettings())) {
-      other.drivenPoint = drivenPoint;
-      other.drivenEngagement = drivenEngagement;
-      other.drivelineState = drivelineState;
-      if (next.stack() == rig.stack()) {
-        other.packAir = packAir;
-      }
-    }
     return other;
   }
 
@@ -118,22 +92,19 @@ public final class SteadyBalance {
    * @throws NotConvergedException if the truck cannot climb there or the heat cannot be shed
    */
   public Balance solve(OperatingPoint point) {
-    Balance balance = clutchedFan < 0 ? settle(point, 1) : withClutchAtRest(point);
+    double engagement = rig.clutchedFan() < 0 ? settle(point, 1) : restOfClutch(point);
+    Balance balance = settled.result(engagement);
     return quiet ? balance : balance.withWarnings(Warnings.of(rig, point, balance));
   }
 
-  /**
-   * The balance in which the clutched fan grips as its own temperatures ask. A grip that cools what
-   * it senses: wanted minus actual engagement falls steadily, so it rests at one place, or at an
-   * end.
-   */
-  private Balance withClutchAtRest(OperatingPoint point) {
-    double released = clutch().belt().released();
-    double full = clutch().belt().full();
+  /** Where the clutch rests as its own temperatures ask; leaves that settled. */
+  private double restOfClutch(OperatingPoint point) {
+    double released = rig.clutch().belt().released();
+    double full = rig.clutch().belt().full();
     // Where it last came to rest is the likeliest place again.
     if (restedAt == full && surplus(point, full) >= 0
         || restedAt == released && surplus(point, released) <= 0) {
-      return settled;
+      return restedAt;
     }
     double near =
         engagementGuess.refined(
@@ -151,103 +122,25 @@ public final class SteadyBalance {
       engagementGuess.moveTo(restedAt);
       surplus(point, restedAt);
     }
-    return settled;
-  }
-
-  private FanDrive.Clutched clutch() {
-    return (FanDrive.Clutched) rig.fanSettings().get(clutchedFan).drive();
+    return restedAt;
   }
 
   /** Engagement wanted over a trial one; leaves its balance settled. */
   private double surplus(OperatingPoint point, double engagement) {
-    settled = settle(point, engagement);
-    return clutch()
-            .engagement(airBehindRadiator(settled), settled.coolant(), point.airConditioning())
+    settle(point, engagement);
+    return rig.clutch()
+            .engagement(settled.behindRadiator(), settled.coolant(), point.airConditioning())
         - engagement;
   }
 
-  /** Mixed air temperature behind the radiator, where a bimetal clutch feels it, °C. */
-  private double airBehindRadiator(Balance balance) {
-    Stack stack = rig.stack();
-    double flow = 0;
-    double sum = 0;
-    for (int p = 0; p < stack.paths().size(); p++) {
-      int place = stack.paths().get(p).layers().indexOf(stack.radiator());
-      if (place >= 0) {
-        double share = stack.paths().get(p).area() * balance.airFlow().velocity()[p];
-        flow += share;
-        sum += share * balance.airTemperature()[p][place + 1];
-      }
+  private double settle(OperatingPoint point, double engagement) {
+    Air air = Air.at(point.ambient(), point.altitude());
+    HeatExchange exchange = new HeatExchange(rig, factors, point, air, engagement);
+    if (settled != null) {
+      exchange.startFrom(settled);
     }
-    return flow > 0 ? sum / flow : balance.coolant();
-  }
-
-  private Balance settle(OperatingPoint point, double engagement) {
-    HeatExchange exchange = exchange(point, engagement);
-    return new HeatNetwork(
-            exchange,
-            point.ambient(),
-            rig.stack().recirculationAt(drivelineState.speed()),
-            coolantGuess,
-            sumpGuess)
-        .solve(engagement);
-  }
-
-  /** Driveline and air of a point, and what they leave coolant and oil to exchange. */
-  HeatExchange exchange(OperatingPoint point, double engagement) {
-    takeAir(point);
-    Accessories accessories = rig.accessories();
-    double fixed =
-        accessories.basePower()
-            + (point.airConditioning() ? accessories.airConditioningPower() : 0);
-    DoubleUnaryOperator belts =
-        clutchedFan < 0
-            ? engineSpeed -> fixed
-            : engineSpeed -> fixed + clutch().belt().power(engineSpeed, gripOf(engagement));
-    Powertrain.State driveline = drivelineState;
-    if (!point.equals(drivenPoint) || engagement != drivenEngagement) {
-      driveline =
-          rig.powertrain()
-              .drive(
-                  speed ->
-                      rig.load()
-                          .force(
-                              point.grade(), speed, air.density(), factors.get(Factor.DRAG_AREA)),
-                  point.speed(),
-                  air.density(),
-                  belts);
-      drivenPoint = point;
-      drivenEngagement = engagement;
-      drivelineState = driveline;
-    }
-    return new HeatExchange(rig, factors, point, driveline, packAir(driveline, engagement));
-  }
-
-  private void takeAir(OperatingPoint point) {
-    if (air == null || air.temperature() != point.ambient() || altitude != point.altitude()) {
-      air = Air.at(point.ambient(), point.altitude());
-      altitude = point.altitude();
-      drivenPoint = null;
-    }
-  }
-
-  private double gripOf(double engagement) {
-    return engagement * rig.fanSettings().get(clutchedFan).condition();
-  }
-
-  private PackAir packAir(Powertrain.State driveline, double engagement) {
-    double[] ratio = new double[rig.fanSettings().size()];
-    for (int f = 0; f < ratio.length; f++) {
-      FanSetting setting = rig.fanSettings().get(f);
-      if (setting.drive() instanceof FanDrive.Electric electric) {
-        ratio[f] = electric.speedRatio() * setting.condition();
-      } else {
-        ratio[f] = clutch().belt().speedRatio(driveline.engineSpeed(), gripOf(engagement));
-      }
-    }
-    if (packAir == null || !packAir.isAt(air, driveline.speed(), ratio)) {
-      packAir = PackAir.of(rig.stack(), air, driveline.speed(), ratio, factors);
-    }
-    return packAir;
+    settled = exchange;
+    new HeatNetwork(exchange, point.ambient(), slopes).solve();
+    return engagement;
   }
 }

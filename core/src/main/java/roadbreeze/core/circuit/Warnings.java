@@ -59,7 +59,7 @@ final class Warnings {
     Layer layer = stack.layers().get(index);
     OilLoop oil = rig.oilLoop();
     if (layer.role() instanceof LayerRole.OilCooler cooler
-        && cooler.channels().extrapolated(oil.flow(), oil.fluid(), balance.sump())) {
+        && cooler.channels().extrapolated(balance.oilFlow(), oil.fluid(), balance.sump())) {
       found.add(Warning.STRIPS_EXTRAPOLATED.with(layer.name()));
     }
     AirFlow flow = balance.airFlow();
@@ -69,8 +69,8 @@ final class Warnings {
     for (int p = 0; p < stack.paths().size(); p++) {
       int place = stack.paths().get(p).layers().indexOf(index);
       if (place >= 0 && flow.velocity()[p] > 0) {
-        double velocity = flow.velocityAt(p, place) / (1 - layer.blockedFraction());
-        double reynolds = layer.fin().reynolds(velocity, air);
+        double flux = air.density() * flow.velocityAt(p, place) / (1 - layer.blockedFraction());
+        double reynolds = layer.fin().reynolds(flux, air);
         lowest = Math.min(lowest, reynolds);
         highest = Math.max(highest, reynolds);
       }

@@ -33,8 +33,12 @@ public interface ChannelSurface {
    * Conductance of one channel, W/K.
    *
    * @param velocity in the open section, m/s
+   * @param temperature mean of inlet and outlet, °C
+   * @param wall factor of the oil's viscosity at the wall on the film coefficient, 1 if the wall is
+   *     as warm as the oil (-)
    */
-  double conductance(Channel channel, double velocity, TransmissionFluid oil, double temperature);
+  double conductance(
+      Channel channel, double velocity, TransmissionFluid oil, double temperature, double wall);
 
   /** Fanning friction factor (-). */
   double friction(double re);

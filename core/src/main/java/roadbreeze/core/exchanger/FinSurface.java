@@ -3,12 +3,14 @@ package roadbreeze.core.exchanger;
 import roadbreeze.core.air.Air;
 
 /**
- * Air side of a core. Heat and friction per face velocity; every surface gives its friction as
- * {@code a·u^1.51}, so that cells with several cores are solved as one power law.
+ * Air side of a core. Air warms on its way and thins, but its mass flux stays: everything is asked
+ * by mass flux, with the properties of air at the core's own mean temperature (Kays and London
+ * 1984). Mass fluxes are per face area, kg/(m²·s). Every surface gives its friction as {@code
+ * a·G^1.219}, so that cells with several cores are solved as one power law.
  */
 public interface FinSurface {
-  /** Exponent of face velocity in the friction part of the drop. */
-  double FRICTION_EXPONENT = 1.51;
+  /** Exponent of mass flux in the friction part of the drop. */
+  double FRICTION_EXPONENT = 1.219;
 
   /** Smallest free area over face area (-). */
   double freeAreaRatio();
@@ -17,7 +19,7 @@ public interface FinSurface {
   double surfacePerFace();
 
   /** Reynolds number on the length scale of the surface's correlation (-). */
-  double reynolds(double faceVelocity, Air air);
+  double reynolds(double massFlux, Air mean);
 
   /** True where the surface's correlation was published. */
   boolean published(double reynoldsNumber);
@@ -25,19 +27,21 @@ public interface FinSurface {
   /**
    * Air-side conductance with fin efficiency, W/(m²·K) of face.
    *
-   * @param faceVelocity m/s, ≥ 0
+   * @param massFlux ≥ 0
    */
-  double conductance(double faceVelocity, Air air);
+  double conductance(double massFlux, Air mean);
 
-  /** a in Δp = a·u^1.51 + b·u²: the fins' friction. */
-  double frictionCoefficient(Air air);
+  /** a in Δp = a·G^1.219 + b·G²: the fins' friction. */
+  double frictionCoefficient(Air mean);
 
-  /** b in Δp = a·u^1.51 + b·u²: one velocity head of entrance and exit. */
-  double inertiaCoefficient(Air air);
+  /** b in Δp = a·G^1.219 + b·G²: one velocity head of entrance and exit. */
+  default double inertiaCoefficient(Air mean) {
+    return 1 / (2 * mean.density() * freeAreaRatio() * freeAreaRatio());
+  }
 
   /** Pressure drop across the core, Pa. */
-  default double pressureDrop(double faceVelocity, Air air) {
-    return frictionCoefficient(air) * Math.pow(faceVelocity, FRICTION_EXPONENT)
-        + inertiaCoefficient(air) * faceVelocity * faceVelocity;
+  default double pressureDrop(double massFlux, Air mean) {
+    return frictionCoefficient(mean) * Math.pow(massFlux, FRICTION_EXPONENT)
+        + inertiaCoefficient(mean) * massFlux * massFlux;
   }
 }

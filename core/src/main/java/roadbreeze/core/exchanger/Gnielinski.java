@@ -11,7 +11,8 @@ final class Gnielinski implements NusseltCorrelation {
 
   @Override
   public double nusselt(double re, double pr) {
-    double f = Math.pow(0.79 * Math.log(re) - 1.64, -2);
-    return f / 8 * (re - 1000) * pr / (1 + 12.7 * Math.sqrt(f / 8) * (Math.cbrt(pr * pr) - 1));
+    double root = 0.79 * Math.log(re) - 1.64;
+    double f = 1 / (root * root);
+    return f / 8 * (re - 1000) * pr / (1 + 12.7 * Math.sqrt(f / 8) * (Math.pow(pr, 2.0 / 3) - 1));
   }
 }

@@ -11,6 +11,6 @@ record LaminarEntry(double diameterOverLength) implements NusseltCorrelation {
   @Override
   public double nusselt(double re, double pr) {
     double graetz = diameterOverLength * re * pr;
-    return 7.54 + 0.03 * graetz / (1 + 0.016 * Math.cbrt(graetz * graetz));
+    return 7.54 + 0.03 * graetz / (1 + 0.016 * Math.pow(graetz, 2.0 / 3));
   }
 }

@@ -52,18 +52,18 @@ final class OffsetStrip implements ChannelSurface {
   }
 
   @Override
-  public double conductance(Channel c, double velocity, TransmissionFluid oil, double temperature) {
+  public double conductance(
+      Channel c, double velocity, TransmissionFluid oil, double temperature, double wall) {
     double nu = oil.kinematicViscosity(temperature) * 1e-6;
     double rho = oil.density(temperature);
     double cp = oil.specificHeat(temperature);
     double pr = nu * rho * cp / oil.conductivity(temperature);
     double re = velocity * STRIP_HYDRAULIC_DIAMETER / nu;
     double j = J_SHAPE * Math.pow(re, -0.5403) * Math.pow(1 + J_BLEND * Math.pow(re, 1.340), 0.1);
-    double h = j * rho * velocity * cp / Math.cbrt(pr * pr);
-    double mL = Math.sqrt(2 * h / (STRIP_CONDUCTIVITY * STRIP_THICKNESS)) * NET_HEIGHT / 2;
-    double finEfficiency = Math.tanh(mL) / mL;
+    double h = wall * j * rho * velocity * cp / Math.pow(pr, 2.0 / 3);
+    double efficiency = FinEfficiency.of(h, STRIP_CONDUCTIVITY, STRIP_THICKNESS, NET_HEIGHT / 2);
     double strips = c.width() / STRIP_SPACING;
-    return h * strips * c.length() * (2 * NET_SPACING + 2 * NET_HEIGHT * finEfficiency);
+    return h * strips * c.length() * (2 * NET_SPACING + 2 * NET_HEIGHT * efficiency);
   }
 
   @Override

@@ -54,13 +54,33 @@ public final class OilChannels {
   }
 
   /**
-   * Oil-side conductance, W/(m²·K) of face.
+   * Oil-side conductance with a wall as warm as the oil, W/(m²·K) of face.
    *
    * @param volumeFlow m³/s through the core, > 0
-   * @param temperature bulk, °C
+   * @param temperature mean of inlet and outlet, °C
    */
   public double conductance(double volumeFlow, TransmissionFluid oil, double temperature) {
-    return surface.conductance(channel, volumeFlow / freeArea, oil, temperature) * channels / face;
+    return conductance(volumeFlow, oil, temperature, 1);
+  }
+
+  /** The same with a {@link #wallFactor}. */
+  public double conductance(
+      double volumeFlow, TransmissionFluid oil, double temperature, double wall) {
+    return surface.conductance(channel, volumeFlow / freeArea, oil, temperature, wall)
+        * channels
+        / face;
+  }
+
+  /**
+   * How much the oil's film at a colder or warmer wall gives less or more: {@code (μ/μ_w)^0.14}
+   * (-).
+   *
+   * @param temperature of the oil, mean of inlet and outlet, °C
+   * @param wall temperature, °C
+   * @see "Sieder and Tate (1936), Ind. Eng. Chem. 28, 1429–1435"
+   */
+  public static double wallFactor(TransmissionFluid oil, double temperature, double wall) {
+    return Math.pow(oil.viscosity(temperature) / oil.viscosity(wall), 0.14);
   }
 
   /** Pressure drop of the core without its ports, Pa. */

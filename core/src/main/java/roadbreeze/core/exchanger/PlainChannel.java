@@ -15,12 +15,13 @@ final class PlainChannel implements ChannelSurface {
   }
 
   @Override
-  public double conductance(Channel c, double velocity, TransmissionFluid oil, double temperature) {
+  public double conductance(
+      Channel c, double velocity, TransmissionFluid oil, double temperature, double wall) {
     double diameter = hydraulicDiameter(c);
     double pr = oil.prandtl(temperature);
     double re = velocity * diameter / (oil.kinematicViscosity(temperature) * 1e-6);
-    double laminar = new LaminarEntry(diameter / c.length()).nusselt(re, pr);
-    double nusselt = TubeFlow.nusselt(re, pr, laminar);
+    LaminarEntry entry = new LaminarEntry(diameter / c.length());
+    double nusselt = wall * TubeFlow.SMOOTH.nusselt(re, pr, entry);
     double wetted = 2 * (c.width() + c.height()) * c.length();
     return nusselt * oil.conductivity(temperature) / diameter * wetted;
   }
@@ -29,7 +30,7 @@ final class PlainChannel implements ChannelSurface {
   public double friction(double re) {
     double laminar = 24 / re;
     // Petukhov's friction past the laminar end, never below the laminar value where they cross.
-    return re <= TubeFlow.LAMINAR_END
+    return re <= TubeFlow.SMOOTH.laminarEnd()
         ? laminar
         : Math.max(laminar, Math.pow(0.79 * Math.log(re) - 1.64, -2) / 4);
   }

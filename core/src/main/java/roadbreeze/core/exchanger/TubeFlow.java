@@ -1,22 +1,24 @@
 package roadbreeze.core.exchanger;
 
-/** Nusselt numbers of flow in smooth ducts. */
-final class TubeFlow {
-  static final double LAMINAR_END = 2300;
-  static final double TURBULENT_START = 4000;
+/**
+ * Nusselt numbers of flow in ducts: laminar entry, then Gnielinski, linear between the two.
+ *
+ * @param laminarEnd Reynolds number up to which the flow is laminar (-)
+ * @param turbulentStart Reynolds number from which it is turbulent (-)
+ */
+record TubeFlow(double laminarEnd, double turbulentStart) {
+  /** Smooth walls. */
+  static final TubeFlow SMOOTH = new TubeFlow(2300, 4000);
 
-  private TubeFlow() {}
-
-  /** Laminar value to Re 2300, Gnielinski from Re 4000, linear between. */
-  static double nusselt(double re, double pr, double laminarNusselt) {
-    if (re <= LAMINAR_END) {
-      return laminarNusselt;
-    }
-    if (re >= TURBULENT_START) {
+  double nusselt(double re, double pr, LaminarEntry entry) {
+    if (re >= turbulentStart) {
       return Gnielinski.INSTANCE.nusselt(re, pr);
     }
-    double share = (re - LAMINAR_END) / (TURBULENT_START - LAMINAR_END);
-    return laminarNusselt
-        + share * (Gnielinski.INSTANCE.nusselt(TURBULENT_START, pr) - laminarNusselt);
+    double laminar = entry.nusselt(re, pr);
+    if (re <= laminarEnd) {
+      return laminar;
+    }
+    double share = (re - laminarEnd) / (turbulentStart - laminarEnd);
+    return laminar + share * (Gnielinski.INSTANCE.nusselt(turbulentStart, pr) - laminar);
   }
 }

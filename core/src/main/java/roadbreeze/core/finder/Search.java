@@ -186,9 +186,7 @@ public record Search(
   }
 
   private static List<OilOrder> orders(Setup setup) {
-    return setup.tankConductance().isEmpty()
-        ? List.of(OilOrder.TANK_BYPASSED)
-        : List.of(OilOrder.values());
+    return setup.tank().isEmpty() ? List.of(OilOrder.TANK_BYPASSED) : List.of(OilOrder.values());
   }
 
   /** A cooler as the search fits it: in front of everything, stood off and foamed round. */
@@ -210,8 +208,8 @@ public record Search(
     OilLoop bare = pack.rig().oilLoop();
     OilElement auxiliary = new OilElement.PackCooler(COOLER.id(), cooler.part().bypass());
     return bare.with(
-        bare.flow() * cooler.oilFlowShare(),
-        Assembly.stages(List.of(OilStage.of(auxiliary)), pack.setup().tankConductance(), order));
+        Assembly.circuit(pack.setup(), true),
+        Assembly.stages(List.of(OilStage.of(auxiliary)), pack.setup().tank(), order));
   }
 
   private SteadyBalance tryThermostats(

@@ -21,6 +21,9 @@ public record Coolant(double glycolFraction) implements Liquid {
   private static final double WATER_MOLAR_MASS = 18.015;
   private static final double GLYCOL_MOLAR_MASS = 62.068;
   private static final double PASCAL_PER_MMHG = 133.322368;
+  private static final double LN_WATER = Math.log(2.414e-5);
+  private static final double LN_GLYCOL = Math.log(0.0161);
+  private static final double LN_10 = Math.log(10);
 
   // ASHRAE Handbook Fundamentals, freezing point of aqueous ethylene glycol: share by volume, °C.
   private static final double[] FREEZE_FRACTION = {0.277, 0.326, 0.375, 0.425, 0.475, 0.527, 0.578};
@@ -54,8 +57,8 @@ public record Coolant(double glycolFraction) implements Liquid {
   @Override
   public double viscosity(double t) {
     double d = t - 20;
-    double lnWater = Math.log(2.414e-5) + Math.log(10) * 247.8 / (t + Air.KELVIN - 140);
-    double lnGlycol = Math.log(0.0161) - 0.0337 * d + 9.3e-5 * d * d;
+    double lnWater = LN_WATER + LN_10 * 247.8 / (t + Air.KELVIN - 140);
+    double lnGlycol = LN_GLYCOL - 0.0337 * d + 9.3e-5 * d * d;
     return Math.exp((1 - glycolFraction) * lnWater + glycolFraction * lnGlycol);
   }
 

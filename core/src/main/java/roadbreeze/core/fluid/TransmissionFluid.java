@@ -15,6 +15,7 @@ public final class TransmissionFluid implements Liquid {
   public static final double VALID_LOW = -30;
   public static final double VALID_HIGH = 150;
 
+  // Natural logarithms of Walther's A, and B.
   private final double intercept;
   private final double slope;
 
@@ -31,13 +32,17 @@ public final class TransmissionFluid implements Liquid {
     double y40 = Math.log10(Math.log10(kv40 + 0.7));
     double y100 = Math.log10(Math.log10(kv100 + 0.7));
     slope = (y40 - y100) / (x100 - x40);
-    intercept = y40 + slope * x40;
+    intercept = Math.log(10) * (y40 + slope * x40) + Math.log(Math.log(10));
+  }
+
+  /** A temperature brought inside the span that the correlations can be asked for at all, °C. */
+  public static double held(double temperature) {
+    return Math.max(-45, Math.min(250, temperature));
   }
 
   /** Kinematic viscosity, mm²/s, by the Walther equation. */
   public double kinematicViscosity(double temperature) {
-    double inner = Math.pow(10, intercept) * Math.pow(temperature + Air.KELVIN, -slope);
-    return Math.pow(10, inner) - 0.7;
+    return Math.exp(Math.exp(intercept - slope * Math.log(temperature + Air.KELVIN))) - 0.7;
   }
 
   @Override

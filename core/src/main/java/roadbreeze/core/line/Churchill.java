@@ -10,9 +10,18 @@ final class Churchill {
    * @see "Churchill (1977), Chem. Eng. 84(24), 91–92"
    */
   static double frictionFactor(double re, double relativeRoughness) {
-    double a =
-        Math.pow(2.457 * Math.log(1 / (Math.pow(7 / re, 0.9) + 0.27 * relativeRoughness)), 16);
-    double b = Math.pow(37530 / re, 16);
-    return 8 * Math.pow(Math.pow(8 / re, 12) + Math.pow(a + b, -1.5), 1.0 / 12);
+    double a = sixteenth(2.457 * Math.log(1 / (Math.pow(7 / re, 0.9) + 0.27 * relativeRoughness)));
+    double b = sixteenth(37530 / re);
+    double laminar = 8 / re;
+    double third = laminar * laminar * laminar;
+    double sum = a + b;
+    return 8 * Math.pow(third * third * third * third + 1 / (sum * Math.sqrt(sum)), 1.0 / 12);
+  }
+
+  private static double sixteenth(double x) {
+    double square = x * x;
+    double fourth = square * square;
+    double eighth = fourth * fourth;
+    return eighth * eighth;
   }
 }

@@ -42,12 +42,17 @@ public record Line(double length, double bore, double fittingLoss) {
    * @return Pa
    */
   public double pressureDrop(double volumeFlow, Liquid liquid, double temperature) {
+    return pressureDrop(volumeFlow, liquid.density(temperature), liquid.viscosity(temperature));
+  }
+
+  /** The same where the liquid's density and dynamic viscosity are known, Pa. */
+  double pressureDrop(double volumeFlow, double density, double viscosity) {
     if (volumeFlow <= 0) {
       return 0;
     }
     double velocity = volumeFlow / area();
-    double head = liquid.density(temperature) * velocity * velocity / 2;
-    double friction = Churchill.frictionFactor(reynolds(volumeFlow, liquid, temperature), 0);
+    double head = density * velocity * velocity / 2;
+    double friction = Churchill.frictionFactor(velocity * bore * density / viscosity, 0);
     return head * (friction * length / bore + fittingLoss);
   }
 

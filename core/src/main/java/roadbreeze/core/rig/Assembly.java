@@ -3,7 +3,7 @@ package roadbreeze.core.rig;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import roadbreeze.core.circuit.Accessories;
 import roadbreeze.core.circuit.CoolantLoop;
@@ -14,8 +14,8 @@ import roadbreeze.core.circuit.OilStage;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.condition.Condition;
-import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.line.OilCircuit;
 import roadbreeze.core.line.OilLines;
 import roadbreeze.core.line.ParallelFlow;
 import roadbreeze.core.stack.Fan;
@@ -35,9 +35,6 @@ public final class Assembly {
   /** Oil temperature at which parallel coolers share the flow, °C: that of a working climb. */
   private static final double HOT_OIL = 90;
 
-  /** Air round the gearbox over ambient, K; usual under a moving truck. */
-  private static final double CASE_AIR_RISE = 10;
-
   /** Electrical over shaft power of a usual alternator. */
   private static final double ALTERNATOR_EFFICIENCY = 0.60;
 
@@ -56,7 +53,6 @@ public final class Assembly {
     Truck t = setup.truck();
     Fitting f = setup.fitting();
     Condition condition = f.condition();
-    double oilFlow = t.oil().flow() * condition.oilFlowShare() * plannedShare(setup);
     return new Rig(
         t.powertrain(),
         new RoadLoad(
@@ -71,14 +67,13 @@ public final class Assembly {
         new CoolantLoop(
             t.coolant().fluid(),
             t.coolant().pumpFlowAt4000() * condition.coolantFlowShare(),
-            thermostat(f.thermostat(), condition),
-            0),
+            thermostat(f.thermostat(), condition)),
         new OilLoop(
             t.oil().fluid(),
-            oilFlow,
-            stages(coolerStages(setup, oilFlow), setup.tankConductance(), f.order()),
-            t.oil().caseConductance(),
-            CASE_AIR_RISE),
+            circuit(setup, !f.coolers().isEmpty()),
+            t.oil().bypass(),
+            stages(coolerStages(setup), setup.tank(), f.order()),
+            t.oil().caseConductance()),
         stack(setup),
         fanSettings(f));
   }
@@ -95,9 +90,21 @@ public final class Assembly {
         });
   }
 
-  /** Share of the hot flow as found that the planned lines and coolers leave. */
-  public static double plannedShare(Setup setup) {
-    return setup.fitting().coolers().isEmpty() ? 1 : lines(setup).hot().flowShare();
+  /**
+   * Pump and lines of a setup.
+   *
+   * @param hoses whether those to a cooler count
+   */
+  public static OilCircuit circuit(Setup setup, boolean hoses) {
+    Truck.OilSide oil = setup.truck().oil();
+    Truck.FoundLines found = setup.truck().lines();
+    Fitting f = setup.fitting();
+    return OilCircuit.of(
+        oil.flow() * f.condition().oilFlowShare(),
+        found.line(),
+        found.pumpMaxPressure(),
+        hoses ? f.hoses() : List.of(),
+        oil.fluid());
   }
 
   /** The oil lines of a build, hot and cold. */
@@ -116,34 +123,32 @@ public final class Assembly {
 
   /** The oil's way past the in-tank cooler, where there is one, and the auxiliary ones. */
   public static List<OilStage> stages(
-      List<OilStage> auxiliary, OptionalDouble tankConductance, OilOrder order) {
+      List<OilStage> auxiliary, Optional<OilElement.InTank> tank, OilOrder order) {
     List<OilStage> stages = new ArrayList<>(auxiliary);
-    if (tankConductance.isPresent() && order != OilOrder.TANK_BYPASSED) {
-      stages.add(
-          order == OilOrder.BEFORE_TANK ? stages.size() : 0,
-          OilStage.of(new OilElement.InTank(tankConductance.getAsDouble())));
+    if (tank.isPresent() && order != OilOrder.TANK_BYPASSED) {
+      stages.add(order == OilOrder.BEFORE_TANK ? stages.size() : 0, OilStage.of(tank.get()));
     }
     return stages;
   }
 
-  private static List<OilStage> coolerStages(Setup setup, double oilFlow) {
+  private static List<OilStage> coolerStages(Setup setup) {
     List<OilElement> coolers = new ArrayList<>();
     for (CoolerFit c : setup.fitting().coolers()) {
       coolers.add(new OilElement.PackCooler(c.name().id(), c.part().bypass()));
     }
     return setup.fitting().parallel() && coolers.size() > 1
-        ? List.of(sideBySide(setup, coolers, oilFlow))
+        ? List.of(sideBySide(setup, coolers))
         : coolers.stream().map(OilStage::of).toList();
   }
 
-  private static OilStage sideBySide(Setup setup, List<OilElement> coolers, double oilFlow) {
+  private static OilStage sideBySide(Setup setup, List<OilElement> coolers) {
     List<DoubleUnaryOperator> drops =
         setup.fitting().coolers().stream()
             .map(c -> c.part().channels())
             .<DoubleUnaryOperator>map(
                 c -> q -> q <= 0 ? 0 : c.pressureDrop(q, setup.truck().oil().fluid(), HOT_OIL))
             .toList();
-    double[] flows = ParallelFlow.share(drops, oilFlow).flows();
+    double[] flows = ParallelFlow.share(drops, setup.truck().oil().flow()).flows();
     double sum = Arrays.stream(flows).sum();
     List<OilStage.Branch> branches = new ArrayList<>();
     for (int i = 0; i < flows.length; i++) {
@@ -195,9 +200,7 @@ public final class Assembly {
             RADIATOR,
             radiator,
             f.condition().radiatorBlocked(),
-            new LayerRole.Radiator(
-                new RadiatorTubes(
-                    radiator.outline().height(), radiator.depth(), Core.TUBE_PITCH))));
+            new LayerRole.Radiator(radiator.coolantTubes())));
     layers.addAll(behind);
     return new Stack(
         layers,

@@ -85,7 +85,8 @@ public enum Assumed implements Code {
     Truck scale(Truck t, double x) {
       Truck.OilSide o = t.oil();
       return t.with(
-          new Truck.OilSide(o.fluid(), o.flow() * x, o.caseConductance(), o.tankConductance()));
+          new Truck.OilSide(
+              o.fluid(), o.flow() * x, o.caseConductance(), o.tankConductance(), o.bypass()));
     }
   },
   TANK_CONDUCTANCE(0.35) {
@@ -98,7 +99,8 @@ public enum Assumed implements Code {
               o.fluid(),
               o.flow(),
               o.caseConductance(),
-              tank.isPresent() ? OptionalDouble.of(tank.getAsDouble() * x) : tank));
+              tank.isPresent() ? OptionalDouble.of(tank.getAsDouble() * x) : tank,
+              o.bypass()));
     }
   },
   CASE_CONDUCTANCE(0.40) {
@@ -106,7 +108,8 @@ public enum Assumed implements Code {
     Truck scale(Truck t, double x) {
       Truck.OilSide o = t.oil();
       return t.with(
-          new Truck.OilSide(o.fluid(), o.flow(), o.caseConductance() * x, o.tankConductance()));
+          new Truck.OilSide(
+              o.fluid(), o.flow(), o.caseConductance() * x, o.tankConductance(), o.bypass()));
     }
   },
   ACCESSORY_POWER(0.40) {

@@ -2,16 +2,32 @@ package roadbreeze.core.rig;
 
 import roadbreeze.core.exchanger.FinMetal;
 import roadbreeze.core.exchanger.LouvredFin;
+import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.stack.Rectangle;
 
 /**
  * One of the truck's own cores.
  *
  * @param depth m
+ * @param tubes inside of its coolant tubes, where it has such
  */
-public record Core(Rectangle outline, double depth, double finsPerInch, FinMetal metal) {
+public record Core(
+    Rectangle outline,
+    double depth,
+    double finsPerInch,
+    FinMetal metal,
+    RadiatorTubes.Surface tubes) {
   /** Tubes of radiators and condensers, m: the usual one of louvred cores. */
   public static final double TUBE_PITCH = 0.010;
+
+  /** A core with the tubes that are usual for its metal. */
+  public Core(Rectangle outline, double depth, double finsPerInch, FinMetal metal) {
+    this(outline, depth, finsPerInch, metal, RadiatorTubes.Surface.usualOf(metal));
+  }
+
+  public RadiatorTubes coolantTubes() {
+    return new RadiatorTubes(outline.width(), outline.height(), depth, TUBE_PITCH, tubes);
+  }
 
   public LouvredFin fin() {
     return new LouvredFin(depth, finsPerInch, TUBE_PITCH, metal);
@@ -23,6 +39,7 @@ public record Core(Rectangle outline, double depth, double finsPerInch, FinMetal
         new Rectangle(outline.x(), outline.y(), outline.width() * width, outline.height() * height),
         depth * deep,
         finsPerInch * fins,
-        metal);
+        metal,
+        tubes);
   }
 }

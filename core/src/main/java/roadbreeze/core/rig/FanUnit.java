@@ -16,6 +16,8 @@ import roadbreeze.core.stack.FanCurve;
  * @param electricalPower of an electric fan whose current is known, W
  * @param pulleyRatio and the following: of a fan on the engine
  * @param referencePower shaft power at its reference speed, W
+ * @param clutchLimitRpm a clutch carries no more than this; {@link #USUAL_CLUTCH_LIMIT} if not
+ *     known
  * @param gripsFrom air behind the radiator for a bimetal clutch, coolant for a controlled one, °C
  */
 public record FanUnit(
@@ -28,13 +30,17 @@ public record FanUnit(
     OptionalDouble referenceRpm,
     OptionalDouble referencePower,
     OptionalDouble gripsFrom,
-    OptionalDouble gripsFully) {
+    OptionalDouble gripsFully,
+    OptionalDouble clutchLimitRpm) {
   /** Air power over electrical power; usual of brushed axial fans. */
   private static final double FAN_EFFICIENCY = 0.45;
 
   // A viscous clutch never lets go wholly, nor holds wholly: usual shares of the pulley's speed.
   private static final double CLUTCH_RELEASED = 0.25;
   private static final double CLUTCH_FULL = 0.9;
+
+  /** Speed that a viscous clutch carries at most, rpm; our own default. */
+  public static final double USUAL_CLUTCH_LIMIT = 2600;
 
   /** Least engagement of a controlled clutch while the air conditioning runs; usual calibration. */
   private static final double AIR_CONDITIONING_FLOOR = 0.5;
@@ -58,16 +64,16 @@ public record FanUnit(
   FanDrive drive(double sensorOffset) {
     return switch (kind) {
       case ELECTRIC -> electric();
-      // A solid fan always follows its pulley whole.
-      case BELT -> new FanDrive.Viscous(belt(1, 1), 0, 1);
+      // A solid fan always follows its pulley whole, however fast.
+      case BELT -> new FanDrive.Viscous(belt(Double.POSITIVE_INFINITY, 1, 1), 0, 1);
       case VISCOUS ->
           new FanDrive.Viscous(
-              belt(CLUTCH_RELEASED, CLUTCH_FULL),
+              clutched(),
               needed(Quantity.GRIPS_FROM, gripsFrom),
               needed(Quantity.GRIPS_FULLY, gripsFully));
       case CONTROLLED ->
           new FanDrive.Controlled(
-              belt(CLUTCH_RELEASED, CLUTCH_FULL),
+              clutched(),
               needed(Quantity.GRIPS_FROM, gripsFrom) + sensorOffset,
               needed(Quantity.GRIPS_FULLY, gripsFully) + sensorOffset,
               AIR_CONDITIONING_FLOOR,
@@ -79,12 +85,15 @@ public record FanUnit(
     return new FanDrive.Electric(1, FAN_EFFICIENCY);
   }
 
-  private FanDrive.Belt belt(double released, double full) {
-    double rpm = needed(Quantity.REFERENCE_RPM, referenceRpm);
+  private FanDrive.Belt clutched() {
+    return belt(clutchLimitRpm.orElse(USUAL_CLUTCH_LIMIT), CLUTCH_RELEASED, CLUTCH_FULL);
+  }
+
+  private FanDrive.Belt belt(double limitRpm, double released, double full) {
     return new FanDrive.Belt(
         needed(Quantity.PULLEY_RATIO, pulleyRatio),
-        rpm,
-        rpm,
+        limitRpm,
+        needed(Quantity.REFERENCE_RPM, referenceRpm),
         needed(Quantity.REFERENCE_POWER, referencePower),
         released,
         full);
@@ -105,6 +114,7 @@ public record FanUnit(
         referenceRpm,
         referencePower,
         gripsFrom,
-        gripsFully);
+        gripsFully,
+        clutchLimitRpm);
   }
 }

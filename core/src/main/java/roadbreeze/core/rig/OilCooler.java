@@ -11,6 +11,7 @@ import roadbreeze.core.exchanger.OilChannels;
  * An auxiliary oil cooler as it is built, m.
  *
  * @param bypassOpens oil temperature above which all oil goes through the core, °C
+ * @param bypassPressure drop above which part of the oil goes past the core, Pa
  */
 public record OilCooler(
     Family family,
@@ -21,7 +22,8 @@ public record OilCooler(
     double tubePitch,
     int passes,
     double portBore,
-    OptionalDouble bypassOpens) {
+    OptionalDouble bypassOpens,
+    OptionalDouble bypassPressure) {
   /** Between a thermal bypass's first and full opening, K; usual wax elements. */
   private static final double BYPASS_BAND = 12;
 
@@ -46,10 +48,9 @@ public record OilCooler(
     return new LouvredFin(depth, finsPerInch, tubePitch, FinMetal.ALUMINIUM);
   }
 
-  /** What lets cold oil past it. */
+  /** What lets cold or thick oil past it. */
   public Bypass bypass() {
-    return bypassOpens.isEmpty()
-        ? Bypass.NONE
-        : new Bypass(bypassOpens.getAsDouble() - BYPASS_BAND, bypassOpens.getAsDouble());
+    double open = bypassOpens.orElse(Double.NEGATIVE_INFINITY);
+    return new Bypass(open - BYPASS_BAND, open, bypassPressure);
   }
 }

@@ -2,6 +2,7 @@ package roadbreeze.core.rig;
 
 import java.util.OptionalDouble;
 import roadbreeze.core.exchanger.FinMetal;
+import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.stack.Rectangle;
 
 /**
@@ -15,6 +16,7 @@ public record RadiatorUnit(
     double depth,
     double finsPerInch,
     FinMetal metal,
+    RadiatorTubes.Surface tubes,
     OptionalDouble tankConductance) {
 
   /** In the truck's mounts: low, on the same middle line. */
@@ -24,6 +26,7 @@ public record RadiatorUnit(
         new Rectangle(o.x() + (o.width() - width) / 2, o.y(), width, height),
         depth,
         finsPerInch,
-        metal);
+        metal,
+        tubes);
   }
 }

@@ -1,6 +1,8 @@
 package roadbreeze.core.rig;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
+import roadbreeze.core.circuit.OilElement;
 
 /** A truck with a build on it. */
 public record Setup(Truck truck, Fitting fitting) {
@@ -14,11 +16,15 @@ public record Setup(Truck truck, Fitting fitting) {
     return fitting.radiator().map(r -> r.inPlaceOf(own)).orElse(own);
   }
 
-  /** Conductance of the oil cooler in the radiator's tank, W/K; of whichever radiator stands. */
-  public OptionalDouble tankConductance() {
-    return fitting.radiator().isPresent()
-        ? fitting.radiator().get().tankConductance()
-        : truck.oil().tankConductance();
+  /** The oil cooler in the coolant: in the tank of whichever radiator stands, or beside it. */
+  public Optional<OilElement.InTank> tank() {
+    OptionalDouble conductance =
+        fitting.radiator().isPresent()
+            ? fitting.radiator().get().tankConductance()
+            : truck.oil().tankConductance();
+    return conductance.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new OilElement.InTank(conductance.getAsDouble(), fitting.tankPlace()));
   }
 
   /** Pressure that the cap holds, gauge, Pa. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Accessories;
+import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.fluid.TransmissionFluid;
@@ -47,12 +48,14 @@ public record Truck(
    *
    * @param flow as found, hot, m³/s
    * @param tankConductance of the cooler in the radiator's tank, W/K, where there is one
+   * @param bypass the gearbox's own, which keeps cold oil from its coolers
    */
   public record OilSide(
       TransmissionFluid fluid,
       double flow,
       double caseConductance,
-      OptionalDouble tankConductance) {}
+      OptionalDouble tankConductance,
+      Bypass bypass) {}
 
   /**
    * The nose, m.

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
@@ -154,13 +155,8 @@ final class AirDisputes {
       Rig rig = Assembly.rig(side.setup);
       OperatingPoint point = trial.judge().point();
       AirFlow standing =
-          AirFlow.solve(
-              rig.stack(),
-              Air.at(point.ambient(), point.altitude()),
-              0,
-              atIdle(rig, fan.part()),
-              1,
-              1);
+          AirFlow.cold(
+              rig.stack(), Air.at(point.ambient(), point.altitude()), 0, atIdle(rig, fan.part()));
       side.effect(AirSays.MOVES_AT_IDLE, standing.totalFlow(rig.stack()));
       side.effect(AirSays.ENGINE_GIVES, side.brake());
     }
@@ -244,6 +240,10 @@ final class AirDisputes {
         c.estimated());
   }
 
+  private static OptionalDouble tank(Setup setup) {
+    return setup.tank().map(t -> OptionalDouble.of(t.conductance())).orElse(OptionalDouble.empty());
+  }
+
   /** The radiator in another depth or metal, with the tank it has. */
   private static RadiatorUnit like(Setup setup, double depth, FinMetal metal) {
     Core r = setup.radiator();
@@ -253,7 +253,8 @@ final class AirDisputes {
         depth,
         r.finsPerInch(),
         metal,
-        setup.tankConductance());
+        metal == r.metal() ? r.tubes() : RadiatorTubes.Surface.usualOf(metal),
+        tank(setup));
   }
 
   Dispute metal(Setup setup) {

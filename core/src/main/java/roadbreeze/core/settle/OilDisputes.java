@@ -181,6 +181,7 @@ final class OilDisputes {
         p.tubePitch(),
         plain ? PLAIN_PASSES : 1,
         p.portBore(),
+        OptionalDouble.empty(),
         OptionalDouble.empty());
   }
 

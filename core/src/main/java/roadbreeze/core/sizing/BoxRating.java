@@ -142,11 +142,12 @@ public record BoxRating(
 
     Here(Rig rig, OperatingPoint point, Limits limits, double coolantLimit) {
       this.limits = limits;
-      Balance.HeatFlows h = new SteadyBalance(rig).quiet().solve(point).heat();
+      Balance now = new SteadyBalance(rig).quiet().solve(point);
+      Balance.HeatFlows h = now.heat();
       input = h.converter() + h.gearbox();
       double caseAtLimit =
-          rig.oilLoop().caseConductance()
-              * (limits.pan() - point.ambient() - rig.oilLoop().caseAirRise());
+          rig.oilLoop()
+              .caseHeat(limits.pan(), now.coolant(), point.ambient(), now.driveline().speed());
       needed = Math.max(0, input - caseAtLimit);
       fitted = h.coolers().values().stream().mapToDouble(x -> x).sum();
       massHeld = massHeld(rig, point, limits, coolantLimit);

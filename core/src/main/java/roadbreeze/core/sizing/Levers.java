@@ -85,7 +85,7 @@ public final class Levers {
 
   private static Rig withOilFlow(Rig rig, double factor) {
     OilLoop loop = rig.oilLoop();
-    return rig.withOilLoop(loop.with(loop.flow() * factor, loop.stages()));
+    return rig.withOilLoop(loop.with(loop.circuit().withPumpScaled(factor), loop.stages()));
   }
 
   private static Rig withMass(Rig rig, double factor) {

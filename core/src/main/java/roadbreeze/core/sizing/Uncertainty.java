@@ -41,22 +41,28 @@ public record Uncertainty(
    */
   public record Share(Code of, String thing, double coolant, double feed, double sump) {}
 
-  /** Spread of fan pressure, and what an air traverse at the core leaves of it. */
-  public static final double FAN_PRESSURE_SPREAD = 0.15;
-
-  public static final double TRAVERSED_FAN_SPREAD = 0.05;
-
   /** What is not well known before anything is calibrated. */
-  public static final List<Source> SOURCES = sources(FAN_PRESSURE_SPREAD);
+  public static final List<Source> SOURCES =
+      List.of(
+          new Source(Factor.COOLANT_SHARE, 0.15),
+          new Source(Factor.DRAG_AREA, 0.15),
+          new Source(Factor.RAM, 0.20),
+          new Source(Factor.FAN_PRESSURE, 0.15),
+          new Source(Factor.CORE_CONDUCTANCE, 0.10),
+          new Source(Factor.FIN_FRICTION, 0.20),
+          new Source(Factor.SYSTEM_LOSS, 0.40));
 
-  public static List<Source> sources(double fanPressureSpread) {
-    return List.of(
-        new Source(Factor.COOLANT_SHARE, 0.15),
-        new Source(Factor.DRAG_AREA, 0.15),
-        new Source(Factor.RAM, 0.20),
-        new Source(Factor.FAN_PRESSURE, fanPressureSpread),
-        new Source(Factor.CORE_CONDUCTANCE, 0.10));
-  }
+  /**
+   * The same after an air traverse at the core: it has measured what fan, fins and the way in and
+   * out make together.
+   */
+  public static final List<Source> TRAVERSED =
+      List.of(
+          new Source(Factor.COOLANT_SHARE, 0.15),
+          new Source(Factor.DRAG_AREA, 0.15),
+          new Source(Factor.RAM, 0.20),
+          new Source(Factor.FAN_PRESSURE, 0.05),
+          new Source(Factor.CORE_CONDUCTANCE, 0.10));
 
   public static Uncertainty of(Rig rig, OperatingPoint point) {
     return of(rig, point, SOURCES, List.of());
@@ -68,13 +74,19 @@ public record Uncertainty(
   public static Uncertainty of(
       Rig rig, OperatingPoint point, List<Source> sources, List<Doubt> doubts) {
     List<Share> shares = new ArrayList<>();
+    SteadyBalance near = new SteadyBalance(rig).quiet();
+    settle(near, point);
     for (Source source : sources) {
       Factors high = Factors.NOMINAL.with(source.factor(), 1 + source.spread());
       Factors low = Factors.NOMINAL.with(source.factor(), 1 - source.spread());
-      shares.add(share(source.factor(), "", solve(rig, point, high), solve(rig, point, low)));
+      shares.add(
+          share(
+              source.factor(),
+              "",
+              settle(near.continuedWith(high), point),
+              settle(near.continuedWith(low), point)));
     }
     List<Share> doubted = new ArrayList<>();
-    SteadyBalance near = new SteadyBalance(rig).quiet();
     for (Doubt doubt : doubts) {
       doubted.add(
           share(
@@ -133,10 +145,6 @@ public record Uncertainty(
       squares += square(fluid.applyAsDouble(doubt));
     }
     return Math.sqrt(squares);
-  }
-
-  private static Balance solve(Rig rig, OperatingPoint point, Factors factors) {
-    return settle(new SteadyBalance(rig, factors).quiet(), point);
   }
 
   private static Balance settle(SteadyBalance solver, OperatingPoint point) {

@@ -9,6 +9,7 @@ import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Setup;
 
@@ -50,9 +51,9 @@ public enum WayOut implements Code {
     Rig rig = Assembly.rig(setup);
     Haul haul = new Haul(setup, point, limits, coolantLimit);
     List<Finding> ways = haul.less(rig, OptionalInt.empty());
-    int gear = new SteadyBalance(rig).quiet().solve(point).driveline().gear();
+    int gear = gear(rig, point);
     for (int held = gear - 1; held >= 1; held--) {
-      if (haul.holds(rig.heldIn(held), point)) {
+      if (haul.holds(rig, point.heldIn(held))) {
         ways.add(LOWER_GEAR.with(held, gear));
         break;
       }
@@ -60,9 +61,19 @@ public enum WayOut implements Code {
     // Cooler, lighter or slower may let the gearbox shift up and slip more: with the gear held as
     // well.
     for (int held = gear; held >= 1 && ways.isEmpty(); held--) {
-      ways.addAll(haul.less(rig.heldIn(held), OptionalInt.of(held)));
+      Haul inGear = new Haul(setup, point.heldIn(held), limits, coolantLimit);
+      ways.addAll(inGear.less(rig, OptionalInt.of(held)));
     }
     return ways;
+  }
+
+  /** The gear taken, or the highest where no steady state tells. */
+  private static int gear(Rig rig, OperatingPoint point) {
+    try {
+      return new SteadyBalance(rig).quiet().solve(point).driveline().gear();
+    } catch (NotConvergedException e) {
+      return rig.powertrain().driveline().gears();
+    }
   }
 
   private record Haul(Setup setup, OperatingPoint point, Limits limits, double coolantLimit) {

@@ -94,6 +94,7 @@ public record AirTraverse(
   }
 
   private static double flow(Stack stack, Air air, double[] ratio, double factor) {
-    return AirFlow.solve(stack, air, 0, ratio, 1, factor).totalFlow(stack);
+    AirFactors factors = new AirFactors(1, factor, 1, 1);
+    return AirFlow.cold(stack, air, 0, ratio, factors).totalFlow(stack);
   }
 }

@@ -73,4 +73,9 @@ public record FanCurve(double shutoffPressure, double freeFlow, boolean estimate
         * shutoffPressure
         * (speedRatio * speedRatio - relative * relative);
   }
+
+  /** How the pressure changes with flow, Pa/(m³/s); never rising. */
+  double slope(double flow, double density) {
+    return -2 * density / REFERENCE_DENSITY * shutoffPressure * flow / (freeFlow * freeFlow);
+  }
 }

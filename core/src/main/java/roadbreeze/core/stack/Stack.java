@@ -218,6 +218,16 @@ public final class Stack {
     return fansOf[path];
   }
 
+  /** Index of the layer with an id. */
+  public int indexOf(String layerId) {
+    for (int k = 0; k < layers.size(); k++) {
+      if (layers.get(k).name().id().equals(layerId)) {
+        return k;
+      }
+    }
+    throw new IllegalArgumentException("no layer has the id " + layerId);
+  }
+
   /** Index of the radiator among the layers. */
   public int radiator() {
     return radiator;

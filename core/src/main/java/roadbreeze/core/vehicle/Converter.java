@@ -47,6 +47,11 @@ public final class Converter {
     public double heat() {
       return pumpTorque * engineSpeed * (1 - efficiency);
     }
+
+    /** What comes out of it, W. */
+    public double turbinePower() {
+      return pumpTorque * engineSpeed * efficiency;
+    }
   }
 
   /**
@@ -72,9 +77,21 @@ public final class Converter {
                 },
                 1e-4,
                 1 - 1e-12);
-    double engineSpeed = turbineSpeed / s;
+    return at(s, turbineSpeed / s);
+  }
+
+  /**
+   * The working point at given speeds.
+   *
+   * @param speedRatio 0 at stall, to 1
+   * @param engineSpeed rad/s
+   */
+  public Slip at(double speedRatio, double engineSpeed) {
     return new Slip(
-        s, engineSpeed, pumpCapacity(s) * engineSpeed * engineSpeed, s * torqueRatio(s));
+        speedRatio,
+        engineSpeed,
+        pumpCapacity(speedRatio) * engineSpeed * engineSpeed,
+        speedRatio * torqueRatio(speedRatio));
   }
 
   private double pumpCapacity(double s) {

@@ -14,28 +14,40 @@ import roadbreeze.core.problem.Range;
 /** A four-stroke engine: full-load torque and the heat it gives the coolant (Willans line). */
 public final class Engine {
   public static final Range DISPLACEMENT = new Range(Quantity.ENGINE_DISPLACEMENT, 0.2e-3, 20e-3);
+  public static final Range IDLE_RPM = new Range(Quantity.IDLE_RPM, 300, 1500);
 
   /** How the engine breathes and burns, with defaults from the spread of Heywood's tables. */
   public enum Kind {
-    PETROL(150e3, 0.38, 0.24, 1),
-    DIESEL(190e3, 0.46, 0.19, 1),
-    /** Boost makes up most of thin air: torque falls with the fourth root of density only. */
-    BOOSTED_DIESEL(190e3, 0.46, 0.19, 0.25);
+    PETROL(150e3, 0.38, 0.24, 1.2, 0.6, 700),
+    DIESEL(190e3, 0.46, 0.19, 1, 0.7, 650),
+    /** Boost makes up half of what thin air takes: half of petrol's exponents. */
+    BOOSTED_DIESEL(190e3, 0.46, 0.19, 0.6, 0.3, 650);
 
     final double frictionPressure;
     final double indicatedEfficiency;
     final double coolantShare;
-    final double densityExponent;
+    final double pressureExponent;
+    final double temperatureExponent;
+    final double idleRpm;
 
     Kind(
         double frictionPressure,
         double indicatedEfficiency,
         double coolantShare,
-        double densityExponent) {
+        double pressureExponent,
+        double temperatureExponent,
+        double idleRpm) {
       this.frictionPressure = frictionPressure;
       this.indicatedEfficiency = indicatedEfficiency;
       this.coolantShare = coolantShare;
-      this.densityExponent = densityExponent;
+      this.pressureExponent = pressureExponent;
+      this.temperatureExponent = temperatureExponent;
+      this.idleRpm = idleRpm;
+    }
+
+    /** Usual idle speed. */
+    public double idleRpm() {
+      return idleRpm;
     }
 
     /** Friction mean effective pressure, Pa. */
@@ -53,11 +65,15 @@ public final class Engine {
     }
   }
 
-  private static final double REFERENCE_DENSITY = Air.at(25, 0).density();
+  // Air that torque curves are given for, and what dense air may add at most (ISO 1585).
+  private static final double REFERENCE_PRESSURE = 101.3e3;
+  private static final double REFERENCE_KELVIN = 298;
+  private static final double MOST_GAIN = 1.05;
 
   private final Kind kind;
   private final double displacement;
   private final PolynomialSplineFunction torque;
+  private final double idleSpeed;
   private final double lowestSpeed;
   private final double highestSpeed;
   private final double greatestPower;
@@ -66,9 +82,11 @@ public final class Engine {
    * @param displacement m³
    * @param rpm rising, at least two points
    * @param torque full load at 25 °C and sea level, N·m, one per rpm
+   * @param idleRpm never turns slower
    */
-  public Engine(Kind kind, double displacement, double[] rpm, double[] torque) {
+  public Engine(Kind kind, double displacement, double[] rpm, double[] torque, double idleRpm) {
     this.kind = kind;
+    idleSpeed = Rpm.toRadPerSecond(IDLE_RPM.require(idleRpm));
     this.displacement = DISPLACEMENT.require(displacement);
     if (rpm.length < 2 || rpm.length != torque.length) {
       throw Problem.TORQUE_POINTS.refuse();
@@ -94,22 +112,37 @@ public final class Engine {
     return kind;
   }
 
+  /** rad/s */
+  public double idleSpeed() {
+    return idleSpeed;
+  }
+
   /**
-   * Full-load torque, N·m, derated by air density; level below the curve's first point, none past
-   * its last.
+   * Full-load torque in some air, N·m; level below the curve's first point, none past its last.
+   *
+   * @param speed rad/s
    */
-  public double fullLoadTorque(double speed, double airDensity) {
+  public double fullLoadTorque(double speed, Air air) {
     if (speed > highestSpeed) {
       return 0;
     }
-    return torque.value(Math.max(lowestSpeed, speed)) * derating(airDensity);
+    return torque.value(Math.max(lowestSpeed, speed)) * torqueShare(air);
   }
 
-  double derating(double airDensity) {
-    return Math.min(1, Math.pow(airDensity / REFERENCE_DENSITY, kind.densityExponent));
+  /**
+   * What the air leaves of the curve (-).
+   *
+   * @see "ISO 1585; humidity left out, boosted diesel our own reading of it"
+   */
+  public double torqueShare(Air air) {
+    double pressure = air.pressure() / REFERENCE_PRESSURE;
+    double warmth = REFERENCE_KELVIN / (air.temperature() + Air.KELVIN);
+    return Math.min(
+        MOST_GAIN,
+        Math.pow(pressure, kind.pressureExponent) * Math.pow(warmth, kind.temperatureExponent));
   }
 
-  /** No point of the curve gives more than this, W, before derating. */
+  /** No point of the curve gives more than this, W, before the air's share. */
   double greatestPower() {
     return greatestPower;
   }

@@ -3,6 +3,7 @@ package roadbreeze.core.vehicle;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import roadbreeze.core.air.Air;
 import roadbreeze.core.explain.Result;
 import roadbreeze.core.explain.Step;
 import roadbreeze.core.explain.Term;
@@ -20,10 +21,13 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
   private static final double SPEED_STEP = 0.5;
   private static final double SPEED_TOLERANCE = 1e-4;
 
+  /** Above first, an unlocked gear is taken only where the converter slips no more than this. */
+  public static final double LEAST_SPEED_RATIO = 0.80;
+
   /**
    * The driveline at work.
    *
-   * @param gear 1 = first
+   * @param gear 1 = first, 0 = neutral
    * @param speed road speed held, m/s
    * @param slowed true where no gear holds the speed asked
    * @param speedRatio converter turbine over engine speed, 1 when locked
@@ -31,7 +35,9 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
    * @param wheelPower W
    * @param brakePower W, with everything the belts drive
    * @param converterHeat W
-   * @param gearboxHeat W, mesh and spin
+   * @param meshHeat of the gears, W
+   * @param spinHeat that the engine pays for, W; the oil gets what its own temperature makes of it
+   * @param spinAt90 the same with oil at 90 °C, W
    */
   public record State(
       int gear,
@@ -43,99 +49,133 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
       double wheelPower,
       double brakePower,
       double converterHeat,
-      double gearboxHeat) {
+      double meshHeat,
+      double spinHeat,
+      double spinAt90) {
 
     public double engineRpm() {
       return Rpm.fromRadPerSecond(engineSpeed);
     }
+
+    private State whereSlowed(boolean so) {
+      return new State(
+          gear,
+          speed,
+          so,
+          locked,
+          speedRatio,
+          engineSpeed,
+          wheelPower,
+          brakePower,
+          converterHeat,
+          meshHeat,
+          spinHeat,
+          spinAt90);
+    }
   }
+
+  /**
+   * What is asked of the driveline.
+   *
+   * @param force at the wheels as a function of speed, N
+   * @param highestGear the selector is held at; any number above the highest leaves it free
+   * @param accessoryPower taken by belts as a function of engine speed, W
+   * @param spinThickness of the gearbox oil, see {@link Driveline#spinThickness}
+   */
+  public record Task(
+      DoubleUnaryOperator force,
+      int highestGear,
+      Air air,
+      DoubleUnaryOperator accessoryPower,
+      double spinThickness) {}
 
   /**
    * The highest gear that holds the speed, or the highest speed that a gear holds.
    *
-   * @param force at the wheels as a function of speed, N
    * @param speed asked, m/s
-   * @param accessoryPower taken by belts as a function of engine speed, W
    * @throws NotConvergedException if the truck cannot climb at all
    */
-  public State drive(
-      DoubleUnaryOperator force,
-      double speed,
-      double airDensity,
-      DoubleUnaryOperator accessoryPower) {
-    Optional<State> asked = holding(force, speed, airDensity, accessoryPower, false);
+  public State drive(Task task, double speed) {
+    Optional<State> asked = holding(task, speed);
     if (asked.isPresent()) {
       return asked.get();
     }
     double tooFast = speed;
     for (double v = speed - SPEED_STEP; v > SLOWEST; v -= SPEED_STEP) {
-      Optional<State> held = holding(force, v, airDensity, accessoryPower, true);
+      Optional<State> held = holding(task, v);
       if (held.isPresent()) {
         // Feasibility has no slope to follow, so the edge is found by halving.
         State best = held.get();
         double low = v;
         while (tooFast - low > SPEED_TOLERANCE) {
           double middle = (low + tooFast) / 2;
-          Optional<State> try_ = holding(force, middle, airDensity, accessoryPower, true);
-          if (try_.isPresent()) {
-            best = try_.get();
+          Optional<State> between = holding(task, middle);
+          if (between.isPresent()) {
+            best = between.get();
             low = middle;
           } else {
             tooFast = middle;
           }
         }
-        return best;
+        return best.whereSlowed(true);
       }
       tooFast = v;
     }
     throw Problem.NO_GEAR_PULLS.unsettled(SLOWEST);
   }
 
-  private Optional<State> holding(
-      DoubleUnaryOperator force,
-      double speed,
-      double airDensity,
-      DoubleUnaryOperator accessoryPower,
-      boolean slowed) {
-    double wheelPower = Math.max(0, force.applyAsDouble(speed) * speed);
-    double most = USABLE_TORQUE * engine.greatestPower() * engine.derating(airDensity);
+  private Optional<State> holding(Task task, double speed) {
+    double wheelPower = Math.max(0, task.force().applyAsDouble(speed) * speed);
+    double most = USABLE_TORQUE * engine.greatestPower() * engine.torqueShare(task.air());
     if (wheelPower / (driveline.meshEfficiency() * driveline.axleEfficiency()) > most) {
       return Optional.empty(); // spares the slip search where power alone says no
     }
-    for (int gear = driveline.gearRatios().size(); gear >= 1; gear--) {
-      State state = inGear(gear, wheelPower, speed, accessoryPower, slowed);
-      if (holds(state, airDensity)) {
+    for (int gear = Math.min(task.highestGear(), driveline.gears()); gear >= 1; gear--) {
+      State state = inGear(task, gear, wheelPower, speed);
+      if (holds(state, task.air())) {
         return Optional.of(state);
       }
     }
     return Optional.empty();
   }
 
-  private boolean holds(State state, double airDensity) {
+  private boolean holds(State state, Air air) {
     double rpm = state.engineRpm();
-    boolean mayCreep = state.gear() == 1 && !state.locked();
-    return rpm <= driveline.highestRpm()
-        && (mayCreep || rpm >= driveline.luggingRpm())
+    boolean pulls =
+        state.gear() == 1
+            || (state.locked()
+                ? rpm >= driveline.luggingRpm()
+                : state.speedRatio() >= LEAST_SPEED_RATIO
+                    && state.engineSpeed() >= engine.idleSpeed());
+    return pulls
+        && rpm <= driveline.highestRpm()
         && state.brakePower() / state.engineSpeed()
-            <= USABLE_TORQUE * engine.fullLoadTorque(state.engineSpeed(), airDensity);
+            <= USABLE_TORQUE * engine.fullLoadTorque(state.engineSpeed(), air);
   }
 
   /** The state in one gear, whether or not the engine can give it. */
-  State inGear(
-      int gear,
-      double wheelPower,
-      double speed,
-      DoubleUnaryOperator accessoryPower,
-      boolean slowed) {
+  State inGear(Task task, int gear, double wheelPower, double speed) {
     double turbineSpeed = speed * driveline.inputPerMetre(gear);
     double afterMesh = wheelPower / driveline.axleEfficiency();
-    double turbinePower = afterMesh / driveline.meshEfficiency() + driveline.spinLoss(turbineSpeed);
-    boolean locked = gear >= driveline.lockFromGear() && speed > driveline.lockAboveSpeed();
+    double spin = driveline.spinLoss(turbineSpeed, task.spinThickness());
+    double mesh = afterMesh / driveline.meshEfficiency() - afterMesh;
+    double turbinePower = afterMesh + mesh + spin;
+    boolean lugs = Rpm.fromRadPerSecond(turbineSpeed) < driveline.luggingRpm();
+    boolean locked =
+        gear >= driveline.lockFromGear()
+            && speed > driveline.lockAboveSpeed()
+            && !(gear == 1 && lugs);
     double speedRatio = 1;
     double engineSpeed = turbineSpeed;
     double converterHeat = 0;
     if (!locked) {
       Converter.Slip slip = converter.slip(turbineSpeed, turbinePower / turbineSpeed);
+      if (gear == 1 && slip.engineSpeed() < engine.idleSpeed()) {
+        // The engine idles, the converter gives what it gives and the brakes hold the rest.
+        slip = converter.at(turbineSpeed / engine.idleSpeed(), engine.idleSpeed());
+        turbinePower = slip.turbinePower();
+        mesh = Math.max(0, turbinePower - spin) * (1 - driveline.meshEfficiency());
+      }
       speedRatio = slip.speedRatio();
       engineSpeed = slip.engineSpeed();
       converterHeat = slip.heat();
@@ -143,14 +183,40 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
     return new State(
         gear,
         speed,
-        slowed,
+        false,
         locked,
         speedRatio,
         engineSpeed,
         wheelPower,
-        turbinePower + converterHeat + accessoryPower.applyAsDouble(engineSpeed),
+        turbinePower + converterHeat + task.accessoryPower().applyAsDouble(engineSpeed),
         converterHeat,
-        turbinePower - afterMesh);
+        mesh,
+        spin,
+        driveline.spinLoss(turbineSpeed, 1));
+  }
+
+  /**
+   * Standing with the engine at idle: in neutral the gearbox's input turns with the engine, held in
+   * gear the converter is stalled.
+   */
+  public State standing(boolean inGear, DoubleUnaryOperator accessoryPower, double spinThickness) {
+    double idle = engine.idleSpeed();
+    Converter.Slip stalled = converter.at(0, idle);
+    double converterHeat = inGear ? stalled.heat() : 0;
+    double spin = inGear ? 0 : driveline.spinLoss(idle, spinThickness);
+    return new State(
+        inGear ? 1 : 0,
+        0,
+        false,
+        false,
+        inGear ? 0 : 1,
+        idle,
+        0,
+        converterHeat + spin + accessoryPower.applyAsDouble(idle),
+        converterHeat,
+        0,
+        spin,
+        inGear ? 0 : driveline.spinLoss(idle, 1));
   }
 
   /**
@@ -170,6 +236,7 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
             Step.given(Term.MESH_EFFICIENCY, driveline.meshEfficiency()),
             Step.given(Term.AXLE_EFFICIENCY, driveline.axleEfficiency()),
             Step.given(Term.ACCESSORIES, accessoryPower)),
-        "highest gear under 95 % of the derated full-load torque");
+        "first gear from the top under 95 % of the torque that the air leaves (ISO 1585), locked above"
+            + " lugging or slipping no more than s = 0.80");
   }
 }

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.problem.BadInputException;
@@ -27,10 +29,27 @@ class FanDriveTest {
     // Past its limit the clutch slips: more engine speed brings nothing.
     assertThat(BELT.speedRatio(radPerSecond(2500), 0.9))
         .isEqualTo(BELT.speedRatio(radPerSecond(4000), 0.9));
-    // Power with the cube of the fan's speed.
+    // Power with the cube of the fan's speed, as long as the clutch follows.
     assertThat(BELT.power(radPerSecond(2000), 0.9) / BELT.power(radPerSecond(1000), 0.9))
         .isCloseTo(8, within(1e-9));
-    assertThat(BELT.power(radPerSecond(3000), 1)).isCloseTo(6000, within(1e-6));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "2500, 1.2, 8640, 0.936, 5257, 0.26, 406",
+    "1500, 0.72, 1866, 0.648, 1512, 0.18, 117"
+  })
+  void aCouplingPassesTorqueAndNotPower(
+      double rpm, double solid, double solidW, double full, double fullW, double off, double offW) {
+    FanDrive.Belt rigid = new FanDrive.Belt(1.2, Double.POSITIVE_INFINITY, 2500, 5000, 1, 1);
+    FanDrive.Belt viscous = new FanDrive.Belt(1.2, 2600, 2500, 5000, 0.25, 0.9);
+    double engine = radPerSecond(rpm);
+    assertThat(rigid.speedRatio(engine, 1)).isCloseTo(solid, within(6e-4));
+    assertThat(rigid.power(engine, 1)).isCloseTo(solidW, within(0.6));
+    assertThat(viscous.speedRatio(engine, 0.9)).isCloseTo(full, within(6e-4));
+    assertThat(viscous.power(engine, 0.9)).isCloseTo(fullW, within(0.6));
+    assertThat(viscous.speedRatio(engine, 0.25)).isCloseTo(off, within(6e-4));
+    assertThat(viscous.power(engine, 0.25)).isCloseTo(offW, within(0.6));
   }
 
   @Test

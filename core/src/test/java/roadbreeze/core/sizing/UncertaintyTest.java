@@ -7,10 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.aggregator.ArgumentsAccessor;
+import org.junit.jupiter.params.provider.CsvSource;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Factor;
 import roadbreeze.core.circuit.Factors;
+import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.problem.NotConvergedException;
@@ -33,10 +37,29 @@ class UncertaintyTest {
     return new Doubt(MASS, RIG.withMass(mass + by), RIG.withMass(mass - by));
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "true, 0.06, 75, 10.25, 1.46, -2.41, -1.98, -2.87, 3.79, 1.34, 11.89, 6.91",
+    "false, 0.06, 75, 10.09, 1.44, -2.31, -1.83, -3.01, 3.53, 1.34, 11.65, 9.57",
+    "true, 0.09, 40, 10.01, 0.48, -1.32, -3.60, -2.83, 4.72, 1.44, 12.14, 8.35"
+  })
+  void everyShareAsPublished(ArgumentsAccessor row) {
+    OperatingPoint point =
+        new OperatingPoint(row.getDouble(1), row.getDouble(2) / 3.6, 38, 600, true);
+    Uncertainty band = Uncertainty.of(WorkedCase.rig(row.getBoolean(0)), point);
+    for (int i = 0; i < 7; i++) {
+      assertThat(band.shares().get(i).coolant())
+          .as("%s", band.shares().get(i).of())
+          .isCloseTo(row.getDouble(3 + i), within(0.01));
+    }
+    assertThat(band.coolant()).isCloseTo(row.getDouble(10), within(0.01));
+    assertThat(band.sump()).isCloseTo(row.getDouble(11), within(0.01));
+  }
+
   @Test
   void theBandIsTheRootOfTheSquaredShares() {
     Uncertainty all = of(Uncertainty.SOURCES, List.of(mass(300)));
-    assertThat(all.shares()).extracting(Share::of).doesNotHaveDuplicates().hasSize(5);
+    assertThat(all.shares()).extracting(Share::of).doesNotHaveDuplicates().hasSize(7);
     double squares = 0;
     for (Share share : all.shares()) {
       squares += share.coolant() * share.coolant();

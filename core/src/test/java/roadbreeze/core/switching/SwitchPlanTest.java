@@ -96,7 +96,7 @@ class SwitchPlanTest {
             List.of(electric, electric));
     SwitchPlan both =
         SwitchPlan.check(
-            pair, WorkedCase.CLIMB, List.of(fan(1, 106, 100), fan(0, 101, 99.5)), LIMIT);
+            pair, WorkedCase.CLIMB, List.of(fan(1, 108, 100), fan(0, 101, 99.5)), LIMIT);
     assertThat(both.fans()).extracting(f -> f.fan().id()).containsExactly("fan-0", "fan-1");
     assertThat(both.fans().get(1).after().orElseThrow())
         .isGreaterThan(both.fans().get(0).after().orElseThrow() + SwitchPlan.LAG);

@@ -1,0 +1,87 @@
+package roadbreeze.core.circuit;
+
+import java.util.function.DoubleUnaryOperator;
+import roadbreeze.core.air.Air;
+import roadbreeze.core.vehicle.Driveline;
+import roadbreeze.core.vehicle.Powertrain;
+
+/**
+ * The driveline of a rig at a place, as far as heat depends on it: the gearbox's cold oil and a fan
+ * on the engine load the engine. Remembers its last state; not thread-safe.
+ */
+final class Drive {
+  /** Spin loss that moves no temperature, relative. */
+  private static final double SAME = 1e-7;
+
+  private final Rig rig;
+  private final Factors factors;
+  private final OperatingPoint point;
+  private final Air air;
+  private final double engagement;
+  private double thickness = Double.NaN;
+  private Powertrain.State state;
+
+  Drive(Rig rig, Factors factors, OperatingPoint point, Air air, double engagement) {
+    this.rig = rig;
+    this.factors = factors;
+    this.point = point;
+    this.air = air;
+    this.engagement = engagement;
+  }
+
+  /** How much more the gearbox's oil is to turn in than at 90 °C (-). */
+  double spinThickness(double sump) {
+    return Driveline.spinThickness(rig.oilLoop().fluid(), sump);
+  }
+
+  /**
+   * The state with the gearbox's oil so thick.
+   *
+   * @throws roadbreeze.core.problem.NotConvergedException if the truck cannot climb there
+   */
+  Powertrain.State at(double spinThickness) {
+    if (state == null || Math.abs(spinThickness - thickness) > SAME * thickness) {
+      thickness = spinThickness;
+      Powertrain.Task task =
+          new Powertrain.Task(
+              v -> rig.load().force(point.grade(), v, air.density(), factors.get(Factor.DRAG_AREA)),
+              point.holdGear(),
+              air,
+              belts(),
+              spinThickness);
+      state = rig.powertrain().drive(task, point.speed());
+    }
+    return state;
+  }
+
+  private DoubleUnaryOperator belts() {
+    Accessories accessories = rig.accessories();
+    double fixed =
+        accessories.basePower()
+            + (point.airConditioning() ? accessories.airConditioningPower() : 0);
+    int fan = rig.clutchedFan();
+    if (fan < 0) {
+      return engineSpeed -> fixed;
+    }
+    FanDrive.Belt belt = rig.clutch().belt();
+    double grip = grip(fan);
+    return engineSpeed -> fixed + belt.power(engineSpeed, grip);
+  }
+
+  private double grip(int fan) {
+    return engagement * rig.fanSettings().get(fan).condition();
+  }
+
+  /** Speed of each fan over its curve's reference speed. */
+  double[] fanSpeedRatio(double engineSpeed) {
+    double[] ratio = new double[rig.fanSettings().size()];
+    for (int f = 0; f < ratio.length; f++) {
+      FanSetting setting = rig.fanSettings().get(f);
+      ratio[f] =
+          setting.drive() instanceof FanDrive.Electric electric
+              ? electric.speedRatio() * setting.condition()
+              : rig.clutch().belt().speedRatio(engineSpeed, grip(f));
+    }
+    return ratio;
+  }
+}

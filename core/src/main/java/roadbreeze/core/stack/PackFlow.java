@@ -1,0 +1,383 @@
+package roadbreeze.core.stack;
+
+import java.util.Arrays;
+import roadbreeze.core.air.Air;
+import roadbreeze.core.exchanger.FinSurface;
+import roadbreeze.core.problem.Problem;
+
+/**
+ * Finds the air through a pack at one road speed and one speed of its fans, for one warmth of the
+ * air after another: {@code p_drive = ΣΔp_layer(u, T_m) + K·½ρ_c u²·(½ + ½·ρ_c/ρ_h)} in each path,
+ * all paths of one fan sharing its curve. Starts from what it found last; not thread-safe.
+ */
+public final class PackFlow {
+  /** Share of the grille's and exit's loss that the hot air behind the pack makes. */
+  private static final double EXIT_SHARE = 0.5;
+
+  private static final double PRESSURE_TOLERANCE = 1e-6;
+  private static final int MAX_STEPS = 100;
+  private static final int MAX_SWEEPS = 200;
+
+  private final Stack stack;
+  private final Air air;
+  private final double[] speedRatio;
+  private final AirFactors factors;
+  private final Duct[] ducts;
+  private final double ram;
+  private final boolean fansShareAir;
+  private final double[] fanPressure;
+  private final double[] airPerFan;
+
+  /** Density of the air that each fan moves, kg/m³. */
+  private final double[] fanDensity;
+
+  private double flow;
+  private double slope;
+
+  /**
+   * @param air ambient
+   * @param speed road speed, m/s, ≥ 0
+   * @param speedRatio per fan, over its curve's reference speed
+   */
+  public PackFlow(Stack stack, Air air, double speed, double[] speedRatio, AirFactors factors) {
+    this.stack = stack;
+    this.air = air;
+    this.speedRatio = speedRatio;
+    this.factors = factors;
+    ram = stack.ramPressure(speed, air.density(), factors.ram());
+    ducts = new Duct[stack.paths().size()];
+    boolean shared = false;
+    for (int p = 0; p < ducts.length; p++) {
+      ducts[p] = new Duct(p);
+      shared |= ducts[p].fans.length > 1;
+    }
+    fansShareAir = shared;
+    fanPressure = new double[stack.fans().size()];
+    airPerFan = new double[fanPressure.length];
+    fanDensity = new double[fanPressure.length];
+  }
+
+  /**
+   * One fan is a single root of a rising function. Fans that share cells are swept in turn until
+   * none moves, which converges because more pressure from one never raises what another adds.
+   *
+   * @throws roadbreeze.core.problem.NotConvergedException if such fans do not settle
+   */
+  public AirFlow solve(Warmth warmth) {
+    for (int p = 0; p < ducts.length; p++) {
+      ducts[p].warm(warmth.core()[p], warmth.exit()[p]);
+    }
+    for (int f = 0; f < fanPressure.length; f++) {
+      fanDensity[f] = air.warmedTo(warmth.fan()[f]).density();
+    }
+    for (int sweeps = 1; ; sweeps++) {
+      double change = 0;
+      for (int f = 0; f < fanPressure.length; f++) {
+        double before = fanPressure[f];
+        fanPressure[f] = pressureOf(f);
+        change = Math.max(change, Math.abs(fanPressure[f] - before));
+      }
+      // Fans that serve no common air do not move each other.
+      if (!fansShareAir || change <= 1e-7) {
+        break;
+      }
+      if (sweeps == MAX_SWEEPS) {
+        throw Problem.FAN_SWEEPS.unsettled();
+      }
+    }
+    double[] velocity = new double[ducts.length];
+    double[] frontVelocity = new double[ducts.length];
+    Arrays.fill(airPerFan, 0);
+    for (int p = 0; p < ducts.length; p++) {
+      velocity[p] = ducts[p].velocity();
+      frontVelocity[p] = ducts[p].throughFront(velocity[p]);
+      for (int fan : ducts[p].fans) {
+        airPerFan[fan] += ducts[p].area * velocity[p] * air.density() / fanDensity[fan];
+      }
+    }
+    return new AirFlow(velocity, frontVelocity, airPerFan.clone(), fanPressure.clone());
+  }
+
+  /** The air in one core of a path, as warm as it was last solved for. */
+  public Air meanAir(int path, int place) {
+    return ducts[path].means[place];
+  }
+
+  /**
+   * What the pack asks of one fan: the flow it moves at a pressure it would add, the other fans at
+   * rest and out of the way. With several pressures this is the pack's resistance curve.
+   *
+   * @return m³/s
+   */
+  public double demand(int fan, double pressure, Warmth warmth) {
+    for (int p = 0; p < ducts.length; p++) {
+      ducts[p].warm(warmth.core()[p], warmth.exit()[p]);
+    }
+    fanDensity[fan] = air.warmedTo(warmth.fan()[fan]).density();
+    double[] kept = fanPressure.clone();
+    Arrays.fill(fanPressure, 0);
+    fanPressure[fan] = pressure;
+    flowOf(fan);
+    System.arraycopy(kept, 0, fanPressure, 0, kept.length);
+    return flow;
+  }
+
+  /** Pressure at which a fan meets the pack, the others staying as they are, Pa. */
+  private double pressureOf(int fan) {
+    double share = stack.fans().get(fan).mount().pressureShare * factors.fanPressure();
+    FanCurve curve = stack.fans().get(fan).curve();
+    double high = share * curve.pressure(0, speedRatio[fan], fanDensity[fan]);
+    double others = 0;
+    for (int g = 0; g < fanPressure.length; g++) {
+      others += g == fan ? 0 : Math.max(0, fanPressure[g]);
+    }
+    double low = -ram - others;
+    if (high - low < PRESSURE_TOLERANCE) {
+      return 0; // nothing drives: no ram, fan at rest
+    }
+    double p = fanPressure[fan];
+    if (!(p > low && p < high)) {
+      p = (low + high) / 2;
+    }
+    // Newton's method on a rising residual, halved into its bracket where it leaves that.
+    for (int i = 0; i < MAX_STEPS; i++) {
+      fanPressure[fan] = p;
+      flowOf(fan);
+      double residual = p - share * curve.pressure(flow, speedRatio[fan], fanDensity[fan]);
+      if (residual > 0) {
+        high = p;
+      } else {
+        low = p;
+      }
+      double rising = 1 - share * curve.slope(flow, fanDensity[fan]) * slope;
+      double next = p - residual / rising;
+      if (!(next > low && next < high)) {
+        next = (low + high) / 2;
+      }
+      if (Math.abs(next - p) <= PRESSURE_TOLERANCE) {
+        return next;
+      }
+      p = next;
+    }
+    return p;
+  }
+
+  /** Flow that a fan moves at the pressures as they stand, and how it rises with its own. */
+  private void flowOf(int fan) {
+    flow = 0;
+    slope = 0;
+    for (Duct duct : ducts) {
+      if (contains(duct.fans, fan)) {
+        flow += duct.area * duct.velocity();
+        slope += duct.area * duct.slope();
+      }
+    }
+    double thinner = air.density() / fanDensity[fan];
+    flow *= thinner;
+    slope *= thinner;
+  }
+
+  private static boolean contains(int[] values, int wanted) {
+    for (int value : values) {
+      if (value == wanted) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /**
+   * One path reduced to coefficients: {@code Δp = a·u^1.219 + b·u²}, apart for a front core that
+   * air can get round. That leak is an orifice along the core's rim, {@code q = Cd·A·√(2Δp/ρ)} with
+   * the core's own drop across it, spread over the core's face.
+   */
+  private final class Duct {
+    private static final double ORIFICE = 0.6; // sharp-edged slot
+
+    private final double area;
+    private final int[] fans;
+    private final int[] through;
+    private final double ownRam;
+
+    /** Velocity that leaks in behind the front core per root of its pressure drop, m/s/√Pa. */
+    private final double leak;
+
+    private double friction;
+    private double inertia;
+    private double frontFriction;
+    private double frontInertia;
+
+    /** Where the velocity was last found, m/s. */
+    private double last;
+
+    private final FinSurface[] fins;
+    private final Air[] means;
+
+    // What makes coefficients of mass flux through the open face those of face velocity.
+    private final double[] frictionScale;
+    private final double[] inertiaScale;
+
+    Duct(int index) {
+      AirPath path = stack.paths().get(index);
+      through = stack.layersOf(index);
+      area = path.area();
+      fans = stack.fansOf(index);
+      ownRam = path.ram() ? ram : 0;
+      fins = new FinSurface[through.length];
+      means = new Air[through.length];
+      frictionScale = new double[through.length];
+      inertiaScale = new double[through.length];
+      for (int i = 0; i < through.length; i++) {
+        Layer layer = stack.layers().get(through[i]);
+        double flux = air.density() / (1 - layer.blockedFraction());
+        fins[i] = layer.fin();
+        frictionScale[i] = factors.friction() * Math.pow(flux, FinSurface.FRICTION_EXPONENT);
+        inertiaScale[i] = flux * flux;
+      }
+      Layer front = stack.layers().get(through[0]);
+      double rim = 2 * (front.outline().width() + front.outline().height());
+      leak =
+          ORIFICE * rim * front.openGap() / front.outline().area() * Math.sqrt(2 / air.density());
+    }
+
+    /** Takes up how warm the air is: hot air is thin, and passes faster. */
+    void warm(double[] core, double exit) {
+      double hot = air.density() / air.warmedTo(exit).density();
+      friction = 0;
+      inertia =
+          Stack.SYSTEM_LOSS
+              * factors.systemLoss()
+              * air.density()
+              / 2
+              * (1 - EXIT_SHARE + EXIT_SHARE * hot);
+      frontFriction = 0;
+      frontInertia = 0;
+      for (int i = 0; i < through.length; i++) {
+        means[i] = air.warmedTo(core[i]);
+        double a = frictionScale[i] * fins[i].frictionCoefficient(means[i]);
+        double b = inertiaScale[i] * fins[i].inertiaCoefficient(means[i]);
+        if (i == 0 && leak > 0) {
+          frontFriction = a;
+          frontInertia = b;
+        } else {
+          friction += a;
+          inertia += b;
+        }
+      }
+    }
+
+    private double drive() {
+      double drive = ownRam;
+      for (int fan : fans) {
+        drive += fanPressure[fan];
+      }
+      return drive;
+    }
+
+    /** Velocity behind the front core, which is that of the whole path. */
+    double velocity() {
+      double drive = drive();
+      double unleaked = velocityFor(drive, friction + frontFriction, inertia + frontInertia, last);
+      last = unleaked;
+      if (leak == 0 || drive <= 0) {
+        return unleaked;
+      }
+      double front = frontWhere(drive, unleaked, true);
+      return front + leak * Math.sqrt(frontDrop(front));
+    }
+
+    /** How the velocity rises with the drive, at the velocity last found, m/s/Pa; a leak aside. */
+    double slope() {
+      if (last <= 0) {
+        return 0;
+      }
+      double power = (friction + frontFriction) * Math.pow(last, FinSurface.FRICTION_EXPONENT - 1);
+      return 1 / (FinSurface.FRICTION_EXPONENT * power + 2 * (inertia + frontInertia) * last);
+    }
+
+    double throughFront(double velocity) {
+      if (leak == 0 || velocity == 0) {
+        return velocity;
+      }
+      return frontWhere(velocity, velocity, false);
+    }
+
+    /**
+     * Velocity through the front core at which the path's pressure drop, or else its velocity, has
+     * a value; both rise with it. Newton's method, halved into its bracket where it leaves that.
+     */
+    private double frontWhere(double wanted, double highest, boolean drop) {
+      double low = 0;
+      double high = highest;
+      double u = highest;
+      for (int i = 0; i < MAX_STEPS; i++) {
+        double power = frontFriction * Math.pow(u, FinSurface.FRICTION_EXPONENT);
+        double square = frontInertia * u * u;
+        double frontDrop = power + square;
+        double frontSlope = (FinSurface.FRICTION_EXPONENT * power + 2 * square) / u;
+        double leaking = leak * Math.sqrt(frontDrop);
+        double behind = u + leaking;
+        double behindSlope = 1 + leaking * frontSlope / (2 * frontDrop);
+        double value = behind;
+        double rising = behindSlope;
+        if (drop) {
+          double behindPower = friction * Math.pow(behind, FinSurface.FRICTION_EXPONENT);
+          double behindSquare = inertia * behind * behind;
+          value = frontDrop + behindPower + behindSquare;
+          rising =
+              frontSlope
+                  + (FinSurface.FRICTION_EXPONENT * behindPower + 2 * behindSquare)
+                      / behind
+                      * behindSlope;
+        }
+        if (value > wanted) {
+          high = u;
+        } else {
+          low = u;
+        }
+        double next = u - (value - wanted) / rising;
+        if (!(next > low && next < high)) {
+          next = (low + high) / 2;
+        }
+        if (Math.abs(next - u) <= 1e-13 * u) {
+          return next;
+        }
+        u = next;
+      }
+      return u;
+    }
+
+    private double frontDrop(double u) {
+      return frontFriction * Math.pow(u, FinSurface.FRICTION_EXPONENT) + frontInertia * u * u;
+    }
+  }
+
+  /**
+   * Root of {@code a·u^1.219 + b·u² = p}. The left side is convex and rising, so Newton's method
+   * lands above the root after its first step and falls to it without overshoot; a library's
+   * bracketing solver was five times slower in this innermost loop.
+   *
+   * @param start where to begin, ≤ 0 if nothing is known
+   */
+  static double velocityFor(double drive, double friction, double inertia, double start) {
+    if (drive <= 0) {
+      return 0;
+    }
+    double highest = Math.sqrt(drive / inertia);
+    double u = start > 0.1 * highest && start < highest ? start : highest;
+    for (int i = 0; i < MAX_STEPS; i++) {
+      double frictionDrop = friction * Math.pow(u, FinSurface.FRICTION_EXPONENT);
+      double inertiaDrop = inertia * u * u;
+      double step =
+          (frictionDrop + inertiaDrop - drive)
+              * u
+              / (FinSurface.FRICTION_EXPONENT * frictionDrop + 2 * inertiaDrop);
+      u -= step;
+      // Newton's steps shrink with their square: the next one would be lost in rounding.
+      if (Math.abs(step) <= 1e-7 * u) {
+        return u;
+      }
+    }
+    return u;
+  }
+}
