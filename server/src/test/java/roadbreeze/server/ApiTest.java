@@ -119,9 +119,9 @@ class ApiTest {
     JsonNode balance = ok(post("/api/compute/balance"), example);
     assertThat(balance.get("gear").asInt()).isEqualTo(3);
     assertThat(balance.get("engineRpm").asDouble()).isCloseTo(2854, within(1.0));
-    assertThat(balance.get("coolantC").asDouble()).isCloseTo(110.0, within(1.0));
-    assertThat(balance.get("sumpC").asDouble()).isCloseTo(88.1, within(1.0));
-    assertThat(balance.at("/heat/tank").asDouble()).isCloseTo(-2.1, within(0.1));
+    assertThat(balance.get("coolantC").asDouble()).isCloseTo(111.07, within(0.01));
+    assertThat(balance.get("sumpC").asDouble()).isCloseTo(91.01, within(0.01));
+    assertThat(balance.at("/heat/tank").asDouble()).isCloseTo(-2.07, within(0.01));
     assertThat(balance.get("cells")).hasSizeGreaterThan(20);
   }
 
@@ -163,9 +163,9 @@ class ApiTest {
     JsonNode stair = ok(get("/api/roads"), null).get(1).get("haul");
     hive.set("haul", stair);
     JsonNode plan = detail(hive, 2);
-    assertThat(plan.at("/verdict/pan/standing").asString()).isEqualTo("HOLDS");
+    assertThat(plan.at("/verdict/pan/standing").asString()).isEqualTo("MARGINAL");
     assertThat(plan.at("/verdict/coolant/standing").asString()).isEqualTo("OVER");
-    assertThat(plan.get("advice").toString()).contains("advice.panSaved");
+    assertThat(plan.get("advice").toString()).contains("advice.oilSaved");
   }
 
   private ObjectNode save(JsonNode section) {
@@ -697,7 +697,6 @@ class ApiTest {
     ObjectNode rough = hive();
     ((ObjectNode) rough.at("/rig/vehicle")).put("rollingCoefficient", 0.02);
     ((ObjectNode) rough.get("haul")).put("gradePercent", 4);
-    assertThat(dispute(hot, 2, "airSays.metal").get("recommended").asInt()).isZero();
     assertThat(dispute(rough, 2, "airSays.metal").get("recommended").asInt()).isEqualTo(1);
     assertThat(ok(post("/api/compute/settle"), request(hot, 1))).hasSize(9);
   }

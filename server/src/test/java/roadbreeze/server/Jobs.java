@@ -1,6 +1,7 @@
 package roadbreeze.server;
 
 import java.util.List;
+import roadbreeze.server.build.Build;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.job.JobContent;
 import tools.jackson.databind.JsonNode;
@@ -42,6 +43,34 @@ public final class Jobs {
     }
     object.set(name, MAPPER.valueToTree(value));
     return MAPPER.treeToValue(tree, JobContent.class);
+  }
+
+  /** A demo job with the numbers it had before the second version of the physics. */
+  public static JobContent before(JobContent job) {
+    if (job == HIVE) {
+      JobContent slow = with(job, "rig.vehicle.cooling.pumpKgsAt4000", 3);
+      return with(fans(slow, 2.4, 330, null), "builds.found.fans.fan-1.speedPercent", 55);
+    }
+    if (job == TILT_TRAY) {
+      List<Integer> torque = List.of(430, 540, 560, 540, 490, 420);
+      JobContent weak = with(job, "rig.vehicle.engine.torqueNm", torque);
+      return with(fans(weak, 3.6, 560, null), "builds.found.fans.fan-1.speedPercent", 75);
+    }
+    if (job == PLOUGH) {
+      return fans(job, 2.6, 420, 3000);
+    }
+    JobContent flat = with(job, "haul.gradePercent", 8);
+    return with(with(flat, "haul.speedKmh", 28), "rig.vehicle.rollingCoefficient", 0.02);
+  }
+
+  private static JobContent fans(JobContent job, double flow, double pressure, Integer rpm) {
+    JobContent changed = job;
+    for (Build build : job.builds()) {
+      String part = "builds." + build.id() + ".fans.fan-1.part.";
+      changed = with(with(changed, part + "freeFlowM3s", flow), part + "shutoffPa", pressure);
+      changed = rpm == null ? changed : with(changed, part + "referenceRpm", rpm);
+    }
+    return changed;
   }
 
   /** What stands at a place. */

@@ -8,6 +8,9 @@ import roadbreeze.core.explain.Result;
 import roadbreeze.core.explain.Step;
 import roadbreeze.core.explain.Term;
 import roadbreeze.core.stack.AirFlow;
+import roadbreeze.core.stack.Fan;
+import roadbreeze.core.stack.Stack;
+import roadbreeze.core.stack.Warmth;
 import roadbreeze.core.vehicle.Powertrain;
 
 /**
@@ -62,6 +65,31 @@ public record Balance(
         airTemperature,
         cellHeat,
         found);
+  }
+
+  /** How warm the air is on its way through the pack. */
+  public Warmth warmth(Stack stack) {
+    Warmth warmth = Warmth.even(stack, air.temperature());
+    double[] stream = new double[stack.fans().size()];
+    double[] sum = new double[stream.length];
+    for (int p = 0; p < airTemperature.length; p++) {
+      double[] t = airTemperature[p];
+      for (int i = 0; i + 1 < t.length; i++) {
+        warmth.core()[p][i] = (t[i] + t[i + 1]) / 2;
+      }
+      warmth.exit()[p] = t[t.length - 1];
+      for (int fan : stack.paths().get(p).fans()) {
+        double flow = airFlow.velocity()[p] * stack.paths().get(p).area();
+        stream[fan] += flow;
+        sum[fan] += flow * t[t.length - 1];
+      }
+    }
+    for (int f = 0; f < stream.length; f++) {
+      if (stream[f] > 0 && stack.fans().get(f).mount() != Fan.Mount.PUSHER) {
+        warmth.fan()[f] = sum[f] / stream[f];
+      }
+    }
+    return warmth;
   }
 
   /**

@@ -3,6 +3,7 @@ package roadbreeze.server.build;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.rig.CoolerFit;
@@ -26,6 +27,7 @@ public final class FittingMapper {
         new Thermostat(b.thermostat().startC(), b.thermostat().fullC()),
         Optional.ofNullable(b.radiator()).map(PartMapper::radiator),
         b.oilOrder(),
+        OilElement.InTank.Place.OUTLET_TANK,
         b.parallel(),
         coolers(b),
         fans(b),

@@ -22,10 +22,8 @@ import roadbreeze.core.finder.Search;
 import roadbreeze.core.finder.ThermostatChoice;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.core.problem.RefusedException;
-import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanUnit;
-import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
@@ -89,7 +87,7 @@ final class SearchSpace {
     Truck.FrontEnd front = setup.truck().front();
     return new Search(
         packChoices,
-        snapshot.coolers().stream().map(part -> choice(setup, part)).toList(),
+        snapshot.coolers().stream().map(this::choice).toList(),
         true,
         thermostats(),
         new Opening(
@@ -111,14 +109,10 @@ final class SearchSpace {
     return refused;
   }
 
-  private CoolerChoice choice(Setup setup, CoolerPart part) {
-    OilCooler cooler = PartMapper.cooler(part);
-    CoolerFit fitted = Search.fit(cooler, 0, 0);
-    Setup with = setup.with(setup.fitting().withCoolers(List.of(fitted)));
+  private CoolerChoice choice(CoolerPart part) {
     return new CoolerChoice(
         part.code(),
-        cooler,
-        Assembly.plannedShare(with),
+        PartMapper.cooler(part),
         part.price(),
         minutes(WorkScope.Part.COOLER, WorkScope.Part.STRIPS));
   }

@@ -12,10 +12,13 @@ import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.stack.AirFactors;
 import roadbreeze.core.stack.AirFlow;
 import roadbreeze.core.stack.AirTraverse;
 import roadbreeze.core.stack.FanCurve;
+import roadbreeze.core.stack.PackFlow;
 import roadbreeze.core.stack.Stack;
+import roadbreeze.core.stack.Warmth;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
@@ -34,29 +37,33 @@ final class FanCalculator {
     Stack stack = rig.stack();
     double[] ratio = balance.fanSpeedRatio();
     Air air = balance.air();
-    AirFlow[] flows =
+    // The pack is taken as warm as it is on this haul, at every speed.
+    Warmth warmth = balance.warmth(stack);
+    PackFlow[] packs =
         Arrays.stream(SPEEDS_KMH)
-            .mapToObj(v -> AirFlow.solve(stack, air, v / 3.6, ratio, 1, 1))
-            .toArray(AirFlow[]::new);
+            .mapToObj(v -> new PackFlow(stack, air, v / 3.6, ratio, AirFactors.NOMINAL))
+            .toArray(PackFlow[]::new);
+    AirFlow[] flows = Arrays.stream(packs).map(p -> p.solve(warmth)).toArray(AirFlow[]::new);
     List<FanReport.FanState> fans = new ArrayList<>();
     for (int f = 0; f < stack.fans().size(); f++) {
       int fan = f;
       FanCurve curve = stack.fans().get(f).curve();
+      double density = air.warmedTo(warmth.fan()[f]).density();
       double free = curve.freeFlow() * ratio[f];
       double most = Math.max(free * 1.25, curve.freeFlow() * 0.2);
       List<FanReport.Point> line =
           IntStream.rangeClosed(0, POINTS)
               .mapToDouble(i -> most * i / POINTS)
-              .mapToObj(q -> new FanReport.Point(q, curve.pressure(q, ratio[fan], air.density())))
+              .mapToObj(q -> new FanReport.Point(q, curve.pressure(q, ratio[fan], density)))
               .toList();
-      double top = Math.max(40, curve.pressure(0, ratio[f], air.density()));
+      double top = Math.max(40, curve.pressure(0, ratio[f], density));
       List<FanReport.AtSpeed> at = new ArrayList<>();
       for (int s = 0; s < SPEEDS_KMH.length; s++) {
-        double speed = SPEEDS_KMH[s] / 3.6;
+        PackFlow packThere = packs[s];
         List<FanReport.Point> pack =
             IntStream.rangeClosed(0, POINTS)
                 .mapToDouble(i -> -0.3 * top + 1.3 * top * i / POINTS)
-                .mapToObj(p -> new FanReport.Point(AirFlow.demand(stack, air, speed, fan, p), p))
+                .mapToObj(p -> new FanReport.Point(packThere.demand(fan, p, warmth), p))
                 .toList();
         at.add(
             new FanReport.AtSpeed(

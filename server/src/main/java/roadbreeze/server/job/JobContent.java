@@ -96,8 +96,7 @@ public record JobContent(
   private List<Uncertainty.Source> sources() {
     AirTraverse traverse = rig.traverse();
     boolean read = traverse != null && traverse.where() == AirTraverse.Where.AT_CORE;
-    return Uncertainty.sources(
-        read ? Uncertainty.TRAVERSED_FAN_SPREAD : Uncertainty.FAN_PRESSURE_SPREAD);
+    return read ? Uncertainty.TRAVERSED : Uncertainty.SOURCES;
   }
 
   private List<Judge.Doubted> assumed(Build build) {

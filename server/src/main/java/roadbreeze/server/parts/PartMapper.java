@@ -2,6 +2,7 @@ package roadbreeze.server.parts;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.OilCooler;
@@ -24,7 +25,8 @@ public final class PartMapper {
         mm(p.tubePitchMm()),
         p.passes(),
         mm(p.portBoreMm()),
-        TruckMapper.optional(p.bypassOpensC()));
+        TruckMapper.optional(p.bypassOpensC()),
+        OptionalDouble.empty());
   }
 
   public static RadiatorUnit radiator(RadiatorPart p) {
@@ -34,6 +36,7 @@ public final class PartMapper {
         mm(p.depthMm()),
         p.finsPerInch(),
         p.metal(),
+        RadiatorTubes.Surface.usualOf(p.metal()),
         TruckMapper.optional(p.inTankWattsPerKelvin()));
   }
 
@@ -55,7 +58,8 @@ public final class PartMapper {
             ? OptionalDouble.empty()
             : OptionalDouble.of(Units.si(p.referenceKw(), Kind.SHAFT_POWER)),
         TruckMapper.optional(p.gripsFromC()),
-        TruckMapper.optional(p.gripsFullyC()));
+        TruckMapper.optional(p.gripsFullyC()),
+        OptionalDouble.empty());
   }
 
   /** The fan's curve from what is known of it: points, two figures, or one. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Accessories;
+import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.Coolant;
@@ -49,7 +50,8 @@ public final class TruckMapper {
             e.kind(),
             Units.si(e.displacementLitres(), Kind.DISPLACEMENT),
             array(e.torqueRpm()),
-            array(e.torqueNm())),
+            array(e.torqueNm()),
+            e.kind().idleRpm()),
         new Converter(g.stallTorqueNm(), g.stallRpm(), g.stallTorqueRatio()),
         new Driveline(
             g.gearRatios(),
@@ -74,7 +76,8 @@ public final class TruckMapper {
         new TransmissionFluid(g.oilKv40(), g.oilKv100()),
         Units.si(g.oilFlowLpm(), Kind.FLOW),
         g.caseWattsPerKelvin(),
-        optional(g.inTankWattsPerKelvin()));
+        optional(g.inTankWattsPerKelvin()),
+        Bypass.NONE);
   }
 
   /** The opening is centred on the truck's own radiator. */
