@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onScopeDispose, shallowRef } from 'vue'
+import { computed, onScopeDispose, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
 import type { Road } from '@/shared/api/types'
 import { same } from '@/job/paths'
@@ -7,10 +7,20 @@ import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import HillDrawing from './HillDrawing.vue'
 import MarginMap from './MarginMap.vue'
 
 const job = useJob()
+const heaters = [
+  ['weather', 'by weather'],
+  ['on', 'on'],
+  ['off', 'off'],
+] as const
+const heater = computed({
+  get: () => (job.content.haul.heater == null ? 'weather' : job.content.haul.heater ? 'on' : 'off'),
+  set: (to: (typeof heaters)[number][0]) => job.edit('haul.heater', to === 'weather' ? null : to === 'on'),
+})
 const roads = shallowRef<Road[]>([])
 let retry = 0
 async function load() {
@@ -52,6 +62,11 @@ onScopeDispose(() => clearTimeout(retry))
             {{ job.content.haul.airConditioning ? 'on' : 'off' }}
           </button>
         </div>
+        <div class="ac wide">
+          <span>Cab heater</span>
+          <ChoiceInput v-model="heater" label="Cab heater" :choices="heaters" />
+        </div>
+        <QuantityField label="No gear above" path="haul.holdGear" quantity="count" :step="1" big optional />
       </div>
       <div class="roads" role="group" aria-label="Roads of the yard">
         <button
@@ -101,6 +116,9 @@ onScopeDispose(() => clearTimeout(retry))
   gap: 2px;
   font-size: 14px;
   color: var(--ink-soft);
+}
+.wide {
+  grid-column: span 2;
 }
 .ac .act {
   min-height: 46px;

@@ -30,6 +30,8 @@ const option = computed(() => {
       ['gearbox', 'oil', h.gearbox],
       h.tank >= 0 ? ['oil', 'coolant', h.tank] : ['coolant', 'oil', -h.tank],
       ['coolant', 'radiator', h.radiator],
+      ['coolant', 'cab heater', h.heater],
+      ['cab heater', 'air', h.heater],
       ...h.coolers.map((c) => ['oil', named(c.id), c.heatKw]),
       ['oil', 'gearbox case', h.gearboxCase],
       ['cab', 'condenser', h.condenser],
@@ -53,6 +55,7 @@ const option = computed(() => {
     oil: '#d0a24d',
     radiator: metal,
     'gearbox case': metal,
+    'cab heater': metal,
   }
   const total = (name: string) =>
     Math.max(

@@ -20,6 +20,28 @@ function choose(kind: (typeof kinds)[number][0] | undefined) {
   const boosted = kind === 'BOOSTED_DIESEL'
   job.edit(e, { ...engine.value, kind, boostRatio: boosted ? (engine.value.boostRatio ?? 2.2) : null })
 }
+
+const bypass = computed(() => job.content.rig.vehicle.gearbox.bypass)
+const bypasses = [
+  ['NONE', 'none'],
+  ['WORKING', 'working'],
+  ['STUCK_SHUT', 'stuck shut'],
+  ['STUCK_OPEN', 'stuck open'],
+  ['PINNED', 'pinned open'],
+] as const
+/** Temperatures that were entered stay while another state is tried. */
+function guard(state: (typeof bypasses)[number][0] | undefined) {
+  if (!state) return
+  const { startC, fullC } = bypass.value ?? { startC: 70, fullC: 85 }
+  job.edit(`${g}.bypass`, state === 'NONE' ? null : { state, startC, fullC })
+}
+
+const tubes = computed(() => job.content.rig.vehicle.cooling.radiator.tubes ?? 'USUAL')
+const surfaces = [
+  ['USUAL', 'as usual for its metal'],
+  ['DIMPLED', 'dimpled'],
+  ['PLAIN', 'plain'],
+] as const
 </script>
 
 <template>
@@ -40,6 +62,7 @@ function choose(kind: (typeof kinds)[number][0] | undefined) {
   <div class="narrow">
     <QuantityField label="Locks from gear" :path="`${g}.lockFromGear`" quantity="count" :step="1" />
     <QuantityField label="and above" :path="`${g}.lockAboveKmh`" quantity="speed" :step="2" />
+    <QuantityField label="Idles at" :path="`${e}.idleRpm`" quantity="rpm" :step="50" optional />
     <QuantityField label="Lugs below" :path="`${g}.luggingRpm`" quantity="rpm" :step="50" />
     <QuantityField label="Climbs up to" :path="`${g}.highestRpm`" quantity="rpm" :step="100" />
     <QuantityField label="Stall speed" :path="`${g}.stallRpm`" quantity="rpm" :step="50" />
@@ -50,6 +73,26 @@ function choose(kind: (typeof kinds)[number][0] | undefined) {
     <QuantityField label="Oil at 40 °C" :path="`${g}.oilKv40`" quantity="viscosity" :step="1" />
     <QuantityField label="Oil at 100 °C" :path="`${g}.oilKv100`" quantity="viscosity" :step="0.1" />
   </div>
+  <h3>The gearbox's own thermal bypass</h3>
+  <ChoiceInput
+    :model-value="bypass?.state ?? 'NONE'"
+    label="Thermal bypass of the gearbox"
+    :choices="bypasses"
+    @update:model-value="guard"
+  />
+  <div v-if="bypass?.state === 'WORKING'" class="narrow">
+    <QuantityField label="First oil to the coolers" :path="`${g}.bypass.startC`" quantity="temperature" :step="1" />
+    <QuantityField label="All of it" :path="`${g}.bypass.fullC`" quantity="temperature" :step="1" />
+  </div>
+  <template v-if="!job.build.radiator">
+    <h3>The radiator's tubes</h3>
+    <ChoiceInput
+      :model-value="tubes"
+      label="Inside of the radiator's tubes"
+      :choices="surfaces"
+      @update:model-value="(to) => job.edit('rig.vehicle.cooling.radiator.tubes', to === 'USUAL' ? null : to)"
+    />
+  </template>
   <h3>Limits, from the manual where it has them</h3>
   <div class="narrow">
     <QuantityField label="Coolant" path="rig.vehicle.limits.coolantC" quantity="temperature" :step="1" />

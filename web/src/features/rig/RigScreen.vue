@@ -70,6 +70,7 @@ function fitCore(key: 'condenser' | 'chargeAirCooler') {
     depthMm: size.depth,
     finsPerInch: size.fins,
     metal: 'ALUMINIUM',
+    tubes: null,
   }
   job.edit(`rig.vehicle.cooling.${key}`, cooling[key] ? null : made)
 }

@@ -529,6 +529,8 @@ export interface components {
             finsPerInch: number;
             /** @enum {string} */
             metal: "ALUMINIUM" | "COPPER";
+            /** @enum {string|null} */
+            tubes: "PLAIN" | "DIMPLED" | null;
         };
         EngineData: {
             /** @enum {string} */
@@ -539,6 +541,8 @@ export interface components {
             torqueNm: number[];
             /** Format: double */
             boostRatio: number | null;
+            /** Format: double */
+            idleRpm: number | null;
             /** Format: double */
             accessoryKw: number;
             /** Format: double */
@@ -557,6 +561,14 @@ export interface components {
             pumpMaxKpa: number;
             /** Format: double */
             coldC: number;
+        };
+        GearboxBypass: {
+            /** @enum {string} */
+            state: "WORKING" | "STUCK_SHUT" | "STUCK_OPEN" | "PINNED";
+            /** Format: double */
+            startC: number;
+            /** Format: double */
+            fullC: number;
         };
         GearboxData: {
             gearRatios: number[];
@@ -594,6 +606,7 @@ export interface components {
             caseWattsPerKelvin: number;
             /** Format: double */
             inTankWattsPerKelvin: number | null;
+            bypass: components["schemas"]["GearboxBypass"] | null;
         };
         LimitData: {
             /** Format: double */
@@ -672,6 +685,9 @@ export interface components {
             /** Format: double */
             altitudeM: number;
             airConditioning: boolean;
+            heater: boolean | null;
+            /** Format: int32 */
+            holdGear: number | null;
         };
         SaveHaul: {
             /** Format: int64 */
@@ -694,6 +710,8 @@ export interface components {
             radiator: components["schemas"]["RadiatorPart"] | null;
             /** @enum {string} */
             oilOrder: "AFTER_TANK" | "BEFORE_TANK" | "TANK_BYPASSED";
+            /** @enum {string|null} */
+            tankPlace: "OUTLET_TANK" | "ENGINE_SIDE" | null;
             parallel: boolean;
             coolers: components["schemas"]["FittedCooler"][];
             fans: components["schemas"]["FittedFan"][];
@@ -1369,6 +1387,8 @@ export interface components {
             sumpC: number;
             /** Format: double */
             feedC: number;
+            /** Format: double */
+            oilFlowLpm: number;
             /** Format: int32 */
             gear: number;
             locked: boolean;
@@ -1466,6 +1486,8 @@ export interface components {
             gearbox: number;
             /** Format: double */
             radiator: number;
+            /** Format: double */
+            heater: number;
             /** Format: double */
             tank: number;
             /** Format: double */
@@ -2221,6 +2243,7 @@ export interface operations {
                  *                 465
                  *               ],
                  *               "boostRatio": null,
+                 *               "idleRpm": null,
                  *               "accessoryKw": 1.5,
                  *               "airConditioningKw": 3.5,
                  *               "condenserKw": 7
@@ -2250,7 +2273,8 @@ export interface operations {
                  *               "oilKv40": 34,
                  *               "oilKv100": 7.3,
                  *               "caseWattsPerKelvin": 20,
-                 *               "inTankWattsPerKelvin": 320
+                 *               "inTankWattsPerKelvin": 320,
+                 *               "bypass": null
                  *             },
                  *             "cooling": {
                  *               "glycolShare": 0.5,
@@ -2270,7 +2294,8 @@ export interface operations {
                  *                 "heightMm": 520,
                  *                 "depthMm": 40,
                  *                 "finsPerInch": 17,
-                 *                 "metal": "ALUMINIUM"
+                 *                 "metal": "ALUMINIUM",
+                 *                 "tubes": null
                  *               },
                  *               "condenser": {
                  *                 "leftMm": 30,
@@ -2279,7 +2304,8 @@ export interface operations {
                  *                 "heightMm": 440,
                  *                 "depthMm": 16,
                  *                 "finsPerInch": 18,
-                 *                 "metal": "ALUMINIUM"
+                 *                 "metal": "ALUMINIUM",
+                 *                 "tubes": null
                  *               },
                  *               "chargeAirCooler": null,
                  *               "chargeAirFirst": false,
@@ -2340,7 +2366,9 @@ export interface operations {
                  *           "speedKmh": 75,
                  *           "ambientC": 38,
                  *           "altitudeM": 600,
-                 *           "airConditioning": true
+                 *           "airConditioning": true,
+                 *           "heater": null,
+                 *           "holdGear": null
                  *         },
                  *         "builds": [
                  *           {
@@ -2373,6 +2401,7 @@ export interface operations {
                  *             },
                  *             "radiator": null,
                  *             "oilOrder": "AFTER_TANK",
+                 *             "tankPlace": null,
                  *             "parallel": false,
                  *             "coolers": [],
                  *             "fans": [
@@ -2493,6 +2522,7 @@ export interface operations {
                  *             },
                  *             "radiator": null,
                  *             "oilOrder": "AFTER_TANK",
+                 *             "tankPlace": null,
                  *             "parallel": false,
                  *             "coolers": [],
                  *             "fans": [
@@ -2613,6 +2643,7 @@ export interface operations {
                  *             },
                  *             "radiator": null,
                  *             "oilOrder": "AFTER_TANK",
+                 *             "tankPlace": null,
                  *             "parallel": false,
                  *             "coolers": [
                  *               {

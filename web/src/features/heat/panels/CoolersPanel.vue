@@ -20,6 +20,10 @@ const cooler = computed<FittedCooler | undefined>(
 )
 const path = <F extends string>(field: F) => `builds.${job.selected}.${field}` as const
 const mine = <F extends string>(field: F) => `builds.${job.selected}.coolers.${cooler.value!.id}.${field}` as const
+const TANKS = [
+  ['OUTLET_TANK', 'in the outlet tank'],
+  ['ENGINE_SIDE', 'on the engine side'],
+] as const
 const ORDERS = [
   ['AFTER_TANK', 'after in-tank'],
   ['BEFORE_TANK', 'before in-tank'],
@@ -132,6 +136,13 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
         label="Order of the elements"
         :choices="ORDERS"
         @update:model-value="(order) => job.edit(path('oilOrder'), order)"
+      />
+      <ChoiceInput
+        v-if="hasTank && build.oilOrder !== 'TANK_BYPASSED'"
+        :model-value="build.tankPlace ?? 'OUTLET_TANK'"
+        label="Where the in-tank cooler stands"
+        :choices="TANKS"
+        @update:model-value="(place) => job.edit(path('tankPlace'), place)"
       />
       <ChoiceInput
         v-if="build.coolers.length > 1"

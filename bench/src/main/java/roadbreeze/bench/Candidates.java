@@ -62,8 +62,8 @@ final class Candidates {
                   0.0105,
                   1,
                   0.0127,
+                  OptionalDouble.empty(),
                   OptionalDouble.empty()),
-              1,
               100 + i,
               180));
     }

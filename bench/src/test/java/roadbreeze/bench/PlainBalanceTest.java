@@ -14,7 +14,14 @@ import roadbreeze.core.circuit.SteadyBalance;
 /** The fast solver and the plain one, written apart, agree over the map. */
 class PlainBalanceTest {
   @ParameterizedTest
-  @CsvSource({"0, 15, 75", "0.03, 28, 75", "0.06, 38, 75", "0.09, 45, 75", "0.12, 50, 60"})
+  @CsvSource({
+    "0, 15, 75",
+    "0.03, 28, 75",
+    "0.06, 38, 75",
+    "0.09, 45, 75",
+    "0.12, 50, 60",
+    "0, -20, 60"
+  })
   void agree(double grade, double ambient, double kmh) {
     OperatingPoint point = new OperatingPoint(grade, kmh / 3.6, ambient, 600, true);
     for (boolean cooler : new boolean[] {false, true}) {

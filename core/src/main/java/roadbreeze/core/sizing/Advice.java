@@ -20,6 +20,8 @@ public enum Advice implements Code {
   COOLANT_MARGINAL("band DIFFERENCE", "air DIFFERENCE"),
   PAN_OVER,
   SLIP_HEATS("heat POWER"),
+  HOLD_LOWER(
+      "gear COUNT", "feed DIFFERENCE", "pan DIFFERENCE", "coolant DIFFERENCE", "fuel PERCENT"),
   CLUTCH_SLIPS("grip PERCENT"),
   CONDENSER_WARMS("cost DIFFERENCE"),
   FRONT_CORES_WARM("cost DIFFERENCE"),
@@ -33,6 +35,9 @@ public enum Advice implements Code {
 
   /** A side effect smaller than this is not worth a sentence, K. */
   private static final double WORTH_SAYING = 3;
+
+  /** Oil feed that a lower gear must be worth before it is named, K. */
+  private static final double WORTH_HOLDING = 10;
 
   /** Nor a lever that moves less, K. */
   private static final double MOVES = 0.05;
@@ -60,13 +65,15 @@ public enum Advice implements Code {
    * @param limits of the truck
    * @param effect of the fitted coolers, empty where none is
    * @param chargeAir the truck has a charge-air cooler
+   * @param lower what one gear lower would do, where the converter slips
    */
   public static List<Finding> of(
       Headroom h,
       List<Levers.Effect> levers,
       Limits limits,
       Optional<CoolerEffect> effect,
-      boolean chargeAir) {
+      boolean chargeAir,
+      Optional<Levers.LowerGear> lower) {
     List<Finding> advice = new ArrayList<>();
     whatLimits(h, levers).ifPresent(advice::add);
     Standing coolant = h.coolant().standing();
@@ -86,6 +93,10 @@ public enum Advice implements Code {
     if (h.feed().standing() == Standing.OVER && h.balance().driveline().converterHeat() > 0) {
       advice.add(SLIP_HEATS.with(h.balance().driveline().converterHeat()));
     }
+    lower
+        .filter(l -> l.feed() < -WORTH_HOLDING)
+        .ifPresent(
+            l -> advice.add(HOLD_LOWER.with(l.gear(), l.feed(), l.pan(), l.coolant(), l.fuel())));
     if (h.balance().fanEngagement() < CLUTCH_GRIPPED && h.standing() != Standing.HOLDS) {
       advice.add(CLUTCH_SLIPS.with(h.balance().fanEngagement()));
     }

@@ -2,6 +2,7 @@ package roadbreeze.core.sizing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Factor;
 import roadbreeze.core.circuit.Factors;
@@ -10,10 +11,14 @@ import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.explain.Code;
+import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.vehicle.RoadLoad;
 
 /** What ten per cent more of each thing would buy: the ground for saying which one limits. */
 public final class Levers {
+  /** m/s */
+  private static final double SAME_SPEED = 0.05;
+
   private Levers() {}
 
   /** A thing that can be had more of. */
@@ -48,6 +53,40 @@ public final class Levers {
         case PAN -> pan;
       };
     }
+  }
+
+  /**
+   * What the selector held one gear lower would do; costs nothing but fuel and noise.
+   *
+   * @param coolant change of coolant temperature, K
+   * @param feed change of oil feed, K
+   * @param pan change of the pan, K
+   * @param fuel change of the fuel burnt, relative
+   */
+  public record LowerGear(int gear, double coolant, double feed, double pan, double fuel) {}
+
+  /** Where the converter slips above first and the lower gear holds the same speed. */
+  public static Optional<LowerGear> lowerGear(Rig rig, OperatingPoint point, Balance now) {
+    int gear = now.driveline().gear() - 1;
+    if (now.driveline().locked() || gear < 1) {
+      return Optional.empty();
+    }
+    Balance held;
+    try {
+      held = solve(rig, Factors.NOMINAL, point.heldIn(gear));
+    } catch (NotConvergedException e) {
+      return Optional.empty();
+    }
+    if (held.driveline().speed() < now.driveline().speed() - SAME_SPEED) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new LowerGear(
+            gear,
+            held.coolant() - now.coolant(),
+            held.feed() - now.feed(),
+            held.sump() - now.sump(),
+            held.heat().fuel() / now.heat().fuel() - 1));
   }
 
   /** Effects in the order of {@link Kind}, against the balance as it stands. */

@@ -88,7 +88,14 @@ public record Detail(
               .orElse(null),
           clearances,
           measureNext(h, build),
-          Said.of(Advice.of(h, levers, job.limits(), effect, chargeAir)));
+          Said.of(
+              Advice.of(
+                  h,
+                  levers,
+                  job.limits(),
+                  effect,
+                  chargeAir,
+                  Levers.lowerGear(rig, job.point(), h.balance()))));
     } catch (RefusedException e) {
       return new Detail(
           Verdict.none(build.id(), e), null, List.of(), null, clearances, List.of(), List.of());

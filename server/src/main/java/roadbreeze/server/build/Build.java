@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.server.parts.RadiatorPart;
 import roadbreeze.server.rig.Mark;
@@ -18,6 +19,7 @@ import roadbreeze.server.row.Row;
  * One build of the truck, side by side with the others; how it is piped and hung is its own.
  *
  * @param radiator that replaces the truck's own, null where that stays
+ * @param tankPlace of the oil cooler in the coolant, null takes the radiator's outlet tank
  * @param parallel several oil coolers share the oil instead of passing it on
  * @param coolers auxiliary oil coolers in the order the oil reaches them
  * @param marks of numbers that were measured or only assumed, by path from here
@@ -31,6 +33,7 @@ public record Build(
     @NotNull @Valid ThermostatData thermostat,
     @Nullable @Valid RadiatorPart radiator,
     @NotNull OilOrder oilOrder,
+    @Nullable OilElement.InTank.Place tankPlace,
     boolean parallel,
     @NotNull @Size(max = 3) @DistinctIds List<@NotNull @Valid FittedCooler> coolers,
     @NotNull @Size(min = 1, max = 4) @DistinctIds List<@NotNull @Valid FittedFan> fans,

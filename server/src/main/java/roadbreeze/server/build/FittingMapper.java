@@ -27,7 +27,7 @@ public final class FittingMapper {
         new Thermostat(b.thermostat().startC(), b.thermostat().fullC()),
         Optional.ofNullable(b.radiator()).map(PartMapper::radiator),
         b.oilOrder(),
-        OilElement.InTank.Place.OUTLET_TANK,
+        b.tankPlace() == null ? OilElement.InTank.Place.OUTLET_TANK : b.tankPlace(),
         b.parallel(),
         coolers(b),
         fans(b),

@@ -293,6 +293,7 @@ final class SearchSpace {
         thermostat,
         radiator,
         order,
+        from.tankPlace(),
         false,
         coolers,
         fans,

@@ -1,5 +1,7 @@
 package roadbreeze.server.rig;
 
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -9,6 +11,7 @@ import roadbreeze.server.problem.Within;
 /**
  * Gearbox, converter, axle and the gearbox's oil.
  *
+ * @param bypass the gearbox's own, null where it has none
  * @param inTankWattsPerKelvin conductance of the cooler in the radiator tank, null if there is none
  */
 public record GearboxData(
@@ -29,4 +32,5 @@ public record GearboxData(
     @Within(min = 10, max = 200, kind = Kind.VISCOSITY) double oilKv40,
     @Within(min = 2, max = 30, kind = Kind.VISCOSITY) double oilKv100,
     @Within(min = 1, max = 200, kind = Kind.CONDUCTANCE) double caseWattsPerKelvin,
-    @Within(min = 20, max = 1000, kind = Kind.CONDUCTANCE) Double inTankWattsPerKelvin) {}
+    @Within(min = 20, max = 1000, kind = Kind.CONDUCTANCE) Double inTankWattsPerKelvin,
+    @Nullable @Valid GearboxBypass bypass) {}

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Accessories;
 import roadbreeze.core.circuit.Bypass;
+import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.Coolant;
@@ -51,7 +52,7 @@ public final class TruckMapper {
             Units.si(e.displacementLitres(), Kind.DISPLACEMENT),
             array(e.torqueRpm()),
             array(e.torqueNm()),
-            e.kind().idleRpm()),
+            e.idleRpm() == null ? e.kind().idleRpm() : e.idleRpm()),
         new Converter(g.stallTorqueNm(), g.stallRpm(), g.stallTorqueRatio()),
         new Driveline(
             g.gearRatios(),
@@ -77,7 +78,7 @@ public final class TruckMapper {
         Units.si(g.oilFlowLpm(), Kind.FLOW),
         g.caseWattsPerKelvin(),
         optional(g.inTankWattsPerKelvin()),
-        Bypass.NONE);
+        g.bypass() == null ? Bypass.NONE : g.bypass().toCore());
   }
 
   /** The opening is centred on the truck's own radiator. */
@@ -118,7 +119,8 @@ public final class TruckMapper {
         rectangle(c.leftMm(), c.bottomMm(), c.widthMm(), c.heightMm()),
         mm(c.depthMm()),
         c.finsPerInch(),
-        c.metal());
+        c.metal(),
+        c.tubes() == null ? RadiatorTubes.Surface.usualOf(c.metal()) : c.tubes());
   }
 
   private static Truck.FoundLines lines(FoundLines l) {
