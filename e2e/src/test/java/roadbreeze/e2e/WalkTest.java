@@ -531,6 +531,28 @@ class WalkTest {
   }
 
   @Test
+  void holdingALowerGearIsToldAndTried() {
+    openCopyOf("Bucket truck");
+    choose("Restored");
+    assertThat(gauge("feed")).containsText("over its limit");
+    open("3", "heat");
+    assertThat(page.locator("body")).containsText("Held in gear 1");
+    open("2", "haul");
+    type("No gear above", "1");
+    assertThat(page.locator(".where")).containsText("1st gear");
+    assertThat(gauge("feed")).containsText("to spare");
+    type("No gear above", "0");
+    assertThat(page.getByRole(AriaRole.ALERT).first())
+        .containsText("No gear above must be from 1 to 12");
+    type("No gear above", "");
+    assertThat(gauge("feed")).containsText("over its limit");
+    String warm = gauge("coolant").innerText();
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("on").setExact(true))
+        .click();
+    assertThat(gauge("coolant")).not().hasText(warm);
+  }
+
+  @Test
   void theMapIsReadByPointingAndMovesTheHaulByAClick() {
     openCopyOf("Hive utility");
     Locator map = page.locator("[data-map]");
