@@ -27,6 +27,9 @@ public final class HeatExchange {
   /** So many rounds may drift towards their rest before they are taken to swing. */
   private static final int PATIENCE = 200;
 
+  /** Moves the oil's flow by less than a millionth; brackets want it exact, K. */
+  private static final double SAME_OIL = 3e-3;
+
   /** Where rounds no longer get closer, this is settled enough, K. */
   private static final double NEARLY = 1e-5;
 
@@ -247,7 +250,7 @@ public final class HeatExchange {
     double outletBefore = coreOutlet;
     takeCoolant(coolant);
     outletTaken = coreOutlet;
-    oilSide.pump(sump, driveline.engineRpm(), converterHeat);
+    oilSide.pump(sump, driveline.engineRpm(), converterHeat, airMoves ? SAME_OIL : 0);
     CoolantLoop loop = rig.coolantLoop();
     boolean hot = tankPlace == OilElement.InTank.Place.ENGINE_SIDE;
     oilSide.pass(

@@ -24,9 +24,6 @@ final class OilSide {
     double temperature(double oil, double exchanged);
   }
 
-  /** Moves the flow by less than a billionth, K. */
-  private static final double SAME_OIL = 1e-7;
-
   /** One element of the way in one branch of its stage. */
   private static final class Element {
     final double share;
@@ -138,12 +135,16 @@ final class OilSide {
     }
   }
 
-  /** Takes up what the pump moves at a sump temperature, and the feed that the slip heats. */
-  void pump(double sump, double engineRpm, double converterHeat) {
+  /**
+   * Takes up what the pump moves at a sump temperature, and the feed that the slip heats.
+   *
+   * @param same nearer than this to where the flow was last worked out it stays, K
+   */
+  void pump(double sump, double engineRpm, double converterHeat, double same) {
     double known = TransmissionFluid.held(sump);
     sentShare = loop.bypass().coreShare(sump);
     sentSlope = loop.bypass().slope(sump);
-    if (!(Math.abs(known - pumpedAt) <= SAME_OIL && bypassesRest)) {
+    if (!(Math.abs(known - pumpedAt) <= same && bypassesRest)) {
       circuitFlow = loop.circuit().flow(fluid, known, q -> coresDrop(q, known), circuitFlow);
       pumpedAt = known;
     }
@@ -227,7 +228,9 @@ final class OilSide {
     double inside = 0;
     if (stream > 0) {
       double mean = TransmissionFluid.held(oil - e.heat / stream / 2);
-      inside = inside(e, branchFlow * e.coreShare, mean);
+      inside =
+          e.channels.conductanceAgainst(
+              branchFlow * e.coreShare, fluid, mean, air.outsideOf(k), air.meanIn(k));
     }
     double heat = 0;
     e.perKelvin = 0;
@@ -253,15 +256,6 @@ final class OilSide {
     }
     heatOfLayer[k] += heat;
     return heat;
-  }
-
-  /** Oil side of a core with the wall as the air cools it, W/(m²·K) of face. */
-  private double inside(Element e, double coreFlow, double mean) {
-    double even = e.channels.conductance(coreFlow, fluid, mean);
-    double airSide = air.outsideOf(e.layer);
-    double wall = (even * mean + airSide * air.meanIn(e.layer)) / (even + airSide);
-    double factor = OilChannels.wallFactor(fluid, mean, TransmissionFluid.held(wall));
-    return e.channels.conductance(coreFlow, fluid, mean, factor);
   }
 
   /** How far the oil behind any element has moved in the last pass, K. */

@@ -30,15 +30,15 @@ public interface ChannelSurface {
   double openShare();
 
   /**
-   * Conductance of one channel, W/K.
+   * Film coefficient with a wall as warm as the oil, W/(m²·K) of wetted surface.
    *
    * @param velocity in the open section, m/s
    * @param temperature mean of inlet and outlet, °C
-   * @param wall factor of the oil's viscosity at the wall on the film coefficient, 1 if the wall is
-   *     as warm as the oil (-)
    */
-  double conductance(
-      Channel channel, double velocity, TransmissionFluid oil, double temperature, double wall);
+  double film(Channel channel, double velocity, TransmissionFluid oil, double temperature);
+
+  /** Conductance of one channel at a film coefficient, W/K. */
+  double conductance(Channel channel, double film);
 
   /** Fanning friction factor (-). */
   double friction(double re);

@@ -52,18 +52,21 @@ final class OffsetStrip implements ChannelSurface {
   }
 
   @Override
-  public double conductance(
-      Channel c, double velocity, TransmissionFluid oil, double temperature, double wall) {
+  public double film(Channel c, double velocity, TransmissionFluid oil, double temperature) {
     double nu = oil.kinematicViscosity(temperature) * 1e-6;
     double rho = oil.density(temperature);
     double cp = oil.specificHeat(temperature);
     double pr = nu * rho * cp / oil.conductivity(temperature);
     double re = velocity * STRIP_HYDRAULIC_DIAMETER / nu;
     double j = J_SHAPE * Math.pow(re, -0.5403) * Math.pow(1 + J_BLEND * Math.pow(re, 1.340), 0.1);
-    double h = wall * j * rho * velocity * cp / Math.pow(pr, 2.0 / 3);
-    double efficiency = FinEfficiency.of(h, STRIP_CONDUCTIVITY, STRIP_THICKNESS, NET_HEIGHT / 2);
+    return j * rho * velocity * cp / Math.pow(pr, 2.0 / 3);
+  }
+
+  @Override
+  public double conductance(Channel c, double film) {
+    double efficiency = FinEfficiency.of(film, STRIP_CONDUCTIVITY, STRIP_THICKNESS, NET_HEIGHT / 2);
     double strips = c.width() / STRIP_SPACING;
-    return h * strips * c.length() * (2 * NET_SPACING + 2 * NET_HEIGHT * efficiency);
+    return film * strips * c.length() * (2 * NET_SPACING + 2 * NET_HEIGHT * efficiency);
   }
 
   @Override

@@ -66,9 +66,26 @@ public final class OilChannels {
   /** The same with a {@link #wallFactor}. */
   public double conductance(
       double volumeFlow, TransmissionFluid oil, double temperature, double wall) {
-    return surface.conductance(channel, volumeFlow / freeArea, oil, temperature, wall)
-        * channels
-        / face;
+    double film = surface.film(channel, volumeFlow / freeArea, oil, temperature);
+    return perFace(wall * film);
+  }
+
+  /**
+   * The same with the wall as the air cools it: {@code T_w = (h_o·T_o + h_a·T_a)/(h_o + h_a)}.
+   *
+   * @param airSide conductance of the air side, W/(m²·K) of face
+   * @param air mean temperature of the air in the core, °C
+   */
+  public double conductanceAgainst(
+      double volumeFlow, TransmissionFluid oil, double temperature, double airSide, double air) {
+    double film = surface.film(channel, volumeFlow / freeArea, oil, temperature);
+    double even = perFace(film);
+    double wall = (even * temperature + airSide * air) / (even + airSide);
+    return perFace(film * wallFactor(oil, temperature, TransmissionFluid.held(wall)));
+  }
+
+  private double perFace(double film) {
+    return surface.conductance(channel, film) * channels / face;
   }
 
   /**

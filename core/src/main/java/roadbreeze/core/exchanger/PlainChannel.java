@@ -15,15 +15,17 @@ final class PlainChannel implements ChannelSurface {
   }
 
   @Override
-  public double conductance(
-      Channel c, double velocity, TransmissionFluid oil, double temperature, double wall) {
+  public double film(Channel c, double velocity, TransmissionFluid oil, double temperature) {
     double diameter = hydraulicDiameter(c);
     double pr = oil.prandtl(temperature);
     double re = velocity * diameter / (oil.kinematicViscosity(temperature) * 1e-6);
     LaminarEntry entry = new LaminarEntry(diameter / c.length());
-    double nusselt = wall * TubeFlow.SMOOTH.nusselt(re, pr, entry);
-    double wetted = 2 * (c.width() + c.height()) * c.length();
-    return nusselt * oil.conductivity(temperature) / diameter * wetted;
+    return TubeFlow.SMOOTH.nusselt(re, pr, entry) * oil.conductivity(temperature) / diameter;
+  }
+
+  @Override
+  public double conductance(Channel c, double film) {
+    return film * 2 * (c.width() + c.height()) * c.length();
   }
 
   @Override

@@ -81,9 +81,10 @@ public final class RadiatorTubes {
 
   /** Nusselt number in the tubes (-). */
   public double nusselt(double massFlow, Coolant coolant, double temperature) {
-    return surface.enhancement
-        * surface.flow.nusselt(
-            reynolds(massFlow, coolant, temperature), coolant.prandtl(temperature), entry);
+    double viscosity = coolant.viscosity(temperature);
+    double re = massFlow / flowArea * hydraulicDiameter / viscosity;
+    double pr = viscosity * coolant.specificHeat(temperature) / coolant.conductivity(temperature);
+    return surface.enhancement * surface.flow.nusselt(re, pr, entry);
   }
 
   /**
