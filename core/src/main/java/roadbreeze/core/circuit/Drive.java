@@ -17,7 +17,7 @@ final class Drive {
   private final Factors factors;
   private final OperatingPoint point;
   private final Air air;
-  private final double engagement;
+  private double engagement;
   private double thickness = Double.NaN;
   private Powertrain.State state;
 
@@ -27,6 +27,18 @@ final class Drive {
     this.point = point;
     this.air = air;
     this.engagement = engagement;
+  }
+
+  /** Takes up how far the fan on the engine grips. */
+  void grip(double newEngagement) {
+    if (newEngagement != engagement) {
+      engagement = newEngagement;
+      state = null;
+    }
+  }
+
+  double engagement() {
+    return engagement;
   }
 
   /** How much more the gearbox's oil is to turn in than at 90 °C (-). */

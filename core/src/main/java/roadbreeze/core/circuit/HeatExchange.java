@@ -454,10 +454,20 @@ public final class HeatExchange {
     return airSide.packCapacity() > 0;
   }
 
-  /** Air behind the radiator as a bimetal clutch feels it, °C. */
-  double behindRadiator() {
-    double t = airSide.behindRadiator();
-    return Double.isNaN(t) ? coolant : t;
+  /** How far the clutch of the fan on the engine would grip as the last round left it (-). */
+  double wantedEngagement() {
+    double behind = airSide.behindRadiator();
+    return rig.clutch()
+        .engagement(Double.isNaN(behind) ? coolant : behind, coolant, point.airConditioning());
+  }
+
+  /** How far it grips (-). */
+  double engagement() {
+    return drive.engagement();
+  }
+
+  void grip(double engagement) {
+    drive.grip(engagement);
   }
 
   double coolant() {
@@ -465,7 +475,7 @@ public final class HeatExchange {
   }
 
   /** Everything as the last round left it. */
-  Balance result(double engagement) {
+  Balance result() {
     Stack stack = rig.stack();
     Map<String, Double> coolers = new LinkedHashMap<>();
     for (int k = 0; k < stack.layers().size(); k++) {
@@ -498,7 +508,7 @@ public final class HeatExchange {
         oilSide.flow(),
         opening,
         massFlow,
-        engagement,
+        drive.engagement(),
         ratioOfAir.clone(),
         airSide.rise(),
         heat,

@@ -27,6 +27,12 @@ final class HeatNetwork {
 
   private static final int MAX_PROBES = 40;
 
+  /** Makes an engagement of the size of a temperature. */
+  private static final double GRIP = 100;
+
+  /** A clutch's wish answers its own cooling about so much too strongly. */
+  private static final double TOWARDS_WANTED = 0.4;
+
   private static final int MAX_ROUNDS = 60;
   private static final int MAX_EVALUATIONS = 300;
   private static final int MAX_AIR_PASSES = 150;
@@ -44,6 +50,7 @@ final class HeatNetwork {
   private final Slopes slopes;
   private double coolant;
   private double sump;
+  private boolean clutched;
 
   /** What the last answer taught: where it was, and how what the coolant has left falls (W/K). */
   static final class Slopes {
@@ -82,20 +89,41 @@ final class HeatNetwork {
     lowest = ambient - 1;
   }
 
+  /**
+   * The state with the clutched fan gripping as its own temperatures ask.
+   *
+   * @return false where no such state was found this way
+   */
+  boolean solveWithClutch() {
+    clutched = true;
+    start();
+    boolean found = stepwise();
+    clutched = false;
+    if (found) {
+      slopes.coolant = coolant;
+      slopes.sump = sump;
+    }
+    return found;
+  }
+
   /** Leaves the exchange at the state found. */
   void solve() {
-    exchange.takeDrive(exchange.spinThickness(slopes.sump));
-    if (!exchange.hasAir()) {
-      throw Problem.NO_AIR.unsettled(exchange.engineHeat() + exchange.oilInput());
-    }
-    coolant = slopes.coolant;
-    sump = slopes.sump;
+    start();
     if (!stepwise()) {
       exchange.startAfresh();
       bracketed();
     }
     slopes.coolant = coolant;
     slopes.sump = sump;
+  }
+
+  private void start() {
+    exchange.takeDrive(exchange.spinThickness(slopes.sump));
+    if (!exchange.hasAir()) {
+      throw Problem.NO_AIR.unsettled(exchange.engineHeat() + exchange.oilInput());
+    }
+    coolant = slopes.coolant;
+    sump = slopes.sump;
   }
 
   private void round(double nextCoolant, double nextSump) {
@@ -123,7 +151,8 @@ final class HeatNetwork {
 
   private boolean accelerated() {
     round(coolant, sump);
-    int size = 2 + exchange.size();
+    int clutch = 2 + exchange.size();
+    int size = clutched ? clutch + 1 : clutch;
     Anderson path = new Anderson(size);
     double[] taken = new double[size];
     double[] off = new double[size];
@@ -133,6 +162,11 @@ final class HeatNetwork {
       double left = exchange.coolantLeft();
       double oilLeft = exchange.oilLeft();
       exchange.report(taken, off, 2);
+      if (clutched) {
+        double wanted = exchange.wantedEngagement();
+        taken[clutch] = GRIP * exchange.engagement();
+        off[clutch] = TOWARDS_WANTED * GRIP * (wanted - exchange.engagement());
+      }
       boolean closes = closes();
       off[0] = coolantAlone(left) - coolant;
       off[1] = -oilLeft / exchange.oilSlope();
@@ -149,6 +183,9 @@ final class HeatNetwork {
       }
       double[] next = path.next(taken, off);
       exchange.take(next, 2);
+      if (clutched) {
+        exchange.grip(Math.max(0, Math.min(1, next[clutch] / GRIP)));
+      }
       round(near(taken[0], next[0]), near(taken[1], next[1]));
     }
     return false;

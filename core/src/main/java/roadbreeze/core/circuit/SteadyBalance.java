@@ -9,8 +9,9 @@ import roadbreeze.core.problem.NotConvergedException;
  *
  * <p>Driveline, air, heat and oil depend on each other; rounds of {@link HeatExchange} take them in
  * turn while {@link HeatNetwork} moves coolant and sump to where both balances close. A clutched
- * fan puts a bracket round all of it, as its engagement depends on the temperatures it causes:
- * wanted minus actual engagement falls steadily, so it rests at one place, or at an end.
+ * fan's engagement depends on the temperatures it causes and is moved with them; where that does
+ * not settle it is bracketed round all of it: wanted minus actual engagement falls steadily, so it
+ * rests at one place, or at an end.
  *
  * <p>Not thread-safe: it remembers the last temperatures and slopes, which neighbouring points
  * share. Make one per thread.
@@ -31,6 +32,7 @@ public final class SteadyBalance {
   private static final double ENGAGEMENT_TOLERANCE = 1e-6;
 
   private static final double ENGAGEMENT_STEP = 0.05;
+  private static final double FIRST_GRIP = 0.6;
 
   private static final int MAX_EVALUATIONS = 300;
 
@@ -65,6 +67,11 @@ public final class SteadyBalance {
     return this;
   }
 
+  /** Another solver of the same that starts from what this one has found. */
+  public SteadyBalance copy() {
+    return continuedWith(rig, factors);
+  }
+
   /** A solver for another rig that starts from what this one has found. */
   public SteadyBalance continuedWith(Rig next) {
     return continuedWith(next, factors);
@@ -92,19 +99,35 @@ public final class SteadyBalance {
    * @throws NotConvergedException if the truck cannot climb there or the heat cannot be shed
    */
   public Balance solve(OperatingPoint point) {
-    double engagement = rig.clutchedFan() < 0 ? settle(point, 1) : restOfClutch(point);
-    Balance balance = settled.result(engagement);
+    if (rig.clutchedFan() < 0) {
+      settle(point, 1);
+    } else if (!restsWithClutch(point)) {
+      restOfClutch(point);
+    }
+    Balance balance = settled.result();
     return quiet ? balance : balance.withWarnings(Warnings.of(rig, point, balance));
   }
 
-  /** Where the clutch rests as its own temperatures ask; leaves that settled. */
-  private double restOfClutch(OperatingPoint point) {
+  /** The clutch moved together with all else, from where it last rested. */
+  private boolean restsWithClutch(OperatingPoint point) {
+    HeatExchange exchange = exchange(point, Double.isNaN(restedAt) ? FIRST_GRIP : restedAt);
+    boolean rests = new HeatNetwork(exchange, point.ambient(), slopes).solveWithClutch();
+    if (rests) {
+      settled = exchange;
+      restedAt = exchange.engagement();
+      engagementGuess.moveTo(restedAt);
+    }
+    return rests;
+  }
+
+  /** Where the clutch rests as its own temperatures ask, by bracketing; leaves that settled. */
+  private void restOfClutch(OperatingPoint point) {
     double released = rig.clutch().belt().released();
     double full = rig.clutch().belt().full();
     // Where it last came to rest is the likeliest place again.
     if (restedAt == full && surplus(point, full) >= 0
         || restedAt == released && surplus(point, released) <= 0) {
-      return restedAt;
+      return;
     }
     double near =
         engagementGuess.refined(
@@ -122,25 +145,26 @@ public final class SteadyBalance {
       engagementGuess.moveTo(restedAt);
       surplus(point, restedAt);
     }
-    return restedAt;
   }
 
   /** Engagement wanted over a trial one; leaves its balance settled. */
   private double surplus(OperatingPoint point, double engagement) {
     settle(point, engagement);
-    return rig.clutch()
-            .engagement(settled.behindRadiator(), settled.coolant(), point.airConditioning())
-        - engagement;
+    return settled.wantedEngagement() - engagement;
   }
 
-  private double settle(OperatingPoint point, double engagement) {
+  private void settle(OperatingPoint point, double engagement) {
+    HeatExchange exchange = exchange(point, engagement);
+    settled = exchange;
+    new HeatNetwork(exchange, point.ambient(), slopes).solve();
+  }
+
+  private HeatExchange exchange(OperatingPoint point, double engagement) {
     Air air = Air.at(point.ambient(), point.altitude());
     HeatExchange exchange = new HeatExchange(rig, factors, point, air, engagement);
     if (settled != null) {
       exchange.startFrom(settled);
     }
-    settled = exchange;
-    new HeatNetwork(exchange, point.ambient(), slopes).solve();
-    return engagement;
+    return exchange;
   }
 }

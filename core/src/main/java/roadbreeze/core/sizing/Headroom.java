@@ -42,8 +42,9 @@ public record Headroom(
       double capPressure,
       List<Uncertainty.Source> sources,
       List<Uncertainty.Doubt> doubts) {
-    Balance balance = new SteadyBalance(rig).solve(point);
-    Uncertainty band = Uncertainty.of(rig, point, sources, doubts);
+    SteadyBalance solver = new SteadyBalance(rig);
+    Balance balance = solver.solve(point);
+    Uncertainty band = Uncertainty.near(solver, point, sources, doubts);
     double boiling = rig.coolantLoop().coolant().boilingPoint(capPressure, point.altitude());
     return new Headroom(
         new Margin(balance.coolant(), limits.coolantUnder(boiling), band.coolant()),

@@ -73,7 +73,7 @@ public final class Levers {
     }
     Balance held;
     try {
-      held = solve(rig, Factors.NOMINAL, point.heldIn(gear));
+      held = new SteadyBalance(rig).quiet().solve(point.heldIn(gear));
     } catch (NotConvergedException e) {
       return Optional.empty();
     }
@@ -92,21 +92,22 @@ public final class Levers {
   /** Effects in the order of {@link Kind}, against the balance as it stands. */
   public static List<Effect> of(Rig rig, OperatingPoint point, Balance now) {
     List<Effect> effects = new ArrayList<>();
+    SteadyBalance near = new SteadyBalance(rig).quiet();
+    near.solve(point);
     for (Kind kind : Kind.values()) {
       Balance then =
           switch (kind) {
             // Flow goes about with the root of pressure: 1.21 gives ten per cent.
             case AIR ->
-                solve(
-                    rig,
-                    Factors.NOMINAL.with(Factor.RAM, 1.21).with(Factor.FAN_PRESSURE, 1.21),
-                    point);
-            case CORE -> solve(rig, Factors.NOMINAL.with(Factor.CORE_CONDUCTANCE, 1.1), point);
-            case SLIP -> solve(rig, Factors.NOMINAL.with(Factor.CONVERTER_HEAT, 0.9), point);
-            case PREHEAT -> solve(rig, Factors.NOMINAL.with(Factor.FRONT_HEAT, 0.9), point);
-            case OIL_FLOW -> solve(withOilFlow(rig, 1.1), Factors.NOMINAL, point);
-            case MASS -> solve(withMass(rig, 0.9), Factors.NOMINAL, point);
-            case SPEED -> solve(rig, Factors.NOMINAL, slower(point, now));
+                near.continuedWith(
+                        Factors.NOMINAL.with(Factor.RAM, 1.21).with(Factor.FAN_PRESSURE, 1.21))
+                    .solve(point);
+            case CORE -> solve(near, Factor.CORE_CONDUCTANCE, 1.1, point);
+            case SLIP -> solve(near, Factor.CONVERTER_HEAT, 0.9, point);
+            case PREHEAT -> solve(near, Factor.FRONT_HEAT, 0.9, point);
+            case OIL_FLOW -> near.continuedWith(withOilFlow(rig, 1.1)).solve(point);
+            case MASS -> near.continuedWith(withMass(rig, 0.9)).solve(point);
+            case SPEED -> near.copy().solve(slower(point, now));
           };
       effects.add(
           new Effect(
@@ -118,8 +119,9 @@ public final class Levers {
     return effects;
   }
 
-  private static Balance solve(Rig rig, Factors factors, OperatingPoint point) {
-    return new SteadyBalance(rig, factors).quiet().solve(point);
+  private static Balance solve(
+      SteadyBalance near, Factor factor, double value, OperatingPoint point) {
+    return near.continuedWith(Factors.NOMINAL.with(factor, value)).solve(point);
   }
 
   private static Rig withOilFlow(Rig rig, double factor) {

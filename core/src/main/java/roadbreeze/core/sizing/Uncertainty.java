@@ -73,9 +73,20 @@ public record Uncertainty(
    */
   public static Uncertainty of(
       Rig rig, OperatingPoint point, List<Source> sources, List<Doubt> doubts) {
+    SteadyBalance solver = new SteadyBalance(rig);
+    settle(solver, point);
+    return near(solver, point, sources, doubts);
+  }
+
+  /**
+   * The same where the rig is solved at the point already.
+   *
+   * @throws NotConvergedException if an end of a spread has no steady state
+   */
+  static Uncertainty near(
+      SteadyBalance solved, OperatingPoint point, List<Source> sources, List<Doubt> doubts) {
     List<Share> shares = new ArrayList<>();
-    SteadyBalance near = new SteadyBalance(rig).quiet();
-    settle(near, point);
+    SteadyBalance near = solved.copy().quiet();
     for (Source source : sources) {
       Factors high = Factors.NOMINAL.with(source.factor(), 1 + source.spread());
       Factors low = Factors.NOMINAL.with(source.factor(), 1 - source.spread());

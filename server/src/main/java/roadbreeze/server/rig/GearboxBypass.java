@@ -12,12 +12,12 @@ import roadbreeze.server.problem.Within;
  * @param fullC at which all of it does
  */
 public record GearboxBypass(
-    @NotNull State state,
+    @NotNull BypassState state,
     @Within(min = 20, max = 110, kind = Kind.TEMPERATURE) double startC,
     @Within(min = 25, max = 130, kind = Kind.TEMPERATURE) double fullC) {
 
   /** What it does. */
-  public enum State {
+  public enum BypassState {
     WORKING,
     STUCK_SHUT,
     STUCK_OPEN,
