@@ -66,7 +66,15 @@ onScopeDispose(() => clearTimeout(retry))
           <span>Cab heater</span>
           <ChoiceInput v-model="heater" label="Cab heater" :choices="heaters" />
         </div>
-        <QuantityField label="No gear above" path="haul.holdGear" quantity="count" :step="1" big optional />
+        <QuantityField
+          label="No gear above"
+          path="haul.holdGear"
+          quantity="count"
+          :step="1"
+          big
+          optional
+          placeholder="free"
+        />
       </div>
       <div class="roads" role="group" aria-label="Roads of the yard">
         <button

@@ -62,7 +62,14 @@ const surfaces = [
   <div class="narrow">
     <QuantityField label="Locks from gear" :path="`${g}.lockFromGear`" quantity="count" :step="1" />
     <QuantityField label="and above" :path="`${g}.lockAboveKmh`" quantity="speed" :step="2" />
-    <QuantityField label="Idles at" :path="`${e}.idleRpm`" quantity="rpm" :step="50" optional />
+    <QuantityField
+      label="Idles at"
+      :path="`${e}.idleRpm`"
+      quantity="rpm"
+      :step="50"
+      optional
+      :placeholder="engine.kind === 'PETROL' ? '700 usual' : '650 usual'"
+    />
     <QuantityField label="Lugs below" :path="`${g}.luggingRpm`" quantity="rpm" :step="50" />
     <QuantityField label="Climbs up to" :path="`${g}.highestRpm`" quantity="rpm" :step="100" />
     <QuantityField label="Stall speed" :path="`${g}.stallRpm`" quantity="rpm" :step="50" />

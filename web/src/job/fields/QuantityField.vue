@@ -12,6 +12,8 @@ const props = defineProps<{
   step?: number
   big?: boolean
   optional?: boolean
+  /** What holds while the field is empty. */
+  placeholder?: string
 }>()
 
 const { value, error } = useField<number>(props)
@@ -25,6 +27,7 @@ const { value, error } = useField<number>(props)
     :step="step"
     :big="big"
     :optional="optional"
+    :placeholder="placeholder"
     :error="error"
   />
 </template>
