@@ -4,11 +4,14 @@ import kinds from '@/shared/api/kinds.json'
 import units from '../../../../words/units.json'
 import { valueText } from './clashes'
 
+/** With plain spaces for the narrow and the unbreakable ones. */
+const plain = (...of: Parameters<typeof valueText>) => valueText(...of).replace(/[\u202f\u00a0]/g, ' ')
+
 it('says values in the units of their field', () => {
-  expect(valueText('gradePercent', 6.5, 'metric').replace('\u202f', ' ')).toBe('6.5 %')
-  expect(valueText('cooling.radiator.widthMm', 508, 'imperial').replace('\u202f', ' ')).toBe('20.00 in')
-  expect(valueText('ambientC', 38, 'imperial').replace('\u202f', ' ')).toBe('100 °F')
-  expect(valueText('fans', null, 'metric').replace('\u202f', ' ')).toBe('none')
+  expect(plain('gradePercent', 6.5, 'metric')).toBe('6.5 %')
+  expect(plain('cooling.radiator.widthMm', 508, 'imperial')).toBe('20.00 in')
+  expect(plain('ambientC', 38, 'imperial')).toBe('100 °F')
+  expect(plain('fans', null, 'metric')).toBe('none')
 })
 
 it('knows the kind of every number that the API takes', () => {

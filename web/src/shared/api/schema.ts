@@ -770,6 +770,8 @@ export interface components {
             /** Format: double */
             bypassOpensC: number | null;
             /** Format: double */
+            opensKpa: number | null;
+            /** Format: double */
             price: number;
         };
         FanPart: {
@@ -801,6 +803,8 @@ export interface components {
             gripsFromC: number | null;
             /** Format: double */
             gripsFullyC: number | null;
+            /** Format: double */
+            clutchLimitRpm: number | null;
             /** Format: double */
             price: number;
         };
@@ -997,10 +1001,6 @@ export interface components {
             builds: components["schemas"]["SectionBuild"][];
         };
         JsonNode: {
-            /** @enum {string} */
-            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
-            string: boolean;
-            integralNumber: boolean;
             missingNode: boolean;
             valueNode: boolean;
             container: boolean;
@@ -1017,6 +1017,10 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            string: boolean;
+            integralNumber: boolean;
             array: boolean;
             empty: boolean;
             null: boolean;
@@ -2424,6 +2428,7 @@ export interface operations {
                  *                   "referenceKw": null,
                  *                   "gripsFromC": null,
                  *                   "gripsFullyC": null,
+                 *                   "clutchLimitRpm": null,
                  *                   "price": 0
                  *                 },
                  *                 "mount": "PULLER",
@@ -2545,6 +2550,7 @@ export interface operations {
                  *                   "referenceKw": null,
                  *                   "gripsFromC": null,
                  *                   "gripsFullyC": null,
+                 *                   "clutchLimitRpm": null,
                  *                   "price": 0
                  *                 },
                  *                 "mount": "PULLER",
@@ -2661,6 +2667,7 @@ export interface operations {
                  *                   "portBoreMm": 9.5,
                  *                   "ports": "3/8 in barb",
                  *                   "bypassOpensC": null,
+                 *                   "opensKpa": null,
                  *                   "price": 165
                  *                 },
                  *                 "place": "FRONT",
@@ -2692,6 +2699,7 @@ export interface operations {
                  *                   "referenceKw": null,
                  *                   "gripsFromC": null,
                  *                   "gripsFullyC": null,
+                 *                   "clutchLimitRpm": null,
                  *                   "price": 0
                  *                 },
                  *                 "mount": "PULLER",

@@ -196,6 +196,15 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
             quantity="temperature"
             :step="1"
             optional
+            placeholder="none"
+          />
+          <QuantityField
+            label="or opens over a drop of"
+            :path="mine('part.opensKpa')"
+            quantity="pressure"
+            :step="5"
+            optional
+            placeholder="none"
           />
         </div>
       </details>

@@ -185,6 +185,15 @@ const grid = computed(() => {
         quantity="temperature"
         :step="1"
       />
+      <QuantityField
+        v-if="fan.part.gripsFullyC != null"
+        label="Clutch carries at most"
+        :path="path('part.clutchLimitRpm')"
+        quantity="rpm"
+        :step="100"
+        optional
+        placeholder="2600 usual"
+      />
     </div>
     <details>
       <summary>Curve, voltage, current</summary>

@@ -486,7 +486,7 @@ class WalkTest {
     page.keyboard().press("u");
     assertThat(field("Price")).hasValue("551");
     assertThat(flows).hasValue(metric);
-    assertThat(metric).isEqualTo("0  1  2  2.9");
+    assertThat(metric).isEqualTo("0  1.2  2.4  3.3");
   }
 
   @Test

@@ -36,6 +36,11 @@ public record Bypass(double shut, double open, OptionalDouble pressure) {
     return byTemperature(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
   }
 
+  /** Whether it lets oil by at some temperature and not at another. */
+  public boolean works() {
+    return Double.isFinite(open);
+  }
+
   /** How that share grows with the oil, 1/K. */
   double slope(double oilTemperature) {
     return oilTemperature > shut && oilTemperature < open ? 1 / (open - shut) : 0;

@@ -33,9 +33,6 @@ public final class HeatExchange {
   /** Where rounds no longer get closer, this is settled enough, K. */
   private static final double NEARLY = 1e-5;
 
-  /** Properties of coolant are not asked for beyond, °C. */
-  private static final double HOTTEST_COOLANT = 200;
-
   /**
    * Temperatures that heat is stored at, °C.
    *
@@ -74,7 +71,7 @@ public final class HeatExchange {
   private final Drive drive;
   private final OilElement.InTank.Place tankPlace;
   private final int radiatorLayer;
-  private final LayerRole.Radiator radiator;
+  private final CoolantSide coolantSide;
   private final AirSide airSide;
   private final OilSide oilSide;
 
@@ -92,15 +89,6 @@ public final class HeatExchange {
   private double chargeHeat;
   private double coolant;
   private double sump;
-  private double opening;
-  private double massFlow;
-  private double coolantCapacity;
-
-  /** Coolant side of the radiator, W/(m²·K) of face; 0 with the thermostat shut. */
-  private double inside;
-
-  private double cellCoolant;
-  private double coreOutlet;
   private double outletTaken;
   private double coreHeat;
   private double tank;
@@ -114,25 +102,26 @@ public final class HeatExchange {
     this.air = air;
     drive = new Drive(rig, factors, point, air, engagement);
     radiatorLayer = rig.stack().radiator();
-    radiator = (LayerRole.Radiator) rig.stack().layers().get(radiatorLayer).role();
+    LayerRole.Radiator radiator =
+        (LayerRole.Radiator) rig.stack().layers().get(radiatorLayer).role();
+    coolantSide = new CoolantSide(rig.coolantLoop(), radiator.tubes(), point.ambient());
     tankPlace = placeOfTank(rig.oilLoop().stages());
     airSide = new AirSide(rig.stack(), air, factors);
     oilSide = new OilSide(rig, airSide, factors.get(Factor.CORE_CONDUCTANCE));
-    coreOutlet = Double.NaN;
   }
 
   /** Starts as warm as another was left, so that fewer rounds are needed. */
   void startFrom(HeatExchange other) {
     airSide.startFrom(other.airSide);
     oilSide.startFrom(other.oilSide);
-    coreOutlet = other.coreOutlet;
+    coolantSide.startFrom(other.coolantSide);
   }
 
   /** Forgets the rounds before. */
   void startAfresh() {
     airSide.cool();
     oilSide.forget();
-    coreOutlet = Double.NaN;
+    coolantSide.forget();
   }
 
   private static OilElement.InTank.Place placeOfTank(List<OilStage> stages) {
@@ -164,17 +153,16 @@ public final class HeatExchange {
     if (!(moved <= NEARLY)) {
       throw Problem.SHARED_AIR.unsettled();
     }
-    double loss = CoolantLoop.standingLoss(opening);
     return new Flows(
         engineHeat,
         heaterHeat(),
         coreHeat,
-        loss * (state.radiatorOutlet() - point.ambient()),
+        coolantSide.standingLoss() * (state.radiatorOutlet() - point.ambient()),
         oilSide.tankHeat(),
         oilSide.coolerHeat(),
         caseHeat(),
         oilInput(),
-        coolantCapacity,
+        coolantSide.capacity(),
         oilSide.feed());
   }
 
@@ -247,54 +235,48 @@ public final class HeatExchange {
     if (airMoves) {
       airSide.blow();
     }
-    double outletBefore = coreOutlet;
+    double outletBefore = coolantSide.coreOutlet();
     takeCoolant(coolant);
-    outletTaken = coreOutlet;
+    outletTaken = coolantSide.coreOutlet();
     oilSide.pump(sump, driveline.engineRpm(), converterHeat, airMoves ? SAME_OIL : 0);
     CoolantLoop loop = rig.coolantLoop();
-    boolean hot = tankPlace == OilElement.InTank.Place.ENGINE_SIDE;
     oilSide.pass(
-        hot ? (oil, exchanged) -> coolant : outlet,
-        hot ? loop.pumpFlow(driveline.engineSpeed()) : massFlow,
+        onEngineSide() ? (oil, exchanged) -> coolant : outlet,
+        onEngineSide() ? loop.pumpFlow(driveline.engineSpeed()) : coolantSide.massFlow(),
         loop.pumpFlowAt4000(),
         step);
     coreHeat = airSide.walk(this::cellHeat);
-    coreOutlet = massFlow > 0 ? coolant - coreHeat / coolantCapacity : Double.NaN;
-    tank = outletTank(0, 0, hot ? 0 : oilSide.tankHeat());
-    standing = CoolantLoop.standingLoss(opening) * (tank - point.ambient());
+    double coreOutlet = coolantSide.after(coreHeat);
+    coolantSide.setCoreOutlet(coreOutlet);
+    tank = coolantSide.outletTank(coreOutlet, 0, 0, heatOfTank());
+    standing = coolantSide.standingLoss() * (tank - point.ambient());
     moved = Math.max(airSide.moved(), oilSide.moved());
-    if (massFlow > 0 && !Double.isNaN(outletBefore)) {
+    if (coolantSide.massFlow() > 0 && !Double.isNaN(outletBefore)) {
       moved = Math.max(moved, Math.abs(coreOutlet - outletBefore));
     }
   }
 
-  /** Thermostat, stream and the radiator's inside at a coolant temperature. */
+  private boolean onEngineSide() {
+    return tankPlace == OilElement.InTank.Place.ENGINE_SIDE;
+  }
+
+  /** What the oil gives the outlet tank, W. */
+  private double heatOfTank() {
+    return onEngineSide() ? 0 : oilSide.tankHeat();
+  }
+
   private void takeCoolant(double temperature) {
-    CoolantLoop loop = rig.coolantLoop();
-    opening = loop.thermostat().opening(temperature);
-    massFlow = loop.pumpFlow(driveline.engineSpeed()) * opening;
-    coolantCapacity = 0;
-    inside = 0;
-    if (massFlow > 0) {
-      double between = Double.isNaN(coreOutlet) ? temperature : (temperature + coreOutlet) / 2;
-      double mean = Math.min(between, HOTTEST_COOLANT);
-      coolantCapacity = massFlow * loop.coolant().specificHeat(mean);
-      inside = radiator.tubes().conductance(massFlow, loop.coolant(), mean);
-      if (Double.isNaN(coreOutlet)) {
-        coreOutlet = Math.max(point.ambient(), temperature - engineHeat / coolantCapacity);
-      }
-    }
-    cellCoolant = temperature;
+    coolantSide.take(temperature, driveline.engineSpeed(), engineHeat);
   }
 
   private double cellHeat(int path, int place) {
     return Effectiveness.heat(
         airSide.outside[path][place],
-        inside * airSide.areas[path],
+        coolantSide.inside() * airSide.areas[path],
         factors.get(Factor.CORE_CONDUCTANCE),
         airSide.through(path, place),
-        coolantCapacity * airSide.areas[path] / airSide.wetted[radiatorLayer],
-        cellCoolant - airSide.temperature[path][place]);
+        coolantSide.capacity() * airSide.areas[path] / airSide.wetted[radiatorLayer],
+        coolantSide.temperature() - airSide.temperature[path][place]);
   }
 
   /**
@@ -303,13 +285,9 @@ public final class HeatExchange {
   double coolantLeftAt(double temperature) {
     takeCoolant(temperature);
     double heat = airSide.sum(radiatorLayer, this::cellHeat);
-    double before = coreOutlet;
-    coreOutlet = massFlow > 0 ? temperature - heat / coolantCapacity : coreOutlet;
     double given = oilSide.tankHeat();
-    boolean hot = tankPlace == OilElement.InTank.Place.ENGINE_SIDE;
-    double lost =
-        CoolantLoop.standingLoss(opening) * (outletTank(0, 0, hot ? 0 : given) - point.ambient());
-    coreOutlet = before;
+    double tankThere = coolantSide.outletTank(coolantSide.after(heat), 0, 0, heatOfTank());
+    double lost = coolantSide.standingLoss() * (tankThere - point.ambient());
     return engineHeat + given - heat - lost - heaterHeat(temperature);
   }
 
@@ -324,44 +302,12 @@ public final class HeatExchange {
     takeCoolant(coolant);
   }
 
-  /** 0 where the thermostat is shut, 1 where it regulates, 2 where it is wide open. */
-  int thermostatPart(double temperature) {
-    Thermostat t = rig.coolantLoop().thermostat();
-    return !Double.isNaN(t.stuckAt()) || temperature >= t.fullOpen()
-        ? 2
-        : temperature > t.startToOpen() ? 1 : 0;
-  }
-
-  /** A step that ends where the thermostat starts or ends to regulate instead of crossing it. */
-  double notPastKink(double from, double to) {
-    Thermostat t = rig.coolantLoop().thermostat();
-    if (!Double.isNaN(t.stuckAt())) {
-      return to;
-    }
-    double start = t.startToOpen();
-    double full = t.fullOpen();
-    if (from < start && to > start || from > start && from <= full && to < start) {
-      return start;
-    }
-    return from < full && to > full || from > full && to < full ? full : to;
+  Thermostat thermostat() {
+    return rig.coolantLoop().thermostat();
   }
 
   private double outletTank(double oil, double exchanged) {
-    return outletTank(oil, exchanged, 0);
-  }
-
-  /**
-   * Temperature of the mixed outlet tank in the steady state, °C: {@code C·(T_core_out − T) +
-   * k·(T_oil − T) + Q + φ·(T_air − T) = 0}. No thermostat opening is singular.
-   *
-   * @param exchanged k, heat per kelvin that oil of a temperature gives it, W/K
-   * @param heat Q, that it gets besides, W
-   */
-  private double outletTank(double oil, double exchanged, double heat) {
-    double loss = CoolantLoop.standingLoss(opening);
-    double fromCore = coolantCapacity > 0 ? coolantCapacity * coreOutlet : 0;
-    return (fromCore + exchanged * oil + heat + loss * point.ambient())
-        / (coolantCapacity + exchanged + loss);
+    return coolantSide.outletTank(coolantSide.coreOutlet(), oil, exchanged, 0);
   }
 
   /** Heat left over in the coolant, W. */
@@ -412,20 +358,10 @@ public final class HeatExchange {
     return drive.spinThickness(atSump);
   }
 
-  /** How far anything has moved in the last round, K. */
-  double moved() {
-    return moved;
-  }
-
   /** Takes the air flow anew, the given share of the way to the warmth last found. */
   void blow(double share) {
     airSide.takeFound(share);
     airSide.blow();
-  }
-
-  /** What the last round found becomes what the next one takes. */
-  void takeFound() {
-    airSide.takeFound();
   }
 
   /** How many temperatures a round takes from the one before. */
@@ -436,14 +372,14 @@ public final class HeatExchange {
   /** Writes what the last round took, and how far it found that off, K. */
   void report(double[] taken, double[] off, int from) {
     taken[from] = outletTaken;
-    off[from] = massFlow > 0 ? coreOutlet - outletTaken : 0;
+    off[from] = coolantSide.massFlow() > 0 ? coolantSide.coreOutlet() - outletTaken : 0;
     airSide.report(taken, off, from + 1);
   }
 
   /** Sets what the next round takes. */
   void take(double[] values, int from) {
-    if (massFlow > 0) {
-      coreOutlet = values[from];
+    if (coolantSide.massFlow() > 0) {
+      coolantSide.setCoreOutlet(values[from]);
     }
     airSide.take(values, from + 1);
   }
@@ -506,8 +442,8 @@ public final class HeatExchange {
         sump,
         oilSide.feed(),
         oilSide.flow(),
-        opening,
-        massFlow,
+        coolantSide.opening(),
+        coolantSide.massFlow(),
         drive.engagement(),
         ratioOfAir.clone(),
         airSide.rise(),

@@ -48,6 +48,7 @@ final class HeatNetwork {
   private final HeatExchange exchange;
   private final double lowest;
   private final Slopes slopes;
+  private final Thermostat thermostat;
   private double coolant;
   private double sump;
   private boolean clutched;
@@ -86,6 +87,7 @@ final class HeatNetwork {
   HeatNetwork(HeatExchange exchange, double ambient, Slopes slopes) {
     this.exchange = exchange;
     this.slopes = slopes;
+    thermostat = exchange.thermostat();
     lowest = ambient - 1;
   }
 
@@ -205,9 +207,9 @@ final class HeatNetwork {
   private double coolantAlone(double left) {
     double low = lowest;
     double high = SteadyBalance.COOLANT_CEILING;
-    double nearby = coolant - left / slopes.coolant(exchange.thermostatPart(coolant));
+    double nearby = coolant - left / slopes.coolant(thermostat.part(coolant));
     if (Math.abs(left) < SMALL * exchange.engineHeat()
-        && exchange.thermostatPart(nearby) == exchange.thermostatPart(coolant)) {
+        && thermostat.part(nearby) == thermostat.part(coolant)) {
       return nearby;
     }
     double enough = Math.max(HEAT_TOLERANCE * exchange.engineHeat(), ENOUGH * Math.abs(left));
@@ -221,16 +223,16 @@ final class HeatNetwork {
       } else {
         high = t;
       }
-      int part = exchange.thermostatPart(t);
+      int part = thermostat.part(t);
       double slope = (f - leftBefore) / (t - before);
-      if (slope < 0 && part == exchange.thermostatPart(before)) {
+      if (slope < 0 && part == thermostat.part(before)) {
         slopes.coolant(part, slope);
       }
       double next = t - f / slopes.coolant(part);
       if (!(next > low && next < high)) {
         next = (low + high) / 2;
       }
-      next = exchange.notPastKink(t, next);
+      next = thermostat.notPastKink(t, next);
       before = t;
       leftBefore = f;
       t = next;
@@ -260,7 +262,7 @@ final class HeatNetwork {
 
   private void inStillAir() {
     if (coolantLeft(SteadyBalance.COOLANT_CEILING) > 0) {
-      throw Problem.COOLANT_UNBOUND.unsettled(SteadyBalance.COOLANT_CEILING, exchange.engineHeat());
+      throw unbound();
     }
     double root =
         solver().solve(MAX_EVALUATIONS, this::coolantLeft, lowest, SteadyBalance.COOLANT_CEILING);

@@ -32,4 +32,23 @@ public record Thermostat(double startToOpen, double fullOpen, double stuckAt) {
         ? Math.max(0, Math.min(1, (coolantTemperature - startToOpen) / (fullOpen - startToOpen)))
         : stuckAt;
   }
+
+  /** 0 where it is shut, 1 where it regulates, 2 where it is wide open or stuck. */
+  int part(double coolantTemperature) {
+    return !Double.isNaN(stuckAt) || coolantTemperature >= fullOpen
+        ? 2
+        : coolantTemperature > startToOpen ? 1 : 0;
+  }
+
+  /** A step that ends where it starts or ends to regulate instead of crossing that, °C. */
+  double notPastKink(double from, double to) {
+    if (!Double.isNaN(stuckAt)) {
+      return to;
+    }
+    if (from < startToOpen && to > startToOpen
+        || from > startToOpen && from <= fullOpen && to < startToOpen) {
+      return startToOpen;
+    }
+    return from < fullOpen && to > fullOpen || from > fullOpen && to < fullOpen ? fullOpen : to;
+  }
 }

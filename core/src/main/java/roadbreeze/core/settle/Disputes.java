@@ -1,5 +1,7 @@
 package roadbreeze.core.settle;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -39,7 +41,12 @@ public record Disputes(
     Trial trial = new Trial(judge);
     OilDisputes oil = new OilDisputes(trial);
     AirDisputes air = new AirDisputes(trial, fans);
-    return List.of(
+    List<Supplier<Dispute>> questions = new ArrayList<>();
+    if (setup.truck().oil().bypass().works()) {
+      questions.add(() -> oil.ownBypass(cooled));
+    }
+    Collections.addAll(
+        questions,
         () -> oil.inTank(cooled),
         () -> oil.placement(cooled),
         () -> air.pusher(setup, ownFan),
@@ -49,6 +56,7 @@ public record Disputes(
         () -> air.metal(setup),
         () -> oil.coreType(cooled),
         () -> oil.filter(cooled, usedCooler));
+    return questions;
   }
 
   /** Where no cooler is fitted the disputes about one are run with a middling one. */

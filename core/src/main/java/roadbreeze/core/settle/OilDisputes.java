@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.OilLines;
@@ -44,16 +45,12 @@ final class OilDisputes {
       Side morning = trial.onAColdMorning(ordered);
       Side side = trial.side(name(order), ordered);
       boolean bypassed = order == OilOrder.TANK_BYPASSED;
-      if (morning.stands()) {
-        double pan = morning.verdict().pan().peak();
+      coldPan(side, morning);
+      if (morning.stands() && !bypassed) {
         side.effect(
-            pan < least ? OilSays.COLD_PAN_TOO_COLD : OilSays.COLD_PAN, Trial.COLD_MORNING, pan);
-        if (!bypassed) {
-          side.effect(
-              OilSays.TANK_STANDS_IN,
-              morning.balance().coolantReturn(),
-              morning.balance().thermostatOpening());
-        }
+            OilSays.TANK_STANDS_IN,
+            morning.balance().coolantReturn(),
+            morning.balance().thermostatOpening());
       }
       side.effect(bypassed ? OilSays.LEAK_CANNOT_MIX : OilSays.LEAK_MIXES);
       if (side.stands() && !bypassed) {
@@ -93,6 +90,36 @@ final class OilDisputes {
       reason = OilSays.TANK_NEAREST.with(best.sure() - chosen.sure(), Trial.COLD_MORNING);
     }
     return Dispute.of(OilSays.TANK.with(), sides, chosen, reason, OilSays.TANK_OTHERWISE.with());
+  }
+
+  /** Pin the gearbox's own bypass open, or leave it: the cold side against the hot side. */
+  Dispute ownBypass(Setup setup) {
+    Setup open = new Setup(setup.truck().with(Bypass.NONE), setup.fitting());
+    Side left = trial.side(OilSays.PIN_LEAVE, setup).effect(OilSays.PIN_MAY_STICK);
+    Side pinned = trial.side(OilSays.PIN_OPEN, open).effect(OilSays.PIN_CANNOT_STICK);
+    double warmer =
+        coldPan(left, trial.onAColdMorning(setup)) - coldPan(pinned, trial.onAColdMorning(open));
+    double gain = pinned.surePan() - left.surePan();
+    boolean hot = gain > Side.A_DIFFERENCE;
+    return Dispute.of(
+        OilSays.PIN.with(),
+        List.of(left, pinned),
+        hot ? pinned : left,
+        hot
+            ? OilSays.PIN_HOT_DECIDES.with(gain)
+            : OilSays.PIN_COLD_DECIDES.with(warmer, Trial.COLD_MORNING),
+        OilSays.PIN_OTHERWISE.with());
+  }
+
+  /** Where the pan settles on a cold morning, said of a side; NaN where it settles nowhere, °C. */
+  private double coldPan(Side side, Side morning) {
+    if (!morning.stands()) {
+      return Double.NaN;
+    }
+    double pan = morning.verdict().pan().peak();
+    boolean cold = pan < trial.judge().limits().overcooledPan();
+    side.effect(cold ? OilSays.COLD_PAN_TOO_COLD : OilSays.COLD_PAN, Trial.COLD_MORNING, pan);
+    return pan;
   }
 
   private static OilSays name(OilOrder order) {

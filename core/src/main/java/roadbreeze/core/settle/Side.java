@@ -73,6 +73,11 @@ final class Side {
     return verdict.map(v -> v.coolant().sureHeadroom()).orElse(FALLEN);
   }
 
+  /** The pan's own headroom in nine cases of ten, K. */
+  double surePan() {
+    return verdict.map(v -> v.pan().sureHeadroom()).orElse(FALLEN);
+  }
+
   double brake() {
     return stands() ? balance().heat().brake() : Double.POSITIVE_INFINITY;
   }

@@ -12,6 +12,7 @@ import roadbreeze.server.problem.Within;
  *
  * @param bypassOpensC oil temperature above which all oil goes through the core, null without
  *     bypass
+ * @param opensKpa drop above which part of the oil goes past the core, null without such a valve
  * @param price in the yard's money
  */
 public record CoolerPart(
@@ -27,6 +28,7 @@ public record CoolerPart(
     @Within(min = 5, max = 25, kind = Kind.SIZE) double portBoreMm,
     @NotBlank @Size(max = 40) String ports,
     @Within(min = 30, max = 100, kind = Kind.TEMPERATURE) Double bypassOpensC,
+    @Within(min = 10, max = 500, kind = Kind.PRESSURE) Double opensKpa,
     @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
 
   /** How it is built. */

@@ -18,6 +18,7 @@ import roadbreeze.server.problem.Within;
  * @param curveM3s flows of measured points, with {@code curvePa}; they win over the two before
  * @param volts and {@code amps}: of an electric fan, null otherwise
  * @param pulleyRatio and the following: of a fan on the engine, null for an electric one
+ * @param clutchLimitRpm a clutch carries no more than this, null takes what is usual
  * @param gripsFromC and {@code gripsFullyC}: air behind the radiator for a bimetal clutch, coolant
  *     for a controlled one, null for a solid belt fan
  */
@@ -39,4 +40,5 @@ public record FanPart(
     @Within(min = 0.2, max = 30, kind = Kind.POWER) Double referenceKw,
     @Within(min = 30, max = 115, kind = Kind.TEMPERATURE) Double gripsFromC,
     @Within(min = 35, max = 130, kind = Kind.TEMPERATURE) Double gripsFullyC,
+    @Within(min = 800, max = 6000, kind = Kind.RPM) Double clutchLimitRpm,
     @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {}

@@ -26,7 +26,9 @@ public final class PartMapper {
         p.passes(),
         mm(p.portBoreMm()),
         TruckMapper.optional(p.bypassOpensC()),
-        OptionalDouble.empty());
+        p.opensKpa() == null
+            ? OptionalDouble.empty()
+            : OptionalDouble.of(Units.si(p.opensKpa(), Kind.PRESSURE)));
   }
 
   public static RadiatorUnit radiator(RadiatorPart p) {
@@ -59,7 +61,7 @@ public final class PartMapper {
             : OptionalDouble.of(Units.si(p.referenceKw(), Kind.SHAFT_POWER)),
         TruckMapper.optional(p.gripsFromC()),
         TruckMapper.optional(p.gripsFullyC()),
-        OptionalDouble.empty());
+        TruckMapper.optional(p.clutchLimitRpm()));
   }
 
   /** The fan's curve from what is known of it: points, two figures, or one. */

@@ -16,6 +16,7 @@ import roadbreeze.server.TestDatabase;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.rig.GearboxBypass;
 
 /** Each dispute on trucks that should turn it one way and the other. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE)
@@ -163,6 +164,24 @@ class SettleTest {
     SettledDispute bucket = about("airSays.mainFan", Jobs.BUCKET, RESTORED);
     double electric = number(effect(bucket, 1, "airSays.movesAtIdle"), "flow");
     assertThat(electric).isGreaterThan(number(effect(bucket, 0, "airSays.movesAtIdle"), "flow"));
+  }
+
+  @Test
+  void theGearboxesOwnBypassIsLeftWhereTheColdDecidesAndPinnedWhereItHangs() {
+    JobContent guarded =
+        Jobs.with(
+            Jobs.HIVE,
+            "rig.vehicle.gearbox.bypass",
+            new GearboxBypass(GearboxBypass.BypassState.WORKING, 70, 85));
+    SettledDispute left = about("oilSays.pin", guarded, RESTORED);
+    assertThat(chosen(left)).isEqualTo("oilSays.pinLeave");
+    assertThat(number(left.reason(), "warmer")).isGreaterThan(20);
+    JobContent late =
+        Jobs.with(
+            Jobs.HIVE,
+            "rig.vehicle.gearbox.bypass",
+            new GearboxBypass(GearboxBypass.BypassState.WORKING, 105, 130));
+    assertThat(chosen(about("oilSays.pin", late, RESTORED))).isEqualTo("oilSays.pinOpen");
   }
 
   @Test
