@@ -31,6 +31,7 @@ class AirFlowTest {
   void sixKindsOfCellRunAtThePublishedVelocities() {
     AirFlow flow = solve(stack, SPEED, 1);
     assertThat(stack.paths()).hasSize(6);
+    assertThat(flow.fanPressure()[0]).isCloseTo(261.3, within(0.06));
     assertThat(velocity(flow, 1, true)).isCloseTo(6.477, within(6e-4));
     assertThat(velocity(flow, 2, true)).isCloseTo(5.342, within(6e-4));
     assertThat(velocity(flow, 3, true)).isCloseTo(4.336, within(6e-4));
