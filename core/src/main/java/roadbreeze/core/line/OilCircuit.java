@@ -1,5 +1,6 @@
 package roadbreeze.core.line;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import roadbreeze.core.fluid.TransmissionFluid;
@@ -15,12 +16,6 @@ public record OilCircuit(PumpCircuit pump, List<Line> lines) {
   /** Oil temperature of a working climb, at which flow as found is known, °C. */
   public static final double HOT = 90;
 
-  private static final double FLOW_TOLERANCE = 1e-10;
-  private static final int MAX_STEPS = 100;
-
-  /** Between laminar and turbulent lines: where the first step of a search goes. */
-  private static final double USUAL_EXPONENT = 1.3;
-
   public OilCircuit {
     lines = List.copyOf(lines);
   }
@@ -34,7 +29,7 @@ public record OilCircuit(PumpCircuit pump, List<Line> lines) {
   public static OilCircuit of(
       double flow, Line found, double maxPressure, List<Line> hoses, TransmissionFluid oil) {
     PumpCircuit pump = PumpCircuit.measured(flow, found.pressureDrop(flow, oil, HOT), maxPressure);
-    List<Line> all = new java.util.ArrayList<>(hoses);
+    List<Line> all = new ArrayList<>(hoses);
     all.add(0, found);
     return new OilCircuit(pump, all);
   }
@@ -63,36 +58,6 @@ public record OilCircuit(PumpCircuit pump, List<Line> lines) {
    */
   public double flow(
       TransmissionFluid oil, double temperature, DoubleUnaryOperator cores, double near) {
-    double free = pump.freeFlow();
-    double low = 0;
-    double high = free;
-    double q = near > 0 && near < free ? near : free / 2;
-    double before = Double.NaN;
-    double leftBefore = Double.NaN;
-    for (int i = 0; i < MAX_STEPS; i++) {
-      double drop = lineDrop(q, oil, temperature) + cores.applyAsDouble(q);
-      double used = drop / pump.maxPressure();
-      double left = 1 - used - q / free * (q / free);
-      if (Math.abs(left) <= FLOW_TOLERANCE) {
-        return q;
-      }
-      if (left > 0) {
-        low = q;
-      } else {
-        high = q;
-      }
-      double slope = (left - leftBefore) / (q - before);
-      if (!(slope < 0)) {
-        slope = -(USUAL_EXPONENT * used + 2 * q / free * (q / free)) / q;
-      }
-      double next = q - left / slope;
-      if (!(next > low && next < high)) {
-        next = (low + high) / 2;
-      }
-      before = q;
-      leftBefore = left;
-      q = next;
-    }
-    return q;
+    return pump.flowAgainst(q -> lineDrop(q, oil, temperature) + cores.applyAsDouble(q), near);
   }
 }

@@ -15,9 +15,6 @@ import roadbreeze.core.fluid.TransmissionFluid;
  * @param volume oil that hoses and coolers add, m³
  */
 public record OilLines(State hot, State cold, double volume) {
-  /** Oil temperature of a working climb, at which flow as found is known, °C. */
-  public static final double HOT = 90;
-
   /** What the lines starve the gearbox of. */
   public enum Starved implements Code {
     HOT("left PERCENT", "wanted PERCENT"),
@@ -72,13 +69,14 @@ public record OilLines(State hot, State cold, double volume) {
       List<OilChannels> coolers,
       boolean parallel) {
     PumpCircuit pump =
-        PumpCircuit.measured(foundFlow, found.pressureDrop(foundFlow, oil, HOT), maxPressure);
+        PumpCircuit.measured(
+            foundFlow, found.pressureDrop(foundFlow, oil, OilCircuit.HOT), maxPressure);
     List<Line> hoses = coolers.isEmpty() ? List.of() : planned;
     double volume =
         coolers.stream().mapToDouble(OilChannels::volume).sum()
             + hoses.stream().mapToDouble(Line::volume).sum();
     return new OilLines(
-        state(pump, found, hoses, oil, coolers, parallel, HOT),
+        state(pump, found, hoses, oil, coolers, parallel, OilCircuit.HOT),
         state(pump, found, hoses, oil, coolers, parallel, coldOil),
         volume);
   }

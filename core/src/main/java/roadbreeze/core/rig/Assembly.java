@@ -32,9 +32,6 @@ public final class Assembly {
   public static final Name CONDENSER = Name.of(Name.Noun.CONDENSER);
   public static final Name CHARGE_AIR_COOLER = Name.of(Name.Noun.CHARGE_AIR_COOLER);
 
-  /** Oil temperature at which parallel coolers share the flow, °C: that of a working climb. */
-  private static final double HOT_OIL = 90;
-
   /** Electrical over shaft power of a usual alternator. */
   private static final double ALTERNATOR_EFFICIENCY = 0.60;
 
@@ -146,7 +143,9 @@ public final class Assembly {
         setup.fitting().coolers().stream()
             .map(c -> c.part().channels())
             .<DoubleUnaryOperator>map(
-                c -> q -> q <= 0 ? 0 : c.pressureDrop(q, setup.truck().oil().fluid(), HOT_OIL))
+                c ->
+                    q ->
+                        q <= 0 ? 0 : c.pressureDrop(q, setup.truck().oil().fluid(), OilCircuit.HOT))
             .toList();
     double[] flows = ParallelFlow.share(drops, setup.truck().oil().flow()).flows();
     double sum = Arrays.stream(flows).sum();

@@ -106,9 +106,12 @@ class PowertrainTest {
     // it idles the brakes hold the rest.
     double wheels = state.wheelPower() / 0.965;
     double used = wheels + state.meshHeat() + state.spinHeat() + state.converterHeat() + 5000;
-    assertThat(state.brakePower() - used)
-        .isCloseTo(rpm == 700 ? state.brakePower() - used : 0, within(1e-6))
-        .isGreaterThan(-1e-6);
+    double held = state.brakePower() - used;
+    if (rpm == 700) {
+      assertThat(held).isBetween(500.0, 3000.0);
+    } else {
+      assertThat(held).isCloseTo(0, within(1e-6));
+    }
   }
 
   @Test
