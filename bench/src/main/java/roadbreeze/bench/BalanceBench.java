@@ -22,8 +22,11 @@ import org.openjdk.jmh.runner.options.TimeValue;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Factors;
+import roadbreeze.core.circuit.FanDrive;
+import roadbreeze.core.circuit.FanSetting;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.finder.Result;
 import roadbreeze.core.sizing.Headroom;
 import roadbreeze.core.sizing.Levers;
@@ -40,6 +43,7 @@ public class BalanceBench {
   private static final int STEPS = 41;
   private static final int WORKERS = 2;
   private final Rig rig = WorkedCase.rig(true);
+  private final Rig clutched = clutched();
   private final double[] grades = axis(0, 0.12);
   private final double[] ambients = axis(10, 50);
 
@@ -47,6 +51,16 @@ public class BalanceBench {
     return IntStream.range(0, STEPS)
         .mapToDouble(i -> from + (to - from) * i / (STEPS - 1))
         .toArray();
+  }
+
+  /** The worked truck with a viscous clutch on its engine, which grips by its own temperatures. */
+  private static Rig clutched() {
+    FanDrive.Belt belt = new FanDrive.Belt(1.1, 2600, 2600, 6000, 0.25, 0.9);
+    return WorkedCase.rig(
+        WorkedCase.stack(true),
+        WorkedCase.stages(true),
+        new FanSetting(new FanDrive.Viscous(belt, 60, 90), 1),
+        new Thermostat(90, 99));
   }
 
   /** A new solver each time: nothing of an earlier answer is reused. */
@@ -64,6 +78,17 @@ public class BalanceBench {
   public Optional<MarginMap.Point>[][] map() {
     return MarginMap.compute(
         rig, WorkedCase.CLIMB, MarginMap.Axes.AMBIENT_GRADE, ambients, grades, Factors.NOMINAL);
+  }
+
+  @Benchmark
+  public Optional<MarginMap.Point>[][] clutchedMap() {
+    return MarginMap.compute(
+        clutched,
+        WorkedCase.CLIMB,
+        MarginMap.Axes.AMBIENT_GRADE,
+        ambients,
+        grades,
+        Factors.NOMINAL);
   }
 
   /** The whole search on two threads, as a server's two workers take it. */
@@ -110,7 +135,8 @@ public class BalanceBench {
         "balance     %10.1f µs, %.0f times faster%n",
         micros.get("balance"), reference / micros.get("balance"));
     System.out.printf(
-        "map         %10.1f ms for %d × %d balances%n", micros.get("map") / 1000, STEPS, STEPS);
+        "map         %10.1f ms for %d × %d balances, %.1f ms with a clutched fan%n",
+        micros.get("map") / 1000, STEPS, STEPS, micros.get("clutchedMap") / 1000);
     System.out.printf(
         "finder      %10.1f µs a candidate on %d threads: %.0f candidates/s, %.0f times faster%n",
         each, WORKERS, 1e6 / each, reference / each);

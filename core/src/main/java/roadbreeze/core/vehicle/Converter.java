@@ -61,23 +61,34 @@ public final class Converter {
    * @param turbineTorque N·m, > 0
    */
   public Slip slip(double turbineSpeed, double turbineTorque) {
-    // Turbine torque falls steadily from a very large value at s → 0 to nothing at s = 1.
-    double s =
-        new BracketingNthOrderBrentSolver(1e-14, 1e-12, 1e-9, 5)
-            .solve(
-                200,
-                ratio -> {
-                  double engineSpeed = turbineSpeed / ratio;
-                  return Math.log(
-                      torqueRatio(ratio)
-                          * pumpCapacity(ratio)
-                          * engineSpeed
-                          * engineSpeed
-                          / turbineTorque);
-                },
-                1e-4,
-                1 - 1e-12);
+    double demand = demand(turbineSpeed, turbineTorque);
+    double s = demand <= given(COUPLING_SPEED_RATIO) ? coupled(demand) : multiplying(demand);
     return at(s, turbineSpeed / s);
+  }
+
+  /** True where the turbine meets that demand with a speed ratio of this or more. */
+  boolean slipsLess(double leastSpeedRatio, double turbineSpeed, double turbineTorque) {
+    return demand(turbineSpeed, turbineTorque) <= given(leastSpeedRatio);
+  }
+
+  /** Turbine torque over what the pump at stall takes at the turbine's speed (-). */
+  private double demand(double turbineSpeed, double turbineTorque) {
+    return turbineTorque / (capacity * turbineSpeed * turbineSpeed);
+  }
+
+  /** The demand met at a speed ratio: from very much at s → 0 steadily down to nothing at s = 1. */
+  private double given(double s) {
+    return torqueRatio(s) * (1 - s * s * s * s) / (s * s);
+  }
+
+  /** Where both torques are one, 1/s² − s² = demand. */
+  private static double coupled(double demand) {
+    return Math.sqrt((Math.sqrt(demand * demand + 4) - demand) / 2);
+  }
+
+  private double multiplying(double demand) {
+    return new BracketingNthOrderBrentSolver(1e-14, 1e-12, 1e-9, 5)
+        .solve(200, s -> Math.log(given(s) / demand), 1e-4, COUPLING_SPEED_RATIO);
   }
 
   /**

@@ -131,12 +131,20 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
       return Optional.empty(); // spares the slip search where power alone says no
     }
     for (int gear = Math.min(task.highestGear(), driveline.gears()); gear >= 1; gear--) {
-      State state = inGear(task, gear, wheelPower, speed);
+      Turbine turbine = turbine(task, gear, wheelPower, speed);
+      if (gear > 1 && !turbine.locked && !slipsLittle(turbine)) {
+        continue; // spares the slip search
+      }
+      State state = inGear(task, turbine);
       if (holds(state, task.air())) {
         return Optional.of(state);
       }
     }
     return Optional.empty();
+  }
+
+  private boolean slipsLittle(Turbine turbine) {
+    return converter.slipsLess(LEAST_SPEED_RATIO, turbine.speed, turbine.power / turbine.speed);
   }
 
   private boolean holds(State state, Air air) {
@@ -145,54 +153,77 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
         state.gear() == 1
             || (state.locked()
                 ? rpm >= driveline.luggingRpm()
-                : state.speedRatio() >= LEAST_SPEED_RATIO
-                    && state.engineSpeed() >= engine.idleSpeed());
+                : state.engineSpeed() >= engine.idleSpeed());
     return pulls
         && rpm <= driveline.highestRpm()
         && state.brakePower() / state.engineSpeed()
             <= USABLE_TORQUE * engine.fullLoadTorque(state.engineSpeed(), air);
   }
 
-  /** The state in one gear, whether or not the engine can give it. */
-  State inGear(Task task, int gear, double wheelPower, double speed) {
-    double turbineSpeed = speed * driveline.inputPerMetre(gear);
+  /**
+   * What the gearbox's input asks for in one gear.
+   *
+   * @param speed rad/s
+   * @param mesh heat, W
+   * @param spin heat, W
+   * @param power with both, W
+   */
+  private record Turbine(
+      int gear,
+      boolean locked,
+      double roadSpeed,
+      double wheelPower,
+      double speed,
+      double mesh,
+      double spin,
+      double power) {}
+
+  private Turbine turbine(Task task, int gear, double wheelPower, double roadSpeed) {
+    double speed = roadSpeed * driveline.inputPerMetre(gear);
     double afterMesh = wheelPower / driveline.axleEfficiency();
-    double spin = driveline.spinLoss(turbineSpeed, task.spinThickness());
+    double spin = driveline.spinLoss(speed, task.spinThickness());
     double mesh = afterMesh / driveline.meshEfficiency() - afterMesh;
-    double turbinePower = afterMesh + mesh + spin;
-    boolean lugs = Rpm.fromRadPerSecond(turbineSpeed) < driveline.luggingRpm();
+    boolean lugs = Rpm.fromRadPerSecond(speed) < driveline.luggingRpm();
     boolean locked =
         gear >= driveline.lockFromGear()
-            && speed > driveline.lockAboveSpeed()
+            && roadSpeed > driveline.lockAboveSpeed()
             && !(gear == 1 && lugs);
+    return new Turbine(
+        gear, locked, roadSpeed, wheelPower, speed, mesh, spin, afterMesh + mesh + spin);
+  }
+
+  /** The state in one gear, whether or not the engine can give it. */
+  private State inGear(Task task, Turbine turbine) {
+    double turbinePower = turbine.power;
+    double mesh = turbine.mesh;
     double speedRatio = 1;
-    double engineSpeed = turbineSpeed;
+    double engineSpeed = turbine.speed;
     double converterHeat = 0;
-    if (!locked) {
-      Converter.Slip slip = converter.slip(turbineSpeed, turbinePower / turbineSpeed);
-      if (gear == 1 && slip.engineSpeed() < engine.idleSpeed()) {
+    if (!turbine.locked) {
+      Converter.Slip slip = converter.slip(turbine.speed, turbinePower / turbine.speed);
+      if (turbine.gear == 1 && slip.engineSpeed() < engine.idleSpeed()) {
         // The engine idles, the converter gives what it gives and the brakes hold the rest.
-        slip = converter.at(turbineSpeed / engine.idleSpeed(), engine.idleSpeed());
+        slip = converter.at(turbine.speed / engine.idleSpeed(), engine.idleSpeed());
         turbinePower = slip.turbinePower();
-        mesh = Math.max(0, turbinePower - spin) * (1 - driveline.meshEfficiency());
+        mesh = Math.max(0, turbinePower - turbine.spin) * (1 - driveline.meshEfficiency());
       }
       speedRatio = slip.speedRatio();
       engineSpeed = slip.engineSpeed();
       converterHeat = slip.heat();
     }
     return new State(
-        gear,
-        speed,
+        turbine.gear,
+        turbine.roadSpeed,
         false,
-        locked,
+        turbine.locked,
         speedRatio,
         engineSpeed,
-        wheelPower,
+        turbine.wheelPower,
         turbinePower + converterHeat + task.accessoryPower().applyAsDouble(engineSpeed),
         converterHeat,
         mesh,
-        spin,
-        driveline.spinLoss(turbineSpeed, 1));
+        turbine.spin,
+        driveline.spinLoss(turbine.speed, 1));
   }
 
   /**
