@@ -124,15 +124,17 @@ public final class WorkedCase {
             OptionalDouble.empty());
     return new Fitting(
         Condition.SOUND,
-        1,
-        new Thermostat(90, 99),
-        Optional.empty(),
-        OilOrder.AFTER_TANK,
-        OilElement.InTank.Place.OUTLET_TANK,
-        false,
-        List.of(),
+        Fitting.Nose.BARE,
+        Fitting.Swaps.none(new Thermostat(90, 99)),
+        new Fitting.OilRun(
+            OilOrder.AFTER_TANK,
+            OilElement.InTank.Place.OUTLET_TANK,
+            false,
+            false,
+            List.of(),
+            HOSES),
         List.of(FanFit.over(new Rectangle(0.06, 0, 0.64, 0.52), fan)),
-        HOSES);
+        List.of());
   }
 
   public static OilCooler oilCooler(double width, double height, double depth) {

@@ -99,6 +99,7 @@ public record Balance(
    * @param engineToCoolant engine heat in the coolant
    * @param tank from oil to coolant in the in-tank cooler, negative where it heats the oil
    * @param coolers by id of the cooler, oil to air
+   * @param others by id of the cooler, what other coolers of the pack give the air
    * @param gearboxCase oil to the air round the case
    */
   public record HeatFlows(
@@ -113,7 +114,8 @@ public record Balance(
       Map<String, Double> coolers,
       double gearboxCase,
       double condenser,
-      double chargeAir) {
+      double chargeAir,
+      Map<String, Double> others) {
 
     /** What the auxiliary coolers take together. */
     public double throughCoolers() {

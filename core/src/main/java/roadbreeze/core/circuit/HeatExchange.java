@@ -220,6 +220,8 @@ public final class HeatExchange {
         airSide.setHeat(k, condenserHeat);
       } else if (role instanceof LayerRole.ChargeAirCooler) {
         airSide.setHeat(k, chargeHeat);
+      } else if (role instanceof LayerRole.OtherCooler other) {
+        airSide.setHeat(k, other.heat(engineHeat));
       }
     }
   }
@@ -414,9 +416,12 @@ public final class HeatExchange {
   Balance result() {
     Stack stack = rig.stack();
     Map<String, Double> coolers = new LinkedHashMap<>();
+    Map<String, Double> others = new LinkedHashMap<>();
     for (int k = 0; k < stack.layers().size(); k++) {
       if (airSide.isCooler(k)) {
         coolers.put(stack.layers().get(k).name().id(), oilSide.heatOf(k));
+      } else if (stack.layers().get(k).role() instanceof LayerRole.OtherCooler other) {
+        others.put(stack.layers().get(k).name().id(), other.heat(engineHeat));
       }
     }
     Balance.HeatFlows heat =
@@ -432,7 +437,8 @@ public final class HeatExchange {
             coolers,
             caseHeat(),
             condenserHeat,
-            chargeHeat);
+            chargeHeat,
+            others);
     return new Balance(
         driveline,
         air,

@@ -20,6 +20,7 @@ import roadbreeze.core.problem.Range;
  *     0.15 without seals and flaps
  * @param oilFlowShare of its proper flow that the gearbox's cooler circuit moves
  * @param sensorOffset the coolant sensor reads so much too low, K: what it switches comes that late
+ * @param gearboxBypass how the gearbox's own thermal bypass fails, where it has one
  */
 public record Condition(
     ThermostatFault thermostat,
@@ -33,7 +34,8 @@ public record Condition(
     double chargeAirBlocked,
     double recirculation,
     double oilFlowShare,
-    double sensorOffset) {
+    double sensorOffset,
+    BypassFault gearboxBypass) {
   private static final Range SHARE = new Range(Quantity.CONDITION_SHARE, 0, 1);
   private static final Range LATE = new Range(Quantity.CONDITION_LATE, -20, 40);
 
@@ -41,7 +43,7 @@ public record Condition(
   public static final double SEALED = 0.02;
 
   public static final Condition SOUND =
-      new Condition(ThermostatFault.NONE, 0, 1, 1, 0, 1, 0, 0, 0, SEALED, 1, 0);
+      new Condition(ThermostatFault.NONE, 0, 1, 1, 0, 1, 0, 0, 0, SEALED, 1, 0, BypassFault.NONE);
 
   /** How a thermostat fails. */
   public enum ThermostatFault {
@@ -50,6 +52,15 @@ public record Condition(
     STUCK_OPEN,
     /** Shut but for what its jiggle pin lets by. */
     STUCK_SHUT
+  }
+
+  /** How the gearbox's own thermal bypass fails. */
+  public enum BypassFault {
+    NONE,
+    /** No oil reaches the coolers, however hot. */
+    STUCK_SHUT,
+    /** All oil goes to the coolers, however cold. */
+    STUCK_OPEN
   }
 
   public Condition {
@@ -88,6 +99,7 @@ public record Condition(
         chargeAirBlocked,
         share,
         oilFlowShare,
-        sensorOffset);
+        sensorOffset,
+        gearboxBypass);
   }
 }

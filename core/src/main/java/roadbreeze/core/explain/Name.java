@@ -17,6 +17,10 @@ public record Name(String id, Noun noun, int number, String given) {
     CHARGE_AIR_COOLER,
     OIL_COOLER,
     OIL_COOLER_FAN,
+    STEERING_COOLER,
+    ENGINE_OIL_COOLER,
+    HYDRAULIC_COOLER,
+    FUEL_COOLER,
     MAIN_FAN,
     FAN,
     OBSTACLE;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import roadbreeze.core.circuit.Accessories;
+import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.circuit.CoolantLoop;
 import roadbreeze.core.circuit.FanSetting;
 import roadbreeze.core.circuit.OilElement;
@@ -63,13 +64,14 @@ public final class Assembly {
         t.chargeAir(),
         new CoolantLoop(
             t.coolant().fluid(),
-            t.coolant().pumpFlowAt4000() * condition.coolantFlowShare(),
-            thermostat(f.thermostat(), condition)),
+            f.swaps().pumpFlowAt4000().orElse(t.coolant().pumpFlowAt4000())
+                * condition.coolantFlowShare(),
+            thermostat(f.swaps().thermostat(), condition)),
         new OilLoop(
             t.oil().fluid(),
             circuit(setup, !f.coolers().isEmpty()),
-            t.oil().bypass(),
-            stages(coolerStages(setup), setup.tank(), f.order()),
+            gearboxBypass(setup),
+            stages(coolerStages(setup), setup.tank(), f.oil().order()),
             t.oil().caseConductance()),
         stack(setup),
         fanSettings(f));
@@ -87,6 +89,19 @@ public final class Assembly {
         });
   }
 
+  /** The gearbox's own bypass as it does; pinned or stuck open it acts as if there were none. */
+  private static Bypass gearboxBypass(Setup setup) {
+    Bypass own = setup.truck().oil().bypass();
+    if (setup.fitting().oil().bypassPinned()) {
+      return Bypass.NONE;
+    }
+    return switch (setup.fitting().condition().gearboxBypass()) {
+      case NONE -> own;
+      case STUCK_SHUT -> own.works() ? Bypass.shutForGood() : own;
+      case STUCK_OPEN -> Bypass.NONE;
+    };
+  }
+
   /**
    * Pump and lines of a setup.
    *
@@ -100,7 +115,7 @@ public final class Assembly {
         oil.flow() * f.condition().oilFlowShare(),
         found.line(),
         found.pumpMaxPressure(),
-        hoses ? f.hoses() : List.of(),
+        hoses ? f.oil().hoses() : List.of(),
         oil.fluid());
   }
 
@@ -111,11 +126,11 @@ public final class Assembly {
         found.line(),
         found.pumpMaxPressure(),
         found.coldOil(),
-        setup.fitting().hoses(),
+        setup.fitting().oil().hoses(),
         setup.truck().oil().fluid(),
         setup.truck().oil().flow(),
         setup.fitting().coolers().stream().map(c -> c.part().channels()).toList(),
-        setup.fitting().parallel());
+        setup.fitting().oil().parallel());
   }
 
   /** The oil's way past the in-tank cooler, where there is one, and the auxiliary ones. */
@@ -133,7 +148,7 @@ public final class Assembly {
     for (CoolerFit c : setup.fitting().coolers()) {
       coolers.add(new OilElement.PackCooler(c.name().id(), c.part().bypass()));
     }
-    return setup.fitting().parallel() && coolers.size() > 1
+    return setup.fitting().oil().parallel() && coolers.size() > 1
         ? List.of(sideBySide(setup, coolers))
         : coolers.stream().map(OilStage::of).toList();
   }
@@ -185,13 +200,14 @@ public final class Assembly {
                 Fan.Mount.PUSHER));
       }
     }
-    for (Truck.Obstacle o : t.front().obstacles()) {
+    for (Truck.Obstacle o : setup.obstacles()) {
       if (o.takesAir()) {
         shadows.add(o.outline());
       }
     }
+    f.others().forEach(o -> stand(o, t.front().coreGap(), front, between, behind));
     List<Layer> layers = new ArrayList<>(front);
-    layers.addAll(ownCores(t.cores(), f.condition()));
+    layers.addAll(ownCores(setup));
     layers.addAll(between);
     Core radiator = setup.radiator();
     layers.add(
@@ -205,11 +221,34 @@ public final class Assembly {
         layers,
         fans,
         shadows,
-        t.front().ramCoefficient() * f.ramShare(),
+        t.front().ramCoefficient() * f.nose().ramShare(),
         f.condition().recirculation());
   }
 
-  private static List<Layer> ownCores(Truck.Cores cores, Condition condition) {
+  /** Puts another cooler among the layers at its place; elsewhere it is out of the pack's air. */
+  private static void stand(
+      OtherCooler o, double gap, List<Layer> front, List<Layer> between, List<Layer> behind) {
+    List<Layer> there =
+        switch (o.place()) {
+          case FRONT -> front;
+          case BEHIND_CONDENSER -> between;
+          case BEHIND_RADIATOR -> behind;
+          case ELSEWHERE -> new ArrayList<>();
+        };
+    Layer layer =
+        new Layer(
+            o.name(),
+            o.core().outline(),
+            o.core().fin(),
+            0,
+            o.gives(),
+            o.place() == CoolerFit.Place.FRONT ? gap : 0);
+    there.add(o.behindOil() ? there.size() : 0, layer);
+  }
+
+  private static List<Layer> ownCores(Setup setup) {
+    Truck.Cores cores = setup.truck().cores();
+    Condition condition = setup.fitting().condition();
     List<Layer> own = new ArrayList<>();
     cores
         .condenser()
@@ -217,7 +256,7 @@ public final class Assembly {
             c ->
                 own.add(
                     layer(CONDENSER, c, condition.condenserBlocked(), new LayerRole.Condenser())));
-    cores
+    setup
         .chargeAirCooler()
         .ifPresent(
             c ->
@@ -255,7 +294,8 @@ public final class Assembly {
     List<FanSetting> settings = new ArrayList<>();
     for (FanFit fan : f.fans()) {
       settings.add(
-          new FanSetting(fan.part().drive(f.condition().sensorOffset()), fan.speedShare()));
+          new FanSetting(
+              fan.part().drive(f.condition().sensorOffset(), fan.held()), fan.speedShare()));
     }
     for (CoolerFit c : f.coolers()) {
       if (c.ownFan().isPresent()) {

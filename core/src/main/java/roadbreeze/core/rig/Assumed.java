@@ -128,7 +128,11 @@ public enum Assumed implements Code {
           new Accessories(a.basePower(), a.airConditioningPower(), a.condenserHeat() * x));
     }
   },
-  FAN_FREE_FLOW(0.20);
+  FAN_FREE_FLOW(0.20),
+  STEERING_HEAT(0.50),
+  ENGINE_OIL_HEAT(0.40),
+  HYDRAULIC_HEAT(0.60),
+  FUEL_HEAT(0.50);
 
   private final double spread;
 
@@ -145,11 +149,16 @@ public enum Assumed implements Code {
     return truck;
   }
 
-  /** True where the truck has such a thing. */
-  public boolean isThere(Truck truck) {
+  /** True where the setup has such a thing. */
+  public boolean isThere(Setup setup) {
     return switch (this) {
-      case CONDENSER_DEPTH -> truck.cores().condenser().isPresent();
-      case TANK_CONDUCTANCE -> truck.oil().tankConductance().isPresent();
+      case CONDENSER_DEPTH -> setup.truck().cores().condenser().isPresent();
+      case RADIATOR_WIDTH, RADIATOR_HEIGHT, RADIATOR_DEPTH, RADIATOR_FINS ->
+          setup.fitting().swaps().radiator().isEmpty();
+      case TANK_CONDUCTANCE ->
+          setup.fitting().swaps().radiator().isEmpty()
+              && setup.truck().oil().tankConductance().isPresent();
+      case PUMP_FLOW -> setup.fitting().swaps().pumpFlowAt4000().isEmpty();
       default -> true;
     };
   }
@@ -157,24 +166,29 @@ public enum Assumed implements Code {
   /**
    * A setup with the number multiplied.
    *
-   * @param fanId of which fan, where it is a fan's; else ignored
+   * @param thing id of the fan or cooler that it belongs to; of a truck's number ignored
    */
-  public Setup scaled(Setup setup, String fanId, double factor) {
-    if (this != FAN_FREE_FLOW) {
-      return new Setup(scale(setup.truck(), factor), setup.fitting());
-    }
-    return setup.with(
-        setup
-            .fitting()
-            .withFans(
-                setup.fitting().fans().stream()
-                    .map(
-                        f ->
-                            f.name().id().equals(fanId)
-                                ? f.withPart(
-                                    f.part().withCurve(f.part().curve().withFreeFlowScaled(factor)))
-                                : f)
-                    .toList()));
+  public Setup scaled(Setup setup, String thing, double factor) {
+    Fitting f = setup.fitting();
+    return switch (this) {
+      case FAN_FREE_FLOW ->
+          setup.with(
+              f.withFans(
+                  f.fans().stream()
+                      .map(fan -> fan.name().id().equals(thing) ? stronger(fan, factor) : fan)
+                      .toList()));
+      case STEERING_HEAT, ENGINE_OIL_HEAT, HYDRAULIC_HEAT, FUEL_HEAT ->
+          setup.with(
+              f.withOthers(
+                  f.others().stream()
+                      .map(o -> o.name().id().equals(thing) ? o.scaled(factor) : o)
+                      .toList()));
+      default -> new Setup(scale(setup.truck(), factor), f);
+    };
+  }
+
+  private static FanFit stronger(FanFit fan, double factor) {
+    return fan.withPart(fan.part().withCurve(fan.part().curve().withFreeFlowScaled(factor)));
   }
 
   private static Truck withRadiator(Truck t, Core radiator) {

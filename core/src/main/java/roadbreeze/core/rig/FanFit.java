@@ -12,6 +12,7 @@ import roadbreeze.core.switching.FanSwitch;
  *
  * @param outline of its shroud, or of the square round its blades without one
  * @param speedShare of its proper speed that it reaches
+ * @param held its driver's switch holds a controlled clutch fully gripped
  * @param switched by the coolant, where a switch of its own is set
  */
 public record FanFit(
@@ -21,16 +22,29 @@ public record FanFit(
     boolean shrouded,
     Rectangle outline,
     double speedShare,
+    boolean held,
     Optional<FanSwitch> switched) {
 
   /** A puller on a shroud over the whole of a core. */
   public static FanFit over(Rectangle core, FanUnit part) {
     return new FanFit(
-        Name.of("main-fan", Name.Noun.MAIN_FAN, 0), part, false, true, core, 1, Optional.empty());
+        Name.of("main-fan", Name.Noun.MAIN_FAN, 0),
+        part,
+        false,
+        true,
+        core,
+        1,
+        false,
+        Optional.empty());
   }
 
   public FanFit withPart(FanUnit other) {
-    return new FanFit(name, other, pusher, shrouded, outline, speedShare, switched);
+    return new FanFit(name, other, pusher, shrouded, outline, speedShare, held, switched);
+  }
+
+  /** The same with its driver's switch on. */
+  FanFit withHeld() {
+    return new FanFit(name, part, pusher, shrouded, outline, speedShare, true, switched);
   }
 
   Fan fan(double fanFactor) {

@@ -59,9 +59,10 @@ public record FanUnit(
 
   /**
    * @param sensorOffset the coolant sensor reads so much too low, K
+   * @param held a driver's switch holds a controlled clutch fully gripped
    * @throws roadbreeze.core.problem.BadInputException if a fan on the engine lacks what turns it
    */
-  FanDrive drive(double sensorOffset) {
+  FanDrive drive(double sensorOffset, boolean held) {
     return switch (kind) {
       case ELECTRIC -> electric();
       // A solid fan always follows its pulley whole, however fast.
@@ -77,7 +78,7 @@ public record FanUnit(
               needed(Quantity.GRIPS_FROM, gripsFrom) + sensorOffset,
               needed(Quantity.GRIPS_FULLY, gripsFully) + sensorOffset,
               AIR_CONDITIONING_FLOOR,
-              false);
+              held);
     };
   }
 

@@ -1,7 +1,10 @@
 package roadbreeze.core.rig;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.condition.Condition;
@@ -10,92 +13,126 @@ import roadbreeze.core.line.Line;
 /**
  * What a build makes of a truck.
  *
- * @param ramShare of the ram pressure that what hangs in front leaves
- * @param thermostat as stamped
- * @param radiator in place of the truck's own
- * @param tankPlace of the oil cooler in the coolant
- * @param parallel several oil coolers share the oil instead of passing it on
- * @param coolers in the order the oil reaches them
- * @param hoses to the coolers and back
+ * @param others coolers in the pack beside the oil coolers and the truck's own cores
  */
 public record Fitting(
     Condition condition,
-    double ramShare,
-    Thermostat thermostat,
-    Optional<RadiatorUnit> radiator,
-    OilOrder order,
-    OilElement.InTank.Place tankPlace,
-    boolean parallel,
-    List<CoolerFit> coolers,
+    Nose nose,
+    Swaps swaps,
+    OilRun oil,
     List<FanFit> fans,
-    List<Line> hoses) {
+    List<OtherCooler> others) {
   public Fitting {
-    coolers = List.copyOf(coolers);
     fans = List.copyOf(fans);
-    hoses = List.copyOf(hoses);
+    others = List.copyOf(others);
   }
 
-  public Fitting withCondition(Condition other) {
-    return new Fitting(
-        other, ramShare, thermostat, radiator, order, tankPlace, parallel, coolers, fans, hoses);
+  /**
+   * What is done before the pack.
+   *
+   * @param ramShare of the ram pressure that what hangs in front leaves
+   * @param moved ids of obstacles that no longer stand in the opening
+   */
+  public record Nose(double ramShare, Set<String> moved) {
+    public static final Nose BARE = new Nose(1, Set.of());
+
+    public Nose {
+      moved = Set.copyOf(moved);
+    }
   }
 
-  public Fitting withThermostat(Thermostat other) {
-    return new Fitting(
-        condition, ramShare, other, radiator, order, tankPlace, parallel, coolers, fans, hoses);
+  /**
+   * Parts that stand in place of the truck's own; empty where that stays.
+   *
+   * @param thermostat as stamped
+   * @param pumpFlowAt4000 kg/s
+   */
+  public record Swaps(
+      Thermostat thermostat,
+      Optional<RadiatorUnit> radiator,
+      Optional<ChargeAirUnit> chargeAirCooler,
+      OptionalDouble pumpFlowAt4000) {
+    /** All its own but for the thermostat. */
+    public static Swaps none(Thermostat thermostat) {
+      return new Swaps(thermostat, Optional.empty(), Optional.empty(), OptionalDouble.empty());
+    }
   }
 
-  public Fitting withRadiator(RadiatorUnit other) {
-    return new Fitting(
-        condition,
-        ramShare,
-        thermostat,
-        Optional.of(other),
-        order,
-        tankPlace,
-        parallel,
-        coolers,
-        fans,
-        hoses);
+  /**
+   * The gearbox oil's way.
+   *
+   * @param tankPlace of the oil cooler in the coolant
+   * @param parallel several oil coolers share the oil instead of passing it on
+   * @param bypassPinned the gearbox's own bypass is held open for good
+   * @param coolers in the order the oil reaches them
+   * @param hoses to the coolers and back
+   */
+  public record OilRun(
+      OilOrder order,
+      OilElement.InTank.Place tankPlace,
+      boolean parallel,
+      boolean bypassPinned,
+      List<CoolerFit> coolers,
+      List<Line> hoses) {
+    public OilRun {
+      coolers = List.copyOf(coolers);
+      hoses = List.copyOf(hoses);
+    }
   }
 
-  public Fitting withOrder(OilOrder other) {
-    return new Fitting(
-        condition,
-        ramShare,
-        thermostat,
-        radiator,
-        other,
-        tankPlace,
-        parallel,
-        coolers,
-        fans,
-        hoses);
+  /** In the order the oil reaches them. */
+  public List<CoolerFit> coolers() {
+    return oil.coolers;
   }
 
-  public Fitting withCoolers(List<CoolerFit> others) {
-    return new Fitting(
-        condition, ramShare, thermostat, radiator, order, tankPlace, parallel, others, fans, hoses);
+  public Fitting with(Condition other) {
+    return new Fitting(other, nose, swaps, oil, fans, others);
+  }
+
+  public Fitting with(Swaps other) {
+    return new Fitting(condition, nose, other, oil, fans, others);
+  }
+
+  public Fitting with(OilRun other) {
+    return new Fitting(condition, nose, swaps, other, fans, others);
+  }
+
+  public Fitting with(Thermostat other) {
+    return with(new Swaps(other, swaps.radiator, swaps.chargeAirCooler, swaps.pumpFlowAt4000));
+  }
+
+  public Fitting with(RadiatorUnit other) {
+    return with(
+        new Swaps(
+            swaps.thermostat, Optional.of(other), swaps.chargeAirCooler, swaps.pumpFlowAt4000));
+  }
+
+  public Fitting with(OilOrder other) {
+    return with(
+        new OilRun(other, oil.tankPlace, oil.parallel, oil.bypassPinned, oil.coolers, oil.hoses));
+  }
+
+  public Fitting withCoolers(List<CoolerFit> other) {
+    return with(
+        new OilRun(oil.order, oil.tankPlace, oil.parallel, oil.bypassPinned, other, oil.hoses));
+  }
+
+  public Fitting withBypassPinned() {
+    return with(new OilRun(oil.order, oil.tankPlace, oil.parallel, true, oil.coolers, oil.hoses));
   }
 
   /** The same with its first cooler changed. */
   public Fitting withFirst(CoolerFit cooler) {
-    List<CoolerFit> changed = new java.util.ArrayList<>(coolers);
+    List<CoolerFit> changed = new ArrayList<>(oil.coolers);
     changed.set(0, cooler);
     return withCoolers(changed);
   }
 
-  public Fitting withFans(List<FanFit> others) {
-    return new Fitting(
-        condition,
-        ramShare,
-        thermostat,
-        radiator,
-        order,
-        tankPlace,
-        parallel,
-        coolers,
-        others,
-        hoses);
+  public Fitting withFans(List<FanFit> other) {
+    return new Fitting(condition, nose, swaps, oil, other, others);
+  }
+
+  public Fitting withOthers(List<OtherCooler> other) {
+    return new Fitting(condition, nose, swaps, oil, fans, other);
   }
 }

@@ -1,5 +1,6 @@
 package roadbreeze.core.rig;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.OilElement;
@@ -13,18 +14,33 @@ public record Setup(Truck truck, Fitting fitting) {
   /** The radiator as it stands: the truck's own, or the one that replaces it. */
   public Core radiator() {
     Core own = truck.cores().radiator();
-    return fitting.radiator().map(r -> r.inPlaceOf(own)).orElse(own);
+    return fitting.swaps().radiator().map(r -> r.inPlaceOf(own)).orElse(own);
+  }
+
+  /** The charge-air cooler as it stands: the truck's own, or the one that replaces it. */
+  public Optional<Core> chargeAirCooler() {
+    return truck
+        .cores()
+        .chargeAirCooler()
+        .map(own -> fitting.swaps().chargeAirCooler().map(c -> c.inPlaceOf(own)).orElse(own));
+  }
+
+  /** Obstacles that still stand in the opening. */
+  public List<Truck.Obstacle> obstacles() {
+    return truck.front().obstacles().stream()
+        .filter(o -> !fitting.nose().moved().contains(o.name().id()))
+        .toList();
   }
 
   /** The oil cooler in the coolant: in the tank of whichever radiator stands, or beside it. */
   public Optional<OilElement.InTank> tank() {
     OptionalDouble conductance =
-        fitting.radiator().isPresent()
-            ? fitting.radiator().get().tankConductance()
+        fitting.swaps().radiator().isPresent()
+            ? fitting.swaps().radiator().get().tankConductance()
             : truck.oil().tankConductance();
     return conductance.isEmpty()
         ? Optional.empty()
-        : Optional.of(new OilElement.InTank(conductance.getAsDouble(), fitting.tankPlace()));
+        : Optional.of(new OilElement.InTank(conductance.getAsDouble(), fitting.oil().tankPlace()));
   }
 
   /** Pressure that the cap holds, gauge, Pa. */

@@ -116,14 +116,14 @@ public record Truck(
         powertrain, load, accessories, chargeAir, newCoolant, oil, front, cores, fanFactor, lines);
   }
 
-  /** The same with another bypass in its gearbox. */
-  public Truck with(Bypass bypass) {
-    return with(new OilSide(oil.fluid, oil.flow, oil.caseConductance, oil.tankConductance, bypass));
-  }
-
   Truck with(OilSide newOil) {
     return new Truck(
         powertrain, load, accessories, chargeAir, coolant, newOil, front, cores, fanFactor, lines);
+  }
+
+  Truck with(FrontEnd newFront) {
+    return new Truck(
+        powertrain, load, accessories, chargeAir, coolant, oil, newFront, cores, fanFactor, lines);
   }
 
   Truck with(Cores newCores) {

@@ -58,7 +58,8 @@ final class AirDisputes {
     Offer<FanUnit> fan = own.orElseGet(() -> largest(setup, FanUnit.Type.ELECTRIC));
     FanFit behind = FanFit.over(setup.radiator().outline(), fan.part());
     FanFit front =
-        new FanFit(behind.name(), fan.part(), true, false, behind.outline(), 1, Optional.empty());
+        new FanFit(
+            behind.name(), fan.part(), true, false, behind.outline(), 1, false, Optional.empty());
     Side puller =
         trial
             .side(AirSays.SIDE_PULLER, setup.with(setup.fitting().withFans(List.of(behind))))
@@ -89,13 +90,13 @@ final class AirDisputes {
   }
 
   Dispute thermostat(Setup setup) {
-    Thermostat own = setup.fitting().thermostat();
+    Thermostat own = setup.fitting().swaps().thermostat();
     Thermostat cold = new Thermostat(own.startToOpen() - COLDER, own.fullOpen() - COLDER);
     Side fitted = trial.side(AirSays.THERMOSTAT_FITTED.with(own.startToOpen()), setup);
     Side colder =
         trial.side(
             AirSays.THERMOSTAT_COLDER.with(cold.startToOpen()),
-            setup.with(setup.fitting().withThermostat(cold)));
+            setup.with(setup.fitting().with(cold)));
     List<Side> sides = List.of(fitted, colder);
     for (Side s : sides) {
       if (s.stands()) {
@@ -183,7 +184,7 @@ final class AirDisputes {
     Side deeper =
         trial.side(
             AirSays.ROWS_DEEPER.with(r.depth() + ROW),
-            setup.with(setup.fitting().withRadiator(like(setup, r.depth() + ROW, r.metal()))));
+            setup.with(setup.fitting().with(like(setup, r.depth() + ROW, r.metal()))));
     Side moreAir = trial.side(AirSays.ROWS_MORE_AIR.with(r.depth()), withMoreAir(setup));
     List<Side> sides = List.of(asIs, deeper, moreAir);
     for (Side s : sides) {
@@ -226,7 +227,7 @@ final class AirDisputes {
     Condition sealed =
         f.condition().withRecirculation(Math.min(Condition.SEALED, f.condition().recirculation()));
     return setup.with(
-        f.withCondition(sealed)
+        f.with(sealed)
             .withFans(
                 f.fans().stream()
                     .map(fan -> fan.withPart(fan.part().withCurve(stronger(fan.part().curve()))))
@@ -263,13 +264,13 @@ final class AirDisputes {
         trial
             .side(
                 AirSays.METAL_ALUMINIUM,
-                setup.with(setup.fitting().withRadiator(like(setup, depth, FinMetal.ALUMINIUM))))
+                setup.with(setup.fitting().with(like(setup, depth, FinMetal.ALUMINIUM))))
             .effect(AirSays.ALUMINIUM_IS);
     Side copper =
         trial
             .side(
                 AirSays.METAL_COPPER,
-                setup.with(setup.fitting().withRadiator(like(setup, depth, FinMetal.COPPER))))
+                setup.with(setup.fitting().with(like(setup, depth, FinMetal.COPPER))))
             .effect(AirSays.COPPER_IS);
     List<Side> sides = List.of(aluminium, copper);
     double apart = Math.abs(aluminium.sureCoolant() - copper.sureCoolant());

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.OilLines;
@@ -41,7 +40,7 @@ final class OilDisputes {
     List<Side> sides = new ArrayList<>();
     List<Side> mornings = new ArrayList<>();
     for (OilOrder order : OilOrder.values()) {
-      Setup ordered = setup.with(setup.fitting().withOrder(order));
+      Setup ordered = setup.with(setup.fitting().with(order));
       Side morning = trial.onAColdMorning(ordered);
       Side side = trial.side(name(order), ordered);
       boolean bypassed = order == OilOrder.TANK_BYPASSED;
@@ -94,7 +93,7 @@ final class OilDisputes {
 
   /** Pin the gearbox's own bypass open, or leave it: the cold side against the hot side. */
   Dispute ownBypass(Setup setup) {
-    Setup open = new Setup(setup.truck().with(Bypass.NONE), setup.fitting());
+    Setup open = setup.with(setup.fitting().withBypassPinned());
     Side left = trial.side(OilSays.PIN_LEAVE, setup).effect(OilSays.PIN_MAY_STICK);
     Side pinned = trial.side(OilSays.PIN_OPEN, open).effect(OilSays.PIN_CANNOT_STICK);
     double warmer =

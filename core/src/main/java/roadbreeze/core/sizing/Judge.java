@@ -74,7 +74,7 @@ public record Judge(
     List<Uncertainty.Doubt> doubts = new ArrayList<>();
     for (Doubted doubted : assumed) {
       Assumed what = doubted.what();
-      if (what.isThere(setup.truck())) {
+      if (what.isThere(setup)) {
         try {
           doubts.add(
               new Uncertainty.Doubt(

@@ -5,6 +5,7 @@ import java.util.List;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.OtherCooler;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
 import roadbreeze.core.stack.Rectangle;
@@ -58,6 +59,17 @@ public record Layout(
                 c.name(), c.outline(), c.part().depth(), c.gap(), Depth.valueOf(c.place().name())));
       }
     }
+    for (OtherCooler o : setup.fitting().others()) {
+      if (o.place() != CoolerFit.Place.ELSEWHERE) {
+        coolers.add(
+            new Cooler(
+                o.name(),
+                o.core().outline(),
+                o.core().depth(),
+                front.coreGap(),
+                Depth.valueOf(o.place().name())));
+      }
+    }
     List<FanFit> fans = setup.fitting().fans();
     return new Layout(
         front.opening(),
@@ -68,7 +80,7 @@ public record Layout(
         fans.stream().anyMatch(f -> f.part().kind().onEngine()),
         setup.radiator().outline(),
         coolers,
-        front.obstacles().stream()
+        setup.obstacles().stream()
             .map(o -> new Obstacle(o.name(), o.outline(), o.movable()))
             .toList(),
         fans.stream().map(f -> new FanPlace(f.name(), f.outline(), f.pusher())).toList());

@@ -20,4 +20,20 @@ public sealed interface LayerRole {
 
   /** The charge-air cooler of a boosted engine: gives off what the compressor put in. */
   record ChargeAirCooler() implements LayerRole {}
+
+  /**
+   * A cooler of something else, which gives off a set heat.
+   *
+   * @param heat W
+   * @param engineShare and so much of what the engine gives its coolant
+   */
+  record OtherCooler(double heat, double engineShare) implements LayerRole {
+    public double heat(double engineHeat) {
+      return heat + engineShare * engineHeat;
+    }
+
+    public OtherCooler scaled(double factor) {
+      return new OtherCooler(heat * factor, engineShare * factor);
+    }
+  }
 }

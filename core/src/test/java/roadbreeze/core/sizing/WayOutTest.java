@@ -66,6 +66,7 @@ class WayOutTest {
                                     f.shrouded(),
                                     f.outline(),
                                     0,
+                                    f.held(),
                                     f.switched()))
                         .toList()));
     assertThat(WayOut.of(still, WorkedCase.SLIPPING.withAmbient(50), Limits.DEFAULT, LIMIT))
