@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import { useJob } from '@/job/useJob'
 import { api, type ApiProblem } from '@/shared/api/client'
 import type { FinderPick, FinderState, Said } from '@/shared/api/types'
-import { say, word } from '@/shared/message/say'
+import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, roundValues } from '@/shared/units/units'
 import { standingWord } from '@/shared/ui/words'
@@ -18,7 +18,7 @@ const within = ref<Record<'budget' | 'hours' | 'amps', number | null>>({ budget:
 const unread = ref({ budget: false, hours: false, amps: false })
 const refused = shallowRef<Record<string, Said>>({})
 const atField = (name: string) => refused.value[name] && say(refused.value[name], unitWorld.value)
-const what = ref({ fans: true, radiators: true, thermostats: false })
+const what = ref({ fixes: true, fans: true, radiators: true, thermostats: false })
 const from = ref((job.content.builds.find((b) => b.kind === 'RESTORED') ?? job.build).id)
 const state = shallowRef<FinderState | null>(null)
 const problem = shallowRef<Said[]>([])
@@ -85,8 +85,7 @@ function toPlan(pick: FinderPick) {
 }
 
 const words = (all: Said[], joint = '; ') => all.map((s) => say(s, unitWorld.value)).join(joint)
-const merits = (merit: string) =>
-  word(`resultMerit.${merit.toLowerCase().replace(/_(.)/g, (_, c: string) => c.toUpperCase())}`).toLowerCase()
+const merits = (merit: string) => word(`resultMerit.${camel(merit)}`).toLowerCase()
 const k = (v: number) => (v > 0 ? '+' : '') + format(v, 'difference', unitWorld.value, 1)
 const time = (minutes: number) => `${Math.floor(minutes / 60)} h ${Math.round(minutes % 60)} min`
 const running = computed(() => state.value?.status === 'RUNNING')
@@ -164,6 +163,7 @@ const hover = ref<number | null>(null)
       <div class="switches">
         <button
           v-for="(label, key) in {
+            fixes: 'small fixes',
             fans: 'other fans',
             radiators: 'other radiators',
             thermostats: 'colder thermostats',

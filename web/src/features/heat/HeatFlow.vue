@@ -8,7 +8,7 @@ import VChart from 'vue-echarts'
 import { useJob } from '@/job/useJob'
 import { dark, unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import { coolerName } from './pack/geometry'
+import { coolerName, otherName } from './pack/geometry'
 
 use([SankeyChart, TooltipComponent, SVGRenderer])
 
@@ -17,6 +17,7 @@ const kilowatts = (v: number) => format(v, 'power', unitWorld.value)
 /** Where the heat comes from and where it goes, one ribbon per flow. */
 const job = useJob()
 const named = (id: string) => coolerName(job.build.coolers.findIndex((c) => c.id === id))
+const other = (id: string) => otherName(job.build.otherCoolers.find((o) => o.id === id)!)
 const option = computed(() => {
   const h = job.detail!.balance!.heat
   const kw = (v: number) => format(v, 'power', unitWorld.value)
@@ -40,6 +41,7 @@ const option = computed(() => {
       ['gearbox case', 'air', h.gearboxCase],
       ['charge air', 'air', h.chargeAir],
       ['condenser', 'air', h.condenser],
+      ...h.others.map((c) => [other(c.id), 'air', c.heatKw]),
     ] as [string, string, number][]
   ).filter(([, , v]) => v > 0.02)
   const names = [...new Set(links.flatMap(([a, b]) => [a, b]))]

@@ -9,13 +9,15 @@ import LimitsPanel from './panels/LimitsPanel.vue'
 
 const HeatFlow = defineAsyncComponent(() => import('./HeatFlow.vue'))
 const FansPanel = defineAsyncComponent(() => import('./panels/FansPanel.vue'))
+const OtherCoresPanel = defineAsyncComponent(() => import('./panels/OtherCoresPanel.vue'))
 const RatingPanel = defineAsyncComponent(() => import('./panels/RatingPanel.vue'))
 
 const job = useJob()
-type Tab = 'limits' | 'coolers' | 'fans' | 'front' | 'faults' | 'rating'
+type Tab = 'limits' | 'coolers' | 'others' | 'fans' | 'front' | 'faults' | 'rating'
 const tab = ref<Tab>('coolers')
 const tabs: { value: Tab; label: string }[] = [
   { value: 'coolers', label: 'Oil coolers' },
+  { value: 'others', label: 'Other cores' },
   { value: 'fans', label: 'Fans' },
   { value: 'front', label: 'Radiator & front' },
   { value: 'faults', label: 'Faults' },
@@ -53,6 +55,7 @@ const tabs: { value: Tab; label: string }[] = [
       </div>
       <div id="bench" role="tabpanel" :aria-labelledby="`tab-${tab}`">
         <CoolersPanel v-if="tab === 'coolers'" />
+        <OtherCoresPanel v-else-if="tab === 'others'" />
         <FansPanel v-else-if="tab === 'fans'" />
         <FrontPanel v-else-if="tab === 'front'" />
         <ConditionPanel v-else-if="tab === 'faults'" />

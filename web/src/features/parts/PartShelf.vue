@@ -19,9 +19,14 @@ const slugs: Record<Shelf, string> = {
   thermostats: 'thermostats',
   caps: 'caps',
   controllers: 'controllers',
+  chargeAirCoolers: 'charge-air-coolers',
+  pumps: 'coolant-pumps',
+  clutches: 'fan-clutches',
+  hydraulicCoolers: 'hydraulic-coolers',
 }
 const group = ref('')
-const groupOf = (p: Part): string => ('family' in p ? p.family : 'metal' in p ? p.metal : 'kind' in p ? p.kind : '')
+const groupOf = (p: Part): string =>
+  'family' in p ? p.family : 'metal' in p ? p.metal : 'circuit' in p ? p.circuit : 'kind' in p ? p.kind : ''
 const parts = computed(() => (catalogue.value?.[props.shelf] ?? []) as Part[])
 const groups = computed(() => [...new Set(parts.value.map(groupOf))].filter(Boolean).map((g) => [g, choiceWord(g)]))
 const shown = computed(() => parts.value.filter((p) => !group.value || groupOf(p) === group.value))
@@ -33,6 +38,12 @@ function about(p: Part): string {
   if ('metal' in p)
     return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.finsPerInch} fins/in · ${p.inTankWattsPerKelvin ? 'oil cooler in its tank' : 'no oil ports'}`
   const t = (v: number) => format(v, 'temperature', unitWorld.value, 0)
+  if ('kgsAt4000' in p) return `${format(p.kgsAt4000, 'massFlow', unitWorld.value)} at 4000 rpm`
+  if ('circuit' in p) return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.ports}`
+  if ('portBoreMm' in p)
+    return `${mm(p.widthMm)} × ${mm(p.heightMm)} × ${mm(p.depthMm)} · ${p.finsPerInch} fins/in · ports ${mm(p.portBoreMm)}`
+  if ('gripsFromC' in p && !('diameterMm' in p))
+    return `grips from ${t(p.gripsFromC)}, fully at ${t(p.gripsFullyC)}, by the ${p.kind === 'VISCOUS' ? 'air behind the radiator' : 'coolant'}`
   if ('startC' in p) return `opens from ${t(p.startC)} to ${t(p.fullC)}`
   if ('capKpa' in p) return format(p.capKpa, 'pressure', unitWorld.value)
   if ('hysteresisK' in p)

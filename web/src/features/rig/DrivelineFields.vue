@@ -23,25 +23,12 @@ function choose(kind: (typeof kinds)[number][0] | undefined) {
 
 const bypass = computed(() => job.content.rig.vehicle.gearbox.bypass)
 const bypasses = [
-  ['NONE', 'none'],
-  ['WORKING', 'working'],
-  ['STUCK_SHUT', 'stuck shut'],
-  ['STUCK_OPEN', 'stuck open'],
-  ['PINNED', 'pinned open'],
+  [false, 'none'],
+  [true, 'it has one'],
 ] as const
-/** Temperatures that were entered stay while another state is tried. */
-function guard(state: (typeof bypasses)[number][0] | undefined) {
-  if (!state) return
-  const { startC, fullC } = bypass.value ?? { startC: 70, fullC: 85 }
-  job.edit(`${g}.bypass`, state === 'NONE' ? null : { state, startC, fullC })
+function guard(there: boolean | undefined) {
+  job.edit(`${g}.bypass`, there ? { startC: 70, fullC: 85 } : null)
 }
-
-const tubes = computed(() => job.content.rig.vehicle.cooling.radiator.tubes ?? 'USUAL')
-const surfaces = [
-  ['USUAL', 'as usual for its metal'],
-  ['DIMPLED', 'dimpled'],
-  ['PLAIN', 'plain'],
-] as const
 </script>
 
 <template>
@@ -82,24 +69,15 @@ const surfaces = [
   </div>
   <h3>The gearbox's own thermal bypass</h3>
   <ChoiceInput
-    :model-value="bypass?.state ?? 'NONE'"
+    :model-value="bypass != null"
     label="Thermal bypass of the gearbox"
     :choices="bypasses"
     @update:model-value="guard"
   />
-  <div v-if="bypass?.state === 'WORKING'" class="narrow">
+  <div v-if="bypass" class="narrow">
     <QuantityField label="First oil to the coolers" :path="`${g}.bypass.startC`" quantity="temperature" :step="1" />
     <QuantityField label="All of it" :path="`${g}.bypass.fullC`" quantity="temperature" :step="1" />
   </div>
-  <template v-if="!job.build.radiator">
-    <h3>The radiator's tubes</h3>
-    <ChoiceInput
-      :model-value="tubes"
-      label="Inside of the radiator's tubes"
-      :choices="surfaces"
-      @update:model-value="(to) => job.edit('rig.vehicle.cooling.radiator.tubes', to === 'USUAL' ? null : to)"
-    />
-  </template>
   <h3>Limits, from the manual where it has them</h3>
   <div class="narrow">
     <QuantityField label="Coolant" path="rig.vehicle.limits.coolantC" quantity="temperature" :step="1" />

@@ -9,6 +9,7 @@ import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import ConflictDialog from './ConflictDialog.vue'
 import HeadroomStrip from './HeadroomStrip.vue'
+import NoticeBar from './NoticeBar.vue'
 
 /** Everything inside stands on an open job: its content is there. */
 const route = useRoute()
@@ -34,6 +35,7 @@ const refused = computed(() => words(saving.state === 'refused' ? saving.said : 
     :data-ready="!!assessing.verdicts.length && !assessing.stale"
   >
     <HeadroomStrip />
+    <NoticeBar />
     <p v-if="saving.state === 'waiting'" class="band" role="alert">
       {{ words(saving.said) }} Your edits are kept in this browser and tried again every two seconds.
     </p>

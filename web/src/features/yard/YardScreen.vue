@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/shared/api/client'
 import type { IntakeStart, Job, JobContent, Said, Standing, Verdict } from '@/shared/api/types'
 import { contentOf } from '@/job/sections'
-import { say, word } from '@/shared/message/say'
+import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { flag, standingWord } from '@/shared/ui/words'
@@ -43,8 +43,7 @@ const worst = (job: Job): { name: string; standing: Standing | null } => ({
   standing: verdicts.value[job.id]?.at(-1)?.standing ?? null,
 })
 const nameOf = (job: Job, build: string) => job.builds.find((b) => b.body.id === build)?.body
-const label = (kind: IntakeStart['kind']) =>
-  word(`vehicleKind.${kind.toLowerCase().replace(/_(.)/g, (_, c: string) => c.toUpperCase())}`)
+const label = (kind: IntakeStart['kind']) => word(`vehicleKind.${camel(kind)}`)
 
 /** Does what was asked; a refusal is said and nothing is half done. */
 async function attempt(what: string, work: () => Promise<unknown>) {

@@ -563,8 +563,6 @@ export interface components {
             coldC: number;
         };
         GearboxBypass: {
-            /** @enum {string} */
-            state: "WORKING" | "STUCK_SHUT" | "STUCK_OPEN" | "PINNED";
             /** Format: double */
             startC: number;
             /** Format: double */
@@ -708,6 +706,10 @@ export interface components {
             inFront: components["schemas"]["InFront"];
             thermostat: components["schemas"]["ThermostatData"];
             radiator: components["schemas"]["RadiatorPart"] | null;
+            chargeAirCooler: components["schemas"]["ChargeAirPart"] | null;
+            pump: components["schemas"]["PumpPart"] | null;
+            moved: string[];
+            bypassPinned: boolean;
             /** @enum {string} */
             oilOrder: "AFTER_TANK" | "BEFORE_TANK" | "TANK_BYPASSED";
             /** @enum {string|null} */
@@ -715,11 +717,28 @@ export interface components {
             parallel: boolean;
             coolers: components["schemas"]["FittedCooler"][];
             fans: components["schemas"]["FittedFan"][];
+            otherCoolers: components["schemas"]["FittedOther"][];
             lines: components["schemas"]["LinePlan"];
             strips: components["schemas"]["MountingStrip"][];
             marks: {
                 [key: string]: "MEASURED" | "DEFAULT";
             };
+        };
+        ChargeAirPart: {
+            code: string;
+            name: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            finsPerInch: number;
+            /** Format: double */
+            portBoreMm: number;
+            /** Format: double */
+            price: number;
         };
         Condition: {
             /** @enum {string} */
@@ -746,6 +765,8 @@ export interface components {
             oilFlowPercent: number;
             /** Format: double */
             sensorLowK: number;
+            /** @enum {string} */
+            gearboxBypass: "NONE" | "STUCK_SHUT" | "STUCK_OPEN";
         };
         CoolerPart: {
             code: string;
@@ -841,7 +862,20 @@ export interface components {
             heightMm: number;
             /** Format: double */
             speedPercent: number;
+            held: boolean;
             switchPoints: components["schemas"]["SwitchPoints"] | null;
+        };
+        FittedOther: {
+            id: string;
+            /** @enum {string} */
+            kind: "STEERING" | "ENGINE_OIL" | "HYDRAULIC" | "FUEL";
+            core: components["schemas"]["CoreSize"];
+            /** @enum {string} */
+            place: "FRONT" | "BEHIND_CONDENSER" | "BEHIND_RADIATOR" | "ELSEWHERE";
+            /** @enum {string} */
+            order: "BEFORE_OIL" | "BEHIND_OIL";
+            /** Format: double */
+            heatKw: number | null;
         };
         Hose: {
             id: string;
@@ -890,6 +924,14 @@ export interface components {
             /** Format: double */
             tabDegrees: number;
         };
+        PumpPart: {
+            code: string;
+            name: string;
+            /** Format: double */
+            kgsAt4000: number;
+            /** Format: double */
+            price: number;
+        };
         RadiatorPart: {
             code: string;
             name: string;
@@ -903,6 +945,8 @@ export interface components {
             finsPerInch: number;
             /** @enum {string} */
             metal: "ALUMINIUM" | "COPPER";
+            /** @enum {string|null} */
+            tubes: "PLAIN" | "DIMPLED" | null;
             /** @enum {string} */
             tanks: "PLASTIC" | "METAL";
             /** Format: double */
@@ -935,6 +979,7 @@ export interface components {
         About: {
             name: string;
             complaint: string;
+            notices: "PHYSICS_2"[];
         };
         SaveAbout: {
             /** Format: int64 */
@@ -1001,6 +1046,10 @@ export interface components {
             builds: components["schemas"]["SectionBuild"][];
         };
         JsonNode: {
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            string: boolean;
+            integralNumber: boolean;
             missingNode: boolean;
             valueNode: boolean;
             container: boolean;
@@ -1017,10 +1066,6 @@ export interface components {
             textual: boolean;
             boolean: boolean;
             binary: boolean;
-            /** @enum {string} */
-            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
-            string: boolean;
-            integralNumber: boolean;
             array: boolean;
             empty: boolean;
             null: boolean;
@@ -1040,6 +1085,7 @@ export interface components {
             fans: boolean;
             radiators: boolean;
             thermostats: boolean;
+            fixes: boolean;
         };
         Fallen: {
             reason: string;
@@ -1503,6 +1549,7 @@ export interface components {
             condenser: number;
             /** Format: double */
             chargeAir: number;
+            others: components["schemas"]["CoolerHeat"][];
         };
         Lever: {
             /** @enum {string} */
@@ -1533,12 +1580,28 @@ export interface components {
             thermostats: components["schemas"]["ThermostatPart"][];
             caps: components["schemas"]["CapPart"][];
             controllers: components["schemas"]["ControllerPart"][];
+            chargeAirCoolers: components["schemas"]["ChargeAirPart"][];
+            pumps: components["schemas"]["PumpPart"][];
+            clutches: components["schemas"]["ClutchPart"][];
+            hydraulicCoolers: components["schemas"]["HydraulicCoolerPart"][];
+        };
+        ClutchPart: {
+            code: string;
+            name: string;
+            /** @enum {string} */
+            kind: "VISCOUS" | "CONTROLLED";
+            /** Format: double */
+            gripsFromC: number;
+            /** Format: double */
+            gripsFullyC: number;
+            /** Format: double */
+            price: number;
         };
         ControllerPart: {
             code: string;
             name: string;
             /** @enum {string} */
-            kind: "FIXED_SWITCH" | "ADJUSTABLE" | "TWO_SPEED" | "DUTY";
+            kind: "FIXED_SWITCH" | "ADJUSTABLE" | "TWO_SPEED" | "DUTY" | "OVERRIDE";
             /** Format: double */
             onFromC: number;
             /** Format: double */
@@ -1547,6 +1610,21 @@ export interface components {
             hysteresisK: number;
             /** Format: double */
             amps: number;
+            /** Format: double */
+            price: number;
+        };
+        HydraulicCoolerPart: {
+            code: string;
+            name: string;
+            /** @enum {string} */
+            circuit: "STEERING" | "WORKING";
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            depthMm: number;
+            ports: string;
             /** Format: double */
             price: number;
         };
@@ -2218,7 +2296,8 @@ export interface operations {
                  *       "job": {
                  *         "about": {
                  *           "name": "Hive utility",
-                 *           "complaint": "Runs hot on Long Tallow with a full load of hives; the fan sounds weak."
+                 *           "complaint": "Runs hot on Long Tallow with a full load of hives; the fan sounds weak.",
+                 *           "notices": []
                  *         },
                  *         "rig": {
                  *           "vehicle": {
@@ -2391,7 +2470,8 @@ export interface operations {
                  *               "chargeAirBlockedPercent": 0,
                  *               "recirculation": 0.02,
                  *               "oilFlowPercent": 100,
-                 *               "sensorLowK": 0
+                 *               "sensorLowK": 0,
+                 *               "gearboxBypass": "NONE"
                  *             },
                  *             "inFront": {
                  *               "bugScreen": false,
@@ -2404,6 +2484,10 @@ export interface operations {
                  *               "fullC": 99
                  *             },
                  *             "radiator": null,
+                 *             "chargeAirCooler": null,
+                 *             "pump": null,
+                 *             "moved": [],
+                 *             "bypassPinned": false,
                  *             "oilOrder": "AFTER_TANK",
                  *             "tankPlace": null,
                  *             "parallel": false,
@@ -2438,12 +2522,14 @@ export interface operations {
                  *                 "widthMm": 640,
                  *                 "heightMm": 520,
                  *                 "speedPercent": 70,
+                 *                 "held": false,
                  *                 "switchPoints": {
                  *                   "onC": 98,
                  *                   "offC": 93
                  *                 }
                  *               }
                  *             ],
+                 *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
                  *               "hoses": [
@@ -2513,7 +2599,8 @@ export interface operations {
                  *               "chargeAirBlockedPercent": 0,
                  *               "recirculation": 0.02,
                  *               "oilFlowPercent": 100,
-                 *               "sensorLowK": 0
+                 *               "sensorLowK": 0,
+                 *               "gearboxBypass": "NONE"
                  *             },
                  *             "inFront": {
                  *               "bugScreen": false,
@@ -2526,6 +2613,10 @@ export interface operations {
                  *               "fullC": 99
                  *             },
                  *             "radiator": null,
+                 *             "chargeAirCooler": null,
+                 *             "pump": null,
+                 *             "moved": [],
+                 *             "bypassPinned": false,
                  *             "oilOrder": "AFTER_TANK",
                  *             "tankPlace": null,
                  *             "parallel": false,
@@ -2560,12 +2651,14 @@ export interface operations {
                  *                 "widthMm": 640,
                  *                 "heightMm": 520,
                  *                 "speedPercent": 100,
+                 *                 "held": false,
                  *                 "switchPoints": {
                  *                   "onC": 104,
                  *                   "offC": 100
                  *                 }
                  *               }
                  *             ],
+                 *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
                  *               "hoses": [
@@ -2635,7 +2728,8 @@ export interface operations {
                  *               "chargeAirBlockedPercent": 0,
                  *               "recirculation": 0.02,
                  *               "oilFlowPercent": 100,
-                 *               "sensorLowK": 0
+                 *               "sensorLowK": 0,
+                 *               "gearboxBypass": "NONE"
                  *             },
                  *             "inFront": {
                  *               "bugScreen": false,
@@ -2648,6 +2742,10 @@ export interface operations {
                  *               "fullC": 99
                  *             },
                  *             "radiator": null,
+                 *             "chargeAirCooler": null,
+                 *             "pump": null,
+                 *             "moved": [],
+                 *             "bypassPinned": false,
                  *             "oilOrder": "AFTER_TANK",
                  *             "tankPlace": null,
                  *             "parallel": false,
@@ -2709,12 +2807,14 @@ export interface operations {
                  *                 "widthMm": 640,
                  *                 "heightMm": 520,
                  *                 "speedPercent": 100,
+                 *                 "held": false,
                  *                 "switchPoints": {
                  *                   "onC": 104,
                  *                   "offC": 100
                  *                 }
                  *               }
                  *             ],
+                 *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
                  *               "hoses": [

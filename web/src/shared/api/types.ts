@@ -26,6 +26,7 @@ export type WorkSheet = S['WorkSheet']
 export type Standing = 'HOLDS' | 'MARGINAL' | 'OVER'
 export type Fluid = 'coolant' | 'feed' | 'pan'
 export type FittedCooler = S['FittedCooler']
+export type FittedOther = S['FittedOther']
 export type FittedFan = S['FittedFan']
 export type FanPart = S['FanPart']
 export type RadiatorPart = S['RadiatorPart']
@@ -47,4 +48,18 @@ export type MapAxes = S['MapRequest']['axes']
 export type ThermostatPart = S['ThermostatPart']
 export type CapPart = S['CapPart']
 export type ControllerPart = S['ControllerPart']
-export type AnyPart = CoolerPart | RadiatorPart | FanPart | ThermostatPart | CapPart | ControllerPart
+export type ChargeAirPart = S['ChargeAirPart']
+export type PumpPart = S['PumpPart']
+export type ClutchPart = S['ClutchPart']
+export type HydraulicCoolerPart = S['HydraulicCoolerPart']
+export type AnyPart =
+  | CoolerPart
+  | RadiatorPart
+  | FanPart
+  | ThermostatPart
+  | CapPart
+  | ControllerPart
+  | ChargeAirPart
+  | PumpPart
+  | ClutchPart
+  | HydraulicCoolerPart

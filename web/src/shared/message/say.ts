@@ -73,6 +73,9 @@ export const whatToDo = (said: Said, world: UnitWorld): string => render(said, '
 export const word = (code: string, part: Part = 'words'): string =>
   pattern(code, part) ?? (part === 'words' ? code : '')
 
+/** A constant, `PLATE_FIN`, as it stands in codes: `plateFin`. */
+export const camel = (constant: string) => constant.toLowerCase().replace(/_(.)/g, (_, c: string) => c.toUpperCase())
+
 /** A choice of a part's column, `PLATE_FIN`, in words. */
 export const choiceWord = (choice: string): string => word(`choice.${choice}`)
 

@@ -4,7 +4,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { heatColour, inkOn } from '../heatColour'
 import { snap, type Box } from './snap'
-import { boxOf, coolerName, fanName, type Piece } from './geometry'
+import { boxOf, chargeAirBox, coolerName, fanName, obstaclesOf, otherName, type Piece } from './geometry'
 import { picked, usePack } from './usePack'
 
 /** The pack to scale, cells coloured by what the air does in them. Pieces are dragged or nudged by arrow keys. */
@@ -62,7 +62,7 @@ const labels = computed(() => {
 })
 
 const condenser = computed(() => cooling.value.condenser && boxOf(cooling.value.condenser))
-const chargeAir = computed(() => cooling.value.chargeAirCooler && boxOf(cooling.value.chargeAirCooler))
+const chargeAir = computed(() => chargeAirBox(cooling.value, build.value))
 const otherCores = computed(() =>
   [
     { box: condenser.value, dash: '2 7' },
@@ -87,12 +87,21 @@ const pieces = computed(() => {
     list.push({ piece: { kind: 'chargeAirCooler', id: '' }, name: 'charge-air cooler', b: chargeAir.value, bad: false })
   if (condenser.value)
     list.push({ piece: { kind: 'condenser', id: '' }, name: 'condenser', b: condenser.value, bad: false })
-  job.content.rig.obstacles.forEach((o) =>
+  obstaclesOf(job.content, build.value).forEach((o) =>
     list.push({ piece: { kind: 'obstacles', id: o.id }, name: o.name, b: boxOf(o), bad: false }),
   )
   build.value.fans.forEach((f, index) =>
     list.push({ piece: { kind: 'fans', id: f.id }, name: fanName(index), b: boxOf(f), bad: trouble(f.id) }),
   )
+  build.value.otherCoolers.forEach((o) => {
+    if (o.place !== 'ELSEWHERE')
+      list.push({
+        piece: { kind: 'otherCoolers', id: o.id },
+        name: otherName(o),
+        b: boxOf(o.core),
+        bad: trouble(o.id),
+      })
+  })
   build.value.coolers.forEach((c, index) => {
     if (c.place !== 'ELSEWHERE')
       list.push({
@@ -284,7 +293,7 @@ const rulers = computed(() => {
       @focus="picked = p.piece"
     >
       <rect :x="X(p.b)" :y="Y(p.b)" :width="p.b.width" :height="p.b.height" />
-      <template v-if="isPicked(p.piece) && (p.piece.kind === 'coolers' || p.piece.kind === 'obstacles')">
+      <template v-if="isPicked(p.piece) && ['coolers', 'otherCoolers', 'obstacles'].includes(p.piece.kind)">
         <rect
           v-for="[hx, hy] in [
             [0, 0],
@@ -301,7 +310,7 @@ const rulers = computed(() => {
         />
       </template>
       <text
-        v-if="p.piece.kind === 'obstacles'"
+        v-if="p.piece.kind === 'obstacles' || p.piece.kind === 'otherCoolers'"
         :x="X(p.b) + p.b.width / 2"
         :y="Y(p.b) - 7"
         text-anchor="middle"
@@ -339,6 +348,15 @@ const rulers = computed(() => {
 }
 .piece:active {
   cursor: grabbing;
+}
+.otherCoolers > rect:first-child {
+  fill: transparent;
+  stroke: var(--metal);
+  stroke-width: 5;
+}
+.otherCoolers.picked > rect:first-child {
+  stroke: var(--rb-breeze-700);
+  stroke-width: 6;
 }
 .coolers > rect:first-child {
   fill: transparent;

@@ -6,7 +6,7 @@ import { placeAt, section, type Slab } from './section'
 import { picked, usePack } from './usePack'
 
 /** The pack cut from the side, air from the left, depths and gaps to one scale. A cooler is dragged to another depth. */
-const { job, cooling, build, radiator, opening, withCooler, trouble } = usePack()
+const { job, cooling, build, radiator, opening, inDepth, trouble } = usePack()
 
 const slabs = computed(() => section(job.content, build.value))
 
@@ -24,36 +24,38 @@ const fans = computed(() => build.value.fans.filter((f) => f.mount === 'PULLER')
 const pushers = computed(() => build.value.fans.filter((f) => f.mount === 'PUSHER'))
 
 const svg = ref<SVGSVGElement | null>(null)
-let grab: { id: string; dz: number } | null = null
+let grab: { piece: NonNullable<Slab['piece']>; depth: number; dz: number } | null = null
 const depthAt = (event: PointerEvent) =>
   (new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse()).x - 30) / SCALE +
   view.value.front
 function take(event: PointerEvent, slab: Slab) {
-  if (slab.cooler == null || event.button !== 0) return
-  picked.value = { kind: 'coolers', id: slab.cooler }
-  grab = { id: slab.cooler, dz: depthAt(event) - slab.front }
+  if (slab.piece == null || event.button !== 0) return
+  picked.value = slab.piece
+  grab = { piece: slab.piece, depth: slab.depth, dz: depthAt(event) - slab.front }
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
 }
 function carry(event: PointerEvent) {
   if (!grab) return
-  job.drag(withCooler(grab.id, placeAt(job.content, build.value, grab.id, depthAt(event) - grab.dz, event.altKey)))
+  const to = placeAt(job.content, build.value, grab.depth, depthAt(event) - grab.dz, event.altKey)
+  job.drag(inDepth(grab.piece, to))
 }
 function letGo() {
   grab = null
   job.drop()
 }
 function nudge(event: KeyboardEvent, slab: Slab) {
-  if (slab.cooler == null) return
-  const cooler = build.value.coolers.find((c) => c.id === slab.cooler)
+  if (slab.piece?.kind !== 'coolers') return
+  const { id } = slab.piece
+  const cooler = build.value.coolers.find((c) => c.id === id)
   const d = event.key === 'ArrowLeft' ? 5 : event.key === 'ArrowRight' ? -5 : 0
   if (!d || cooler?.place !== 'FRONT') return
   event.preventDefault()
-  job.replace(withCooler(slab.cooler, { gapMm: Math.max(0, cooler.gapMm + d) }))
+  job.replace(inDepth(slab.piece, { gapMm: Math.max(0, cooler.gapMm + d) }))
 }
 const gapOf = computed(() => {
   const p = picked.value
   if (p?.kind !== 'coolers') return null
-  const slab = slabs.value.list.find((s) => s.cooler === p.id)
+  const slab = slabs.value.list.find((s) => s.piece?.kind === 'coolers' && s.piece.id === p.id)
   const cooler = build.value.coolers.find((c) => c.id === p.id)
   if (!slab || cooler?.place !== 'FRONT' || cooler.gapMm <= 0) return null
   return {
@@ -66,8 +68,10 @@ const gapOf = computed(() => {
 /** Thick enough to carry its own name. */
 const inside = (s: Slab) => s.depth * SCALE > 38 && s.height > 170
 const fill = (s: Slab) =>
-  s.cooler != null
-    ? 'var(--accent)'
+  s.piece != null
+    ? s.piece.kind === 'coolers'
+      ? 'var(--accent)'
+      : 'var(--metal)'
     : s.name === 'radiator'
       ? 'var(--ink)'
       : s.name === 'condenser'
@@ -100,15 +104,15 @@ const fill = (s: Slab) =>
     />
     <g
       v-for="s in slabs.list"
-      :key="s.name"
+      :key="s.name + (s.piece?.id ?? '')"
       :class="{
-        cooler: s.cooler != null,
-        picked: picked?.kind === 'coolers' && picked.id === s.cooler,
-        bad: s.cooler != null && trouble(s.cooler),
+        cooler: s.piece != null,
+        picked: s.piece != null && picked?.kind === s.piece.kind && picked.id === s.piece.id,
+        bad: s.piece != null && trouble(s.piece.id),
       }"
-      :tabindex="s.cooler != null ? 0 : undefined"
-      :role="s.cooler != null ? 'button' : undefined"
-      :aria-label="s.cooler != null ? `${s.name} in depth; left and right arrow change its gap` : undefined"
+      :tabindex="s.piece != null ? 0 : undefined"
+      :role="s.piece != null ? 'button' : undefined"
+      :aria-label="s.piece != null ? `${s.name} in depth; left and right arrow change its gap` : undefined"
       :data-slab="s.name"
       @pointerdown="take($event, s)"
       @pointermove="carry"

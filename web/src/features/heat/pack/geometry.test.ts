@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shipped } from '@/testing/demoJob'
-import { boxOfPiece, catchesFor, METAL_GAP, moved, openingBox, radiatorBox, withCooler } from './geometry'
+import { boxOfPiece, catchesFor, METAL_GAP, moved, openingBox, radiatorBox, inDepth } from './geometry'
 import { snap } from './snap'
 
 const hive = shipped('demo/hive-utility')
@@ -70,8 +70,19 @@ describe('dragging', () => {
   })
 
   it('changes one cooler of one build', () => {
-    const next = withCooler(hive, plan, 'cooler-1', { sealed: false })
-    expect(next.builds[2].coolers[0].sealed).toBe(false)
+    const next = inDepth(hive, plan, { kind: 'coolers', id: 'cooler-1' }, { place: 'FRONT', gapMm: 12 })
+    expect(next.builds[2].coolers[0]).toMatchObject({ place: 'FRONT', gapMm: 12, leftMm: 50 })
     expect(next.builds[2].fans).toBe(hive.builds[2].fans)
+  })
+
+  it('moves the truck’s charge-air cooler with the one that hangs in its mounts', () => {
+    const tray = shipped('demo/tilt-tray')
+    const own = tray.rig.vehicle.cooling.chargeAirCooler!
+    const wide = { ...tray.builds[1], chargeAirCooler: { widthMm: own.widthMm + 80, heightMm: 300 } } as typeof plan
+    const piece = { kind: 'chargeAirCooler', id: '' } as const
+    const box = boxOfPiece(tray, wide, piece)!
+    expect(box).toMatchObject({ left: own.leftMm - 40, bottom: own.bottomMm, height: 300 })
+    const next = moved(tray, wide, piece, box.left + 10, box.bottom)
+    expect(next.rig.vehicle.cooling.chargeAirCooler).toMatchObject({ leftMm: own.leftMm + 10 })
   })
 })

@@ -1,9 +1,13 @@
-import type { Build, FittedCooler, JobContent } from '@/shared/api/types'
+import type { Build, FittedCooler, FittedOther, JobContent } from '@/shared/api/types'
+import { camel, word } from '@/shared/message/say'
 import type { Box, Catch } from './snap'
 import { type JobPath, valueAt, withValue } from '@/job/paths'
 
 /** What can be picked up in the drawing. */
-export type Piece = { kind: 'coolers' | 'fans' | 'obstacles' | 'condenser' | 'chargeAirCooler'; id: string }
+export type Piece = {
+  kind: 'coolers' | 'otherCoolers' | 'fans' | 'obstacles' | 'condenser' | 'chargeAirCooler'
+  id: string
+}
 
 /** Distance kept from braces, horns and latches, mm. */
 export const METAL_GAP = 10
@@ -24,10 +28,15 @@ export const boxOf = (c: Placed): Box => ({
   height: Math.max(0, c.heightMm),
 })
 
-/** The radiator of a build: its own part stands on the middle of the truck's. */
-export function radiatorBox(cooling: Cooling, build: Build): Box {
-  const own = cooling.radiator
-  const part = build.radiator
+/** The radiator of a build. */
+export const radiatorBox = (cooling: Cooling, build: Build): Box => inMounts(cooling.radiator, build.radiator)
+
+/** The charge-air cooler of a build, where the truck has one. */
+export const chargeAirBox = (cooling: Cooling, build: Build): Box | null =>
+  cooling.chargeAirCooler && inMounts(cooling.chargeAirCooler, build.chargeAirCooler)
+
+/** A part that replaces one of the truck's own stands low, on the same middle. */
+function inMounts(own: Placed, part: { widthMm: number; heightMm: number } | null): Box {
   return part
     ? {
         left: own.leftMm + (own.widthMm - part.widthMm) / 2,
@@ -49,6 +58,10 @@ export function openingBox(cooling: Cooling): Box {
   })
 }
 
+/** What still stands in the opening of a build. */
+export const obstaclesOf = (content: JobContent, build: Build) =>
+  content.rig.obstacles.filter((o) => !build.moved.includes(o.id))
+
 /** Where a piece stands; null where the job has no such piece. */
 export function boxOfPiece(content: JobContent, build: Build, piece: Piece): Box | null {
   if (piece.kind === 'coolers') {
@@ -57,12 +70,15 @@ export function boxOfPiece(content: JobContent, build: Build, piece: Piece): Box
       ? boxOf({ leftMm: c.leftMm, bottomMm: c.bottomMm, widthMm: c.part.widthMm, heightMm: c.part.heightMm })
       : null
   }
+  if (piece.kind === 'chargeAirCooler') return chargeAirBox(content.rig.vehicle.cooling, build)
   const placed: Placed | null | undefined =
-    piece.kind === 'fans'
-      ? build.fans.find((f) => f.id === piece.id)
-      : piece.kind === 'obstacles'
-        ? content.rig.obstacles.find((o) => o.id === piece.id)
-        : content.rig.vehicle.cooling[piece.kind]
+    piece.kind === 'otherCoolers'
+      ? build.otherCoolers.find((o) => o.id === piece.id)?.core
+      : piece.kind === 'fans'
+        ? build.fans.find((f) => f.id === piece.id)
+        : piece.kind === 'obstacles'
+          ? content.rig.obstacles.find((o) => o.id === piece.id)
+          : content.rig.vehicle.cooling[piece.kind]
   return placed ? boxOf(placed) : null
 }
 
@@ -75,8 +91,9 @@ export function catchesFor(content: JobContent, build: Build, piece: Piece): Cat
   ]
   if (cooling.condenser && piece.kind !== 'condenser') list.push({ box: boxOf(cooling.condenser), gap: null })
   const others: Piece[] = [
-    ...content.rig.obstacles.map(({ id }): Piece => ({ kind: 'obstacles', id })),
+    ...obstaclesOf(content, build).map(({ id }): Piece => ({ kind: 'obstacles', id })),
     ...build.coolers.map(({ id }): Piece => ({ kind: 'coolers', id })),
+    ...build.otherCoolers.map(({ id }): Piece => ({ kind: 'otherCoolers', id })),
   ]
   for (const other of others) {
     if (other.kind === piece.kind && other.id === piece.id) continue
@@ -85,23 +102,40 @@ export function catchesFor(content: JobContent, build: Build, piece: Piece): Cat
   return list
 }
 
+/** How far the left edge of the truck's own part is from that of the one in its mounts, mm. */
+function aside(content: JobContent, build: Build, piece: Piece): number {
+  const own = content.rig.vehicle.cooling.chargeAirCooler
+  const part = build.chargeAirCooler
+  return piece.kind === 'chargeAirCooler' && own && part ? (part.widthMm - own.widthMm) / 2 : 0
+}
+
 /** The job with a piece of one build at another place, to the millimetre. */
 export function moved(content: JobContent, build: Build, piece: Piece, left: number, bottom: number): JobContent {
-  const at = { leftMm: Math.round(left), bottomMm: Math.round(bottom) }
+  const at = { leftMm: Math.round(left + aside(content, build, piece)), bottomMm: Math.round(bottom) }
   const path: JobPath =
-    piece.kind === 'obstacles'
-      ? `rig.obstacles.${piece.id}`
-      : piece.kind === 'coolers' || piece.kind === 'fans'
-        ? `builds.${build.id}.${piece.kind}.${piece.id}`
-        : `rig.vehicle.cooling.${piece.kind}`
+    piece.kind === 'otherCoolers'
+      ? `builds.${build.id}.otherCoolers.${piece.id}.core`
+      : piece.kind === 'obstacles'
+        ? `rig.obstacles.${piece.id}`
+        : piece.kind === 'coolers' || piece.kind === 'fans'
+          ? `builds.${build.id}.${piece.kind}.${piece.id}`
+          : `rig.vehicle.cooling.${piece.kind}`
   return withValue(content, path, { ...(valueAt(content, path) as Placed), ...at })
 }
 
-/** The job with one cooler of a build changed. */
-export function withCooler(content: JobContent, build: Build, id: string, change: Partial<FittedCooler>): JobContent {
-  const path: JobPath = `builds.${build.id}.coolers.${id}`
-  return withValue(content, path, { ...(valueAt(content, path) as FittedCooler), ...change })
+/** The job with one cooler of a build at another place in depth; only oil coolers have a gap of their own. */
+export function inDepth(
+  content: JobContent,
+  build: Build,
+  piece: { kind: 'coolers' | 'otherCoolers'; id: string },
+  { place, gapMm }: { place?: FittedCooler['place']; gapMm?: number },
+): JobContent {
+  const path: JobPath = `builds.${build.id}.${piece.kind}.${piece.id}`
+  const there = valueAt(content, path) as object
+  const gap = piece.kind === 'coolers' && gapMm != null ? { gapMm } : {}
+  return withValue(content, path, { ...there, ...(place ? { place } : {}), ...gap })
 }
 
 export const coolerName = (i: number) => (i ? `oil cooler ${i + 1}` : 'oil cooler')
+export const otherName = (o: FittedOther) => word(`nameNoun.${camel(`${o.kind}_COOLER`)}`)
 export const fanName = (i: number) => (i ? `fan ${i + 1}` : 'main fan')

@@ -35,9 +35,9 @@ describe('the pack in depth', () => {
   })
 
   it('stands coolers that overlap one before the other, and side by side where they do not', () => {
-    const clash = section(hive, with_({}, { leftMm: 100 })).list.filter((s) => s.cooler != null)
+    const clash = section(hive, with_({}, { leftMm: 100 })).list.filter((s) => s.piece != null)
     expect(clash.map((s) => s.front)).toEqual([-52, -104])
-    const apart = section(hive, with_({}, { leftMm: 420 })).list.filter((s) => s.cooler != null)
+    const apart = section(hive, with_({}, { leftMm: 420 })).list.filter((s) => s.piece != null)
     expect(apart.map((s) => s.front)).toEqual([-52, -52])
   })
 
@@ -53,9 +53,39 @@ describe('the pack in depth', () => {
   })
 })
 
+describe('other coolers', () => {
+  const other = (order: 'BEFORE_OIL' | 'BEHIND_OIL', leftMm: number) =>
+    ({
+      ...plan,
+      otherCoolers: [
+        {
+          id: 'other-1',
+          kind: 'STEERING',
+          core: {
+            ...hive.rig.vehicle.cooling.condenser!,
+            leftMm,
+            bottomMm: 260,
+            widthMm: 200,
+            heightMm: 60,
+            depthMm: 20,
+          },
+          place: 'FRONT',
+          order,
+          heatKw: null,
+        },
+      ],
+    }) as Build
+
+  it('stand before or behind the oil coolers that they overlap', () => {
+    expect(fronts(other('BEHIND_OIL', 60))).toMatchObject({ 'steering cooler': -32, 'oil cooler': -84 })
+    expect(fronts(other('BEFORE_OIL', 60))).toMatchObject({ 'oil cooler': -52, 'steering cooler': -84 })
+    expect(fronts(other('BEFORE_OIL', 500))).toMatchObject({ 'oil cooler': -52, 'steering cooler': -32 })
+  })
+})
+
 describe('dragging in depth', () => {
   const depth = plan.coolers[0].part.depthMm
-  const at = (gap: number, free = false) => placeAt(hive, plan, 'cooler-1', -gap - depth, free)
+  const at = (gap: number, free = false) => placeAt(hive, plan, depth, -gap - depth, free)
 
   it('catches on standard gaps, freely with the key held', () => {
     expect(at(18)).toEqual({ place: 'FRONT', gapMm: 20 })
@@ -70,13 +100,13 @@ describe('dragging in depth', () => {
   })
 
   it('changes place past the middle of the next core', () => {
-    expect(placeAt(hive, plan, 'cooler-1', 8 - depth / 2 + 1, false)).toEqual({ place: 'BEHIND_CONDENSER' })
-    expect(placeAt(hive, plan, 'cooler-1', 48 - depth / 2 + 1, false)).toEqual({ place: 'BEHIND_RADIATOR' })
+    expect(placeAt(hive, plan, depth, 8 - depth / 2 + 1, false)).toEqual({ place: 'BEHIND_CONDENSER' })
+    expect(placeAt(hive, plan, depth, 48 - depth / 2 + 1, false)).toEqual({ place: 'BEHIND_RADIATOR' })
     const open = {
       ...hive,
       rig: { ...hive.rig, vehicle: { ...hive.rig.vehicle, cooling: { ...hive.rig.vehicle.cooling, condenser: null } } },
     }
     // With nothing before the radiator there is no between.
-    expect(placeAt(open, plan, 'cooler-1', 1 - depth / 2, false)).toMatchObject({ place: 'FRONT', gapMm: 0 })
+    expect(placeAt(open, plan, depth, 1 - depth / 2, false)).toMatchObject({ place: 'FRONT', gapMm: 0 })
   })
 })

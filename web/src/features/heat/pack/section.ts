@@ -1,5 +1,5 @@
-import type { Build, FittedCooler, JobContent } from '@/shared/api/types'
-import { boxOfPiece, coolerName, radiatorBox } from './geometry'
+import type { Build, FittedCooler, FittedOther, JobContent } from '@/shared/api/types'
+import { boxOfPiece, chargeAirBox, coolerName, otherName, type Piece, radiatorBox } from './geometry'
 import type { Box } from './snap'
 
 /** A core cut from the side. `front` is its distance from the first fixed core's face, mm, negative before it. */
@@ -9,8 +9,8 @@ export interface Slab {
   depth: number
   bottom: number
   height: number
-  /** Id of the cooler, null for the truck's own cores. */
-  cooler: string | null
+  /** What is dragged with it, null for the truck's own cores. */
+  piece: (Piece & { kind: 'coolers' | 'otherCoolers' }) | null
 }
 
 export interface Section {
@@ -45,15 +45,16 @@ export function section(content: JobContent, build: Build): Section {
       depth: c.condenser.depthMm,
       bottom: c.condenser.bottomMm,
       height: c.condenser.heightMm,
-      cooler: null,
+      piece: null,
     })
-  if (c.chargeAirCooler) {
+  const chargeAir = chargeAirBox(c, build)
+  if (chargeAir) {
     const slab = {
       name: 'charge air',
-      depth: c.chargeAirCooler.depthMm,
-      bottom: c.chargeAirCooler.bottomMm,
-      height: c.chargeAirCooler.heightMm,
-      cooler: null,
+      depth: (build.chargeAirCooler ?? c.chargeAirCooler)!.depthMm,
+      bottom: chargeAir.bottom,
+      height: chargeAir.height,
+      piece: null,
     }
     if (c.chargeAirFirst) own.unshift(slab)
     else own.push(slab)
@@ -63,16 +64,13 @@ export function section(content: JobContent, build: Build): Section {
     list.push({ ...slab, front: z })
     z += slab.depth + c.coreGapMm
   }
-  const inPlace = (place: FittedCooler['place']) => build.coolers.filter((k) => k.place === place)
-  const slabOf = (k: FittedCooler, front: number): Slab => ({
-    name: coolerName(build.coolers.indexOf(k)),
-    front,
-    depth: k.part.depthMm,
-    bottom: k.bottomMm,
-    height: k.part.heightMm,
-    cooler: k.id,
-  })
-  for (const k of inPlace('BEHIND_CONDENSER')) list.push(slabOf(k, z - c.coreGapMm / 2 - k.part.depthMm / 2))
+  const all = movables(build, c.coreGapMm)
+  const inPlace = (place: FittedCooler['place']) => all.filter((k) => k.place === place)
+  const slabOf = (k: Movable, front: number): Slab => {
+    const { bottom, height } = boxOfPiece(content, build, k.piece)!
+    return { name: k.name, front, depth: k.depth, bottom, height, piece: k.piece }
+  }
+  for (const k of inPlace('BEHIND_CONDENSER')) list.push(slabOf(k, z - c.coreGapMm / 2 - k.depth / 2))
   const radiatorAt = z
   const radiatorDepth = build.radiator?.depthMm ?? c.radiator.depthMm
   const radiator = radiatorBox(c, build)
@@ -82,7 +80,7 @@ export function section(content: JobContent, build: Build): Section {
     depth: radiatorDepth,
     bottom: radiator.bottom,
     height: radiator.height,
-    cooler: null,
+    piece: null,
   })
   z += radiatorDepth
   for (const k of inPlace('BEHIND_RADIATOR')) list.push(slabOf(k, z + BEHIND_RADIATOR))
@@ -90,28 +88,55 @@ export function section(content: JobContent, build: Build): Section {
   const front = inPlace('FRONT')
   front.forEach((k, n) => {
     // Those that overlap on the face stand one before the other.
-    const b = boxOfPiece(content, build, { kind: 'coolers', id: k.id })!
-    const clash = front
-      .slice(0, n)
-      .some((other) => overlap(b, boxOfPiece(content, build, { kind: 'coolers', id: other.id })!))
+    const b = boxOfPiece(content, build, k.piece)!
+    const clash = front.slice(0, n).some((other) => overlap(b, boxOfPiece(content, build, other.piece)!))
     ahead = clash ? ahead : 0
-    list.push(slabOf(k, -ahead - k.gapMm - k.part.depthMm))
-    ahead += k.gapMm + k.part.depthMm
+    list.push(slabOf(k, -ahead - k.gap - k.depth))
+    ahead += k.gap + k.depth
   })
   return { list, radiatorAt, radiatorDepth, end: z + c.fanToCoreMm }
 }
 
-/** What a cooler becomes when it is dragged so that its front face stands there. */
+interface Movable {
+  piece: NonNullable<Slab['piece']>
+  name: string
+  place: FittedCooler['place']
+  depth: number
+  gap: number
+}
+
+/** What stands before the cores, nearest to them first; those behind the oil coolers come before these. */
+function movables(build: Build, coreGap: number): Movable[] {
+  const oil = build.coolers.map((k, n): Movable => ({
+    piece: { kind: 'coolers', id: k.id },
+    name: coolerName(n),
+    place: k.place,
+    depth: k.part.depthMm,
+    gap: k.gapMm,
+  }))
+  const others = (order: FittedOther['order']) =>
+    build.otherCoolers
+      .filter((o) => o.order === order)
+      .map((o): Movable => ({
+        piece: { kind: 'otherCoolers', id: o.id },
+        name: otherName(o),
+        place: o.place,
+        depth: o.core.depthMm,
+        gap: coreGap,
+      }))
+  return [...others('BEHIND_OIL'), ...oil, ...others('BEFORE_OIL')]
+}
+
+/** Where in depth a cooler comes to stand when it is dragged so that its front face is there. */
 export function placeAt(
   content: JobContent,
   build: Build,
-  id: string,
+  depth: number,
   front: number,
   free: boolean,
-): Partial<FittedCooler> {
+): Pick<FittedCooler, 'place'> & { gapMm?: number } {
   const c = content.rig.vehicle.cooling
   const { radiatorAt, radiatorDepth } = section(content, build)
-  const depth = build.coolers.find((k) => k.id === id)?.part.depthMm ?? 0
   const middle = front + depth / 2
   const first = c.condenser ?? c.chargeAirCooler
   if (middle > radiatorAt + radiatorDepth / 2) return { place: 'BEHIND_RADIATOR' }

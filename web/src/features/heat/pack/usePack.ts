@@ -1,7 +1,6 @@
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
-import type { FittedCooler } from '@/shared/api/types'
-import { boxOfPiece, catchesFor, moved, openingBox, type Piece, radiatorBox, withCooler } from './geometry'
+import { boxOfPiece, catchesFor, inDepth, moved, openingBox, type Piece, radiatorBox } from './geometry'
 
 export const PLACES = [
   ['FRONT', 'in front'],
@@ -27,7 +26,8 @@ export function usePack() {
     box: (piece: Piece) => boxOfPiece(job.content, build.value, piece),
     catches: (piece: Piece) => catchesFor(job.content, build.value, piece),
     moved: (piece: Piece, left: number, bottom: number) => moved(job.content, build.value, piece, left, bottom),
-    withCooler: (id: string, change: Partial<FittedCooler>) => withCooler(job.content, build.value, id, change),
+    inDepth: (piece: Parameters<typeof inDepth>[2], to: Parameters<typeof inDepth>[3]) =>
+      inDepth(job.content, build.value, piece, to),
     trouble: (subject: string) => (job.detail?.clearances ?? []).some((c) => c.subject === subject && c.serious),
   }
 }

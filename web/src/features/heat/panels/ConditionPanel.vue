@@ -14,10 +14,16 @@ const thermostats = [
   ['STUCK_OPEN', 'stuck open'],
   ['STUCK_SHUT', 'stuck shut'],
 ] as const
+const bypasses = [
+  ['NONE', 'its bypass works'],
+  ['STUCK_OPEN', 'stuck open'],
+  ['STUCK_SHUT', 'stuck shut'],
+] as const
 const sound = computed(() => {
   const c = condition.value
   return (
     c.thermostat === 'NONE' &&
+    c.gearboxBypass === 'NONE' &&
     !c.thermostatLateK &&
     !c.airPercent &&
     !c.chargeAirBlockedPercent &&
@@ -82,6 +88,13 @@ const sound = computed(() => {
         :step="5"
       />
     </div>
+    <ChoiceInput
+      v-if="job.content.rig.vehicle.gearbox.bypass"
+      :model-value="condition.gearboxBypass"
+      label="The gearbox’s own bypass"
+      :choices="bypasses"
+      @update:model-value="(fault) => job.edit(path('gearboxBypass'), fault)"
+    />
     <p class="soft small">
       Dirt on radiator and condenser, and seals: under <i>Radiator &amp; front</i>. A slow fan: under <i>Fans</i>.
     </p>

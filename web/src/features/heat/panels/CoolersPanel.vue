@@ -29,6 +29,10 @@ const ORDERS = [
   ['BEFORE_TANK', 'before in-tank'],
   ['TANK_BYPASSED', 'in-tank bypassed'],
 ] as const
+const BYPASS = [
+  [false, 'gearbox bypass left'],
+  [true, 'pinned open'],
+] as const
 const SEVERAL = [
   [false, 'one after the other'],
   [true, 'side by side'],
@@ -143,6 +147,13 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
         label="Where the in-tank cooler stands"
         :choices="TANKS"
         @update:model-value="(place) => job.edit(path('tankPlace'), place)"
+      />
+      <ChoiceInput
+        v-if="job.content.rig.vehicle.gearbox.bypass"
+        :model-value="build.bypassPinned"
+        label="The gearbox’s own bypass"
+        :choices="BYPASS"
+        @update:model-value="(pinned) => job.edit(path('bypassPinned'), pinned)"
       />
       <ChoiceInput
         v-if="build.coolers.length > 1"

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import { useComputed } from '@/job/useComputed'
-import type { AirTraverse, AnyPart, FanPart, FanReport, FittedFan } from '@/shared/api/types'
+import type { AirTraverse, AnyPart, ClutchPart, FanPart, FanReport, FittedFan } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber, parse, toShown } from '@/shared/units/units'
@@ -38,6 +38,7 @@ function fit(part: AnyPart) {
       mount: 'PUSHER',
       shrouded: false,
       speedPercent: 100,
+      held: false,
       switchPoints: null,
       leftMm: radiator.value.left,
       bottomMm: radiator.value.bottom,
@@ -55,6 +56,12 @@ function takeOut() {
     build.value.fans.filter((f) => f !== fan.value),
   )
   picked.value = null
+}
+const changingClutch = ref(false)
+function fitClutch(part: AnyPart) {
+  const { kind, gripsFromC, gripsFullyC } = part as ClutchPart
+  job.edit(path('part'), { ...fan.value.part, kind, gripsFromC, gripsFullyC })
+  changingClutch.value = false
 }
 const onEngine = (p: FanPart) => p.kind !== 'ELECTRIC'
 const fits = (part: AnyPart) => {
@@ -128,6 +135,14 @@ const grid = computed(() => {
     </div>
     <div class="row">
       <button type="button" class="act main" @click="choosing = fan.id">Change</button>
+      <button
+        v-if="fan.part.kind === 'VISCOUS' || fan.part.kind === 'CONTROLLED'"
+        type="button"
+        class="act"
+        @click="changingClutch = true"
+      >
+        Change its clutch
+      </button>
       <button v-if="build.fans.length > 1" type="button" class="act" @click="takeOut">Take out</button>
       <button v-if="build.fans.length < 4" type="button" class="act" @click="choosing = ''">Add a helper fan</button>
     </div>
@@ -162,6 +177,17 @@ const grid = computed(() => {
         @click="job.edit(path('shrouded'), !fan.shrouded)"
       >
         {{ fan.shrouded ? 'shroud on' : 'no shroud' }}
+      </button>
+      <button
+        v-if="fan.part.kind === 'CONTROLLED'"
+        type="button"
+        role="switch"
+        class="act toggle"
+        :class="{ main: fan.held }"
+        :aria-checked="fan.held"
+        @click="job.edit(path('held'), !fan.held)"
+      >
+        driver holds it
       </button>
     </div>
     <div class="fields">
@@ -272,6 +298,7 @@ const grid = computed(() => {
       </table>
       <p v-if="result?.traverse" data-traverse>{{ say(result.traverse.said, unitWorld) }}</p>
     </details>
+    <PartShelf v-if="changingClutch" shelf="clutches" @close="changingClutch = false" @fit="fitClutch" />
     <PartShelf v-if="choosing != null" shelf="fans" :fits="fits" @close="choosing = null" @fit="fit" />
   </div>
 </template>

@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import type { AnyPart, Obstacle } from '@/shared/api/types'
-import { word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
@@ -12,7 +11,7 @@ import { picked, usePack } from '../pack/usePack'
 
 /** Radiator, dirt, seals, and what hangs in front of the pack or stands in its opening. */
 const { job, build, cooling, opening } = usePack()
-const choosing = ref(false)
+const choosing = ref<'radiators' | 'pumps' | null>(null)
 const path = <F extends string>(field: F) => `builds.${job.selected}.${field}` as const
 type Flag = 'bugScreen' | 'winch' | 'plough' | 'lightBar'
 const flags: { key: Flag; label: string }[] = [
@@ -21,10 +20,6 @@ const flags: { key: Flag; label: string }[] = [
   { key: 'plough', label: 'plough' },
   { key: 'lightBar', label: 'light bar' },
 ]
-const FIRST = [
-  [false, 'condenser in front'],
-  [true, 'charge air in front'],
-] as const
 const seals = [
   [0.02, 'sealed'],
   [0.08, 'gaps'],
@@ -37,8 +32,8 @@ const radiator = computed(() => {
   return build.value.radiator?.name ?? `The truck's own, ${mm(own.widthMm)} × ${mm(own.heightMm)} × ${mm(own.depthMm)}`
 })
 function fit(part: AnyPart) {
-  choosing.value = false
-  job.edit(path('radiator'), part)
+  job.edit(path(choosing.value === 'pumps' ? 'pump' : 'radiator'), part)
+  choosing.value = null
 }
 function addObstacle() {
   const made: Obstacle = {
@@ -68,16 +63,27 @@ function nameIt(event: Event, id: string) {
   const name = (event.target as HTMLInputElement).value.trim()
   if (name) job.edit(`rig.obstacles.${id}.name`, name)
 }
-const others = computed(() =>
-  (
-    [
-      ['condenser', 'Condenser'],
-      ['chargeAirCooler', 'Charge air'],
-    ] as const
-  )
-    .filter(([key]) => cooling.value[key])
-    .map(([key, label]) => ({ key, label })),
-)
+const pump = computed(() => {
+  const flow = (v: number) => format(v, 'massFlow', unitWorld.value)
+  const part = build.value.pump
+  return part
+    ? `${part.name}, ${flow(part.kgsAt4000)}`
+    : `The truck’s own, ${flow(cooling.value.pumpKgsAt4000)} at 4000 rpm`
+})
+const TUBES = [
+  ['USUAL', 'usual tubes'],
+  ['DIMPLED', 'dimpled'],
+  ['PLAIN', 'plain'],
+] as const
+const tubes = computed(() => (build.value.radiator ?? cooling.value.radiator).tubes ?? 'USUAL')
+function setTubes(to: (typeof TUBES)[number][0] | undefined) {
+  const at = build.value.radiator ? path('radiator.tubes') : 'rig.vehicle.cooling.radiator.tubes'
+  if (to) job.edit(at, to === 'USUAL' ? null : to)
+}
+function move(id: string) {
+  const { moved } = build.value
+  job.edit(path('moved'), moved.includes(id) ? moved.filter((m) => m !== id) : [...moved, id])
+}
 </script>
 
 <template>
@@ -87,7 +93,7 @@ const others = computed(() =>
     </h3>
     <p>{{ radiator }}</p>
     <div class="row">
-      <button type="button" class="act main" @click="choosing = true">Change</button>
+      <button type="button" class="act main" @click="choosing = 'radiators'">Change</button>
       <button v-if="build.radiator" type="button" class="act" @click="job.edit(path('radiator'), null)">
         Back to its own
       </button>
@@ -103,6 +109,12 @@ const others = computed(() =>
         optional
       />
     </div>
+    <ChoiceInput
+      :model-value="tubes"
+      label="Inside of the radiator’s tubes"
+      :choices="TUBES"
+      @update:model-value="setTubes"
+    />
     <div class="fields">
       <QuantityField
         label="Radiator blocked"
@@ -117,28 +129,12 @@ const others = computed(() =>
         :step="5"
       />
     </div>
-    <template v-if="cooling.condenser || cooling.chargeAirCooler">
-      <h3>The truck’s other cores</h3>
-      <p class="caution small">{{ word('caution.refrigerant') }}</p>
-      <ChoiceInput
-        v-if="cooling.condenser && cooling.chargeAirCooler"
-        :model-value="cooling.chargeAirFirst"
-        label="Which stands in front"
-        :choices="FIRST"
-        @update:model-value="(first) => job.edit('rig.vehicle.cooling.chargeAirFirst', first)"
-      />
-      <div v-for="core in others" :key="core.key" class="fields">
-        <QuantityField
-          :label="`${core.label}, left`"
-          :path="`rig.vehicle.cooling.${core.key}.leftMm`"
-          quantity="size"
-          :step="5"
-        />
-        <QuantityField label="Bottom" :path="`rig.vehicle.cooling.${core.key}.bottomMm`" quantity="size" :step="5" />
-        <QuantityField label="Width" :path="`rig.vehicle.cooling.${core.key}.widthMm`" quantity="size" :step="10" />
-        <QuantityField label="Height" :path="`rig.vehicle.cooling.${core.key}.heightMm`" quantity="size" :step="10" />
-      </div>
-    </template>
+    <h3>Coolant pump</h3>
+    <p>{{ pump }}</p>
+    <div class="row">
+      <button type="button" class="act" @click="choosing = 'pumps'">Change the pump</button>
+      <button v-if="build.pump" type="button" class="act" @click="job.edit(path('pump'), null)">Back to its own</button>
+    </div>
     <h3>Seals and flaps round the pack</h3>
     <ChoiceInput
       :model-value="seals.find(([share]) => Math.abs(condition.recirculation - share) < 0.03)?.[0]"
@@ -206,10 +202,21 @@ const others = computed(() =>
         >
           can be moved
         </button>
+        <button
+          v-if="obstacle.movable"
+          type="button"
+          role="switch"
+          class="act"
+          :class="{ main: build.moved.includes(obstacle.id) }"
+          :aria-checked="build.moved.includes(obstacle.id)"
+          @click="move(obstacle.id)"
+        >
+          moved away in this build
+        </button>
         <button type="button" class="act" @click="removeObstacle">Remove</button>
       </div>
     </template>
-    <PartShelf v-if="choosing" shelf="radiators" @close="choosing = false" @fit="fit" />
+    <PartShelf v-if="choosing" :shelf="choosing" @close="choosing = null" @fit="fit" />
   </div>
 </template>
 

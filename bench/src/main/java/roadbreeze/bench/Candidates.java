@@ -22,7 +22,7 @@ final class Candidates {
       new Opening(new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.10, List.of(), 0.01);
 
   private static final PackChoice PACK =
-      new PackChoice("restored", WorkedCase.setup(false), WorkedCase.rig(false), 0, 0);
+      new PackChoice("restored", WorkedCase.setup(false), true, 0, 0);
 
   private Candidates() {}
 

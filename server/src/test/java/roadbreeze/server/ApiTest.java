@@ -281,7 +281,7 @@ class ApiTest {
   void exportAndImportGiveTheSameNumbers() throws Exception {
     JsonNode job = ok(get("/api/jobs"), null).get(0);
     JsonNode file = ok(get("/api/jobs/" + job.get("id").asString() + "/export"), null);
-    assertThat(file.get("formatVersion").asInt()).isEqualTo(2);
+    assertThat(file.get("formatVersion").asInt()).isEqualTo(3);
     JsonNode imported = ok(post("/api/jobs/import"), file);
     assertThat(imported.get("id")).isNotEqualTo(job.get("id"));
     assertThat(content(imported)).isEqualTo(content(job));
@@ -437,7 +437,7 @@ class ApiTest {
         mapper
             .createObjectNode()
             .put("format", "road-breeze-job")
-            .put("formatVersion", 2)
+            .put("formatVersion", 3)
             .set("job", hive());
     ObjectNode text = (ObjectNode) good.deepCopy();
     ((ObjectNode) text.at("/job/haul")).put("gradePercent", "steep");
@@ -636,7 +636,8 @@ class ApiTest {
         .put("amps", 40)
         .put("fans", false)
         .put("radiators", false)
-        .put("thermostats", true);
+        .put("thermostats", true)
+        .put("fixes", false);
   }
 
   @Test

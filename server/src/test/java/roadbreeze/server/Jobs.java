@@ -3,6 +3,7 @@ package roadbreeze.server;
 import java.util.List;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.demo.DemoWorld;
+import roadbreeze.server.job.About;
 import roadbreeze.server.job.JobContent;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -45,8 +46,17 @@ public final class Jobs {
     return MAPPER.treeToValue(tree, JobContent.class);
   }
 
-  /** A demo job with the numbers it had before the second version of the physics. */
+  /** A job as it is carried over from a release with the first edition of the physics. */
+  public static JobContent carried(JobContent job) {
+    return with(job, "about.notices", List.of(About.Notice.PHYSICS_2));
+  }
+
+  /** A demo job with the numbers it had before the second edition of the physics. */
   public static JobContent before(JobContent job) {
+    return carried(numbersBefore(job));
+  }
+
+  private static JobContent numbersBefore(JobContent job) {
     if (job == HIVE) {
       JobContent slow = with(job, "rig.vehicle.cooling.pumpKgsAt4000", 3);
       return with(fans(slow, 2.4, 330, null), "builds.found.fans.fan-1.speedPercent", 55);

@@ -58,7 +58,7 @@ class TwoServersTest {
             .filter(content -> content.about().name().equals("Hive utility"))
             .findFirst()
             .orElseThrow();
-    return new FinderRequest(hive, Jobs.RESTORED, 1200, 30, 80, packs, packs, false);
+    return new FinderRequest(hive, Jobs.RESTORED, 1200, 30, 80, packs, packs, false, false);
   }
 
   private static FinderState await(

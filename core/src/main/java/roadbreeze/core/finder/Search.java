@@ -34,9 +34,9 @@ import roadbreeze.core.stack.Stack;
 /**
  * What is searched, where, against which limits.
  *
- * @param packs fans and radiators; the first is the truck restored
+ * @param packs fans, radiators and small fixes; the first is the truck restored
  * @param coolers that may stand in the opening
- * @param bare whether the truck without an auxiliary cooler is tried, too
+ * @param bare whether the truck without a searched cooler is tried, too
  * @param thermostats the first is the one the truck keeps
  * @param coolantLimit at this altitude, °C
  * @param coolantBand half widths of the nine-in-ten bands, K, those of the truck restored
@@ -105,7 +105,8 @@ public record Search(
         continue;
       }
       SteadyBalance solver = new SteadyBalance(pack.rig()).quiet();
-      for (int c = bare ? -1 : 0; c < coolers.size() && !cancelled.getAsBoolean(); c++) {
+      int tried = pack.coolers() ? coolers.size() : 0;
+      for (int c = bare ? -1 : 0; c < tried && !cancelled.getAsBoolean(); c++) {
         Optional<CoolerChoice> cooler = c < 0 ? Optional.empty() : Optional.of(coolers.get(c));
         solver = tryCooler(run, solver, pack, cooler);
         progress.accept(run.tried);
@@ -159,7 +160,13 @@ public record Search(
       Run run, SteadyBalance solver, PackChoice pack, Optional<CoolerChoice> cooler) {
     if (cooler.isEmpty()) {
       return tryThermostats(
-          run, solver, pack, cooler, Optional.empty(), OilOrder.AFTER_TANK, pack.rig());
+          run,
+          solver,
+          pack,
+          cooler,
+          Optional.empty(),
+          pack.kept().fitting().oil().order(),
+          pack.keptRig());
     }
     CoolerChoice c = cooler.get();
     if (!affordable(run, pack.cost() + c.cost(), pack.minutes() + c.minutes())) {

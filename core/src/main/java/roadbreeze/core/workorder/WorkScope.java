@@ -22,7 +22,14 @@ public record WorkScope(Set<Part> parts) {
     OIL_FLOW,
     FINS,
     SEALS,
-    STRIPS
+    STRIPS,
+    CHARGE_AIR,
+    CLUTCH,
+    CLUTCH_CONTROL,
+    COOLER_FAN,
+    OTHER_COOLER,
+    OBSTACLE,
+    GEARBOX_BYPASS
   }
 
   public WorkScope {

@@ -44,7 +44,7 @@ class SearchTest {
           new ThermostatChoice("colder", new Thermostat(82, 91), 40, 60));
 
   private static final PackChoice PACK =
-      new PackChoice("restored", WorkedCase.setup(false), WorkedCase.rig(false), 0, 0);
+      new PackChoice("restored", WorkedCase.setup(false), true, 0, 0);
 
   private static Search search(OperatingPoint point, double budget) {
     return new Search(

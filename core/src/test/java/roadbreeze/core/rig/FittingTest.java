@@ -244,8 +244,8 @@ class FittingTest {
             OptionalDouble.of(1.1),
             OptionalDouble.of(2600),
             OptionalDouble.of(6000),
-            OptionalDouble.of(112),
-            OptionalDouble.of(118),
+            OptionalDouble.of(120),
+            OptionalDouble.of(128),
             OptionalDouble.empty());
     FanFit fan = PLAN.fitting().fans().get(0).withPart(unit);
     Balance late = solve(PLAN.with(PLAN.fitting().withFans(List.of(fan))));

@@ -2,6 +2,7 @@ package roadbreeze.server.assess;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Rig;
@@ -44,9 +45,10 @@ public record BalanceResult(
       List<CoolerHeat> coolers,
       double gearboxCase,
       double condenser,
-      double chargeAir) {}
+      double chargeAir,
+      List<CoolerHeat> others) {}
 
-  /** What one auxiliary cooler takes from the oil, kW. */
+  /** What one cooler gives the air, kW. */
   public record CoolerHeat(String id, double heatKw) {}
 
   /** Air, flows in m³/s. */
@@ -104,12 +106,11 @@ public record BalanceResult(
             h.heater() / 1000,
             h.tank() / 1000,
             h.throughCoolers() / 1000,
-            h.coolers().entrySet().stream()
-                .map(e -> new CoolerHeat(e.getKey(), e.getValue() / 1000))
-                .toList(),
+            heats(h.coolers()),
             h.gearboxCase() / 1000,
             h.condenser() / 1000,
-            h.chargeAir() / 1000),
+            h.chargeAir() / 1000,
+            heats(h.others())),
         new Air(
             b.air().density(),
             b.airFlow().totalFlow(rig.stack()),
@@ -126,6 +127,12 @@ public record BalanceResult(
                 .toList()),
         cells(rig, b),
         Said.of(b.warnings()));
+  }
+
+  private static List<CoolerHeat> heats(Map<String, Double> byId) {
+    return byId.entrySet().stream()
+        .map(e -> new CoolerHeat(e.getKey(), e.getValue() / 1000))
+        .toList();
   }
 
   private static List<CellState> cells(Rig rig, Balance b) {

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.rig.OilOrder;
+import roadbreeze.server.parts.ChargeAirPart;
+import roadbreeze.server.parts.PumpPart;
 import roadbreeze.server.parts.RadiatorPart;
 import roadbreeze.server.rig.Mark;
 import roadbreeze.server.row.DistinctIds;
@@ -19,9 +21,14 @@ import roadbreeze.server.row.Row;
  * One build of the truck, side by side with the others; how it is piped and hung is its own.
  *
  * @param radiator that replaces the truck's own, null where that stays
+ * @param chargeAirCooler that replaces the truck's own, null where that stays
+ * @param pump that replaces the truck's own, null where that stays
+ * @param moved ids of obstacles that were moved out of the opening
+ * @param bypassPinned the gearbox's own bypass is held open for good
  * @param tankPlace of the oil cooler in the coolant, null takes the radiator's outlet tank
  * @param parallel several oil coolers share the oil instead of passing it on
  * @param coolers auxiliary oil coolers in the order the oil reaches them
+ * @param otherCoolers of the pack, through which neither coolant nor gearbox oil flows
  * @param marks of numbers that were measured or only assumed, by path from here
  */
 public record Build(
@@ -32,11 +39,16 @@ public record Build(
     @NotNull @Valid InFront inFront,
     @NotNull @Valid ThermostatData thermostat,
     @Nullable @Valid RadiatorPart radiator,
+    @Nullable @Valid ChargeAirPart chargeAirCooler,
+    @Nullable @Valid PumpPart pump,
+    @NotNull @Size(max = 20) List<@Id String> moved,
+    boolean bypassPinned,
     @NotNull OilOrder oilOrder,
     @Nullable OilElement.InTank.Place tankPlace,
     boolean parallel,
     @NotNull @Size(max = 3) @DistinctIds List<@NotNull @Valid FittedCooler> coolers,
     @NotNull @Size(min = 1, max = 4) @DistinctIds List<@NotNull @Valid FittedFan> fans,
+    @NotNull @Size(max = 6) @DistinctIds List<@NotNull @Valid FittedOther> otherCoolers,
     @NotNull @Valid LinePlan lines,
     @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid MountingStrip> strips,
     @NotNull @Size(max = 200) Map<String, Mark> marks)

@@ -1,6 +1,7 @@
 package roadbreeze.server.build;
 
 import jakarta.validation.constraints.NotNull;
+import roadbreeze.core.condition.Condition.BypassFault;
 import roadbreeze.core.condition.Condition.ThermostatFault;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
@@ -16,6 +17,7 @@ import roadbreeze.server.problem.Within;
  * @param recirculation 0.02 sealed to 0.15 without seals and flaps
  * @param oilFlowPercent of its proper flow that the gearbox's cooler circuit moves
  * @param sensorLowK the coolant sensor reads so much too low
+ * @param gearboxBypass how the gearbox's own bypass fails, where it has one
  */
 public record Condition(
     @NotNull ThermostatFault thermostat,
@@ -29,7 +31,26 @@ public record Condition(
     @Within(min = 0, max = 90, kind = Kind.PERCENT) double chargeAirBlockedPercent,
     @Within(min = 0, max = 0.3, kind = Kind.SHARE) double recirculation,
     @Within(min = 5, max = 100, kind = Kind.PERCENT) double oilFlowPercent,
-    @Within(min = -20, max = 40, kind = Kind.DIFFERENCE) double sensorLowK) {
+    @Within(min = -20, max = 40, kind = Kind.DIFFERENCE) double sensorLowK,
+    @NotNull BypassFault gearboxBypass) {
+
+  /** The same with seals and flaps round the pack as made. */
+  public Condition sealed() {
+    return new Condition(
+        thermostat,
+        thermostatLateK,
+        pumpPercent,
+        suctionPercent,
+        airPercent,
+        capPercent,
+        radiatorBlockedPercent,
+        condenserBlockedPercent,
+        chargeAirBlockedPercent,
+        roadbreeze.core.condition.Condition.SEALED,
+        oilFlowPercent,
+        sensorLowK,
+        gearboxBypass);
+  }
 
   roadbreeze.core.condition.Condition toCore() {
     return new roadbreeze.core.condition.Condition(
@@ -44,6 +65,7 @@ public record Condition(
         chargeAirBlockedPercent / 100,
         recirculation,
         oilFlowPercent / 100,
-        sensorLowK);
+        sensorLowK,
+        gearboxBypass);
   }
 }

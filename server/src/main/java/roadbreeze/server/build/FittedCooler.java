@@ -1,5 +1,6 @@
 package roadbreeze.server.build;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import roadbreeze.core.explain.Kind;
@@ -27,4 +28,17 @@ public record FittedCooler(
     boolean sealed,
     @Within(min = 0.02, max = 2, kind = Kind.AIRFLOW) Double ownFanM3s,
     @Within(min = 0.3, max = 3) double ratingFactor)
-    implements Row {}
+    implements Row {
+
+  /** The same with the gap behind it closed round its rim. */
+  public FittedCooler withRimSealed() {
+    return new FittedCooler(
+        id, part, place, leftMm, bottomMm, gapMm, true, ownFanM3s, ratingFactor);
+  }
+
+  /** The same blown by another fan of its own, or by none. */
+  public FittedCooler withOwnFan(@Nullable Double freeFlow) {
+    return new FittedCooler(
+        id, part, place, leftMm, bottomMm, gapMm, sealed, freeFlow, ratingFactor);
+  }
+}

@@ -14,6 +14,7 @@ import roadbreeze.server.row.Row;
  *
  * @param leftMm of its shroud, or of the square round its blades without one
  * @param speedPercent share of its proper speed that it reaches
+ * @param held its driver's switch holds a controlled clutch fully gripped
  * @param switchPoints null where nothing switches it
  */
 public record FittedFan(
@@ -26,8 +27,25 @@ public record FittedFan(
     @Within(min = 50, max = 2000, kind = Kind.SIZE) double widthMm,
     @Within(min = 50, max = 1500, kind = Kind.SIZE) double heightMm,
     @Within(min = 0, max = 100, kind = Kind.PERCENT) double speedPercent,
+    boolean held,
     @Nullable @Valid SwitchPoints switchPoints)
     implements Row {
+
+  /** The same place with another fan, held by its driver or not. */
+  public FittedFan with(FanPart other, boolean heldNow) {
+    return new FittedFan(
+        id,
+        other,
+        mount,
+        shrouded,
+        leftMm,
+        bottomMm,
+        widthMm,
+        heightMm,
+        speedPercent,
+        heldNow,
+        switchPoints);
+  }
 
   /** On which side of the pack it stands. */
   public enum Mount {

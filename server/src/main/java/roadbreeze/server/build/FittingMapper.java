@@ -1,15 +1,23 @@
 package roadbreeze.server.build;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.Fitting;
+import roadbreeze.core.rig.OtherCooler;
+import roadbreeze.core.stack.LayerRole;
 import roadbreeze.core.switching.FanSwitch;
+import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.PartMapper;
 import roadbreeze.server.rig.TruckMapper;
 
@@ -23,15 +31,40 @@ public final class FittingMapper {
   public static Fitting fitting(Build b) {
     return new Fitting(
         b.condition().toCore(),
-        b.inFront().ramShare(),
-        new Thermostat(b.thermostat().startC(), b.thermostat().fullC()),
-        Optional.ofNullable(b.radiator()).map(PartMapper::radiator),
-        b.oilOrder(),
-        b.tankPlace() == null ? OilElement.InTank.Place.OUTLET_TANK : b.tankPlace(),
-        b.parallel(),
-        coolers(b),
+        new Fitting.Nose(b.inFront().ramShare(), Set.copyOf(b.moved())),
+        new Fitting.Swaps(
+            new Thermostat(b.thermostat().startC(), b.thermostat().fullC()),
+            Optional.ofNullable(b.radiator()).map(PartMapper::radiator),
+            Optional.ofNullable(b.chargeAirCooler()).map(PartMapper::chargeAirCooler),
+            b.pump() == null ? OptionalDouble.empty() : OptionalDouble.of(b.pump().kgsAt4000())),
+        new Fitting.OilRun(
+            b.oilOrder(),
+            b.tankPlace() == null ? OilElement.InTank.Place.OUTLET_TANK : b.tankPlace(),
+            b.parallel(),
+            b.bypassPinned(),
+            coolers(b),
+            b.lines().hoses().stream().map(Hose::toCore).toList()),
         fans(b),
-        b.lines().hoses().stream().map(Hose::toCore).toList());
+        others(b));
+  }
+
+  private static List<OtherCooler> others(Build b) {
+    Map<OtherCooler.Kind, Integer> count = new EnumMap<>(OtherCooler.Kind.class);
+    List<OtherCooler> others = new ArrayList<>();
+    for (FittedOther o : b.otherCoolers()) {
+      int index = count.merge(o.kind(), 1, Integer::sum) - 1;
+      others.add(
+          new OtherCooler(
+              Name.of(o.id(), o.kind().noun(), index),
+              o.kind(),
+              TruckMapper.core(o.core()),
+              o.place(),
+              o.order() == FittedOther.Order.BEHIND_OIL,
+              o.heatKw() == null
+                  ? o.kind().usual()
+                  : new LayerRole.OtherCooler(Units.si(o.heatKw(), Kind.POWER), 0)));
+    }
+    return others;
   }
 
   private static List<CoolerFit> coolers(Build b) {
@@ -63,6 +96,7 @@ public final class FittingMapper {
               f.shrouded(),
               TruckMapper.rectangle(f.leftMm(), f.bottomMm(), f.widthMm(), f.heightMm()),
               f.speedPercent() / 100,
+              f.held(),
               Optional.ofNullable(f.switchPoints()).map(s -> new FanSwitch(s.onC(), s.offC()))));
     }
     return fits;

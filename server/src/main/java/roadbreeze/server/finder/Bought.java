@@ -3,10 +3,12 @@ package roadbreeze.server.finder;
 import java.util.List;
 import roadbreeze.core.explain.Code;
 
-/** Parts of a find. */
+/** Parts and work of a find. */
 public enum Bought implements Code {
   COOLER("part TEXT", "order WORD"),
-  PART("part TEXT");
+  PART("part TEXT"),
+  OWN_FAN("part TEXT"),
+  MOVED("thing TEXT");
 
   private final List<Parameter> parameters;
 

@@ -12,6 +12,8 @@ import roadbreeze.server.problem.Within;
  * @param build the search starts from: usually the truck restored
  * @param budget most that may be spent, in the yard's money
  * @param amps most current that an electric fan may draw
+ * @param fixes whether small fixes are tried: clutch, pump, charge-air cooler, seals, a cooler's
+ *     own fan, what can be moved
  * @param hours most work that may be done, beyond restoring
  */
 public record FinderRequest(
@@ -22,4 +24,5 @@ public record FinderRequest(
     @Within(min = 0, max = 400, kind = Kind.CURRENT) double amps,
     boolean fans,
     boolean radiators,
-    boolean thermostats) {}
+    boolean thermostats,
+    boolean fixes) {}

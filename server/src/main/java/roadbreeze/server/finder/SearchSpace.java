@@ -1,6 +1,5 @@
 package roadbreeze.server.finder;
 
-import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -10,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.finder.CoolerChoice;
@@ -24,7 +24,6 @@ import roadbreeze.core.problem.Problem;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanUnit;
-import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
 import roadbreeze.core.sizing.Headroom;
@@ -46,7 +45,8 @@ import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.parts.PartMapper;
 import roadbreeze.server.parts.RadiatorPart;
 import roadbreeze.server.parts.ThermostatPart;
-import roadbreeze.server.rig.Mark;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Lays a snapshot out as a search of the core, and reads its finds back as builds. */
 final class SearchSpace {
@@ -54,20 +54,31 @@ final class SearchSpace {
   private static final int COLDER = 2;
 
   private static final String KEPT = "kept";
+  private static final JsonMapper JSON = JsonMapper.shared();
+
   private final Snapshot snapshot;
   private final FinderRequest request;
   private final JobContent job;
   private final Build base;
   private final Map<String, Build> packs = new HashMap<>();
-  private final Map<String, List<String>> packParts = new HashMap<>();
+  private final Map<String, List<Finding>> packParts = new HashMap<>();
   private final Map<Room.Refusal, Long> refused = new EnumMap<>(Room.Refusal.class);
 
   SearchSpace(Snapshot snapshot) {
     this.snapshot = snapshot;
     request = snapshot.request();
     job = request.job();
-    Build from = job.build(request.build());
-    base = bare(from.radiator(), from.fans(), from.marks());
+    base =
+        changed(
+            job.build(request.build()),
+            Map.of("id", "found", "kind", Build.Kind.PLAN, "name", "Found"));
+  }
+
+  /** A build with some of its fields changed. */
+  private static Build changed(Build build, Map<String, ?> changes) {
+    ObjectNode tree = JSON.valueToTree(build);
+    changes.forEach((field, content) -> tree.set(field, JSON.valueToTree(content)));
+    return JSON.treeToValue(tree, Build.class);
   }
 
   /**
@@ -122,7 +133,8 @@ final class SearchSpace {
     choices.add(
         new ThermostatChoice(
             KEPT, new Thermostat(base.thermostat().startC(), base.thermostat().fullC()), 0, 0));
-    snapshot.thermostats().stream()
+    List<ThermostatPart> shelf = request.thermostats() ? snapshot.thermostats() : List.of();
+    shelf.stream()
         .filter(p -> p.startC() < base.thermostat().startC())
         .sorted(Comparator.comparingDouble(p -> -p.startC()))
         .limit(COLDER)
@@ -139,7 +151,7 @@ final class SearchSpace {
 
   private List<PackChoice> packs(Setup setup) {
     List<Optional<RadiatorPart>> radiators = new ArrayList<>(List.of(Optional.empty()));
-    for (RadiatorPart part : snapshot.radiators()) {
+    for (RadiatorPart part : request.radiators() ? snapshot.radiators() : List.<RadiatorPart>of()) {
       if (Room.takes(setup, PartMapper.radiator(part))) {
         radiators.add(Optional.of(part));
       } else {
@@ -147,7 +159,7 @@ final class SearchSpace {
       }
     }
     List<Optional<FanPart>> fans = new ArrayList<>(List.of(Optional.empty()));
-    for (FanPart part : snapshot.fans()) {
+    for (FanPart part : request.fans() ? snapshot.fans() : List.<FanPart>of()) {
       if (part.amps() != null && part.amps() > request.amps()) {
         refused.merge(Room.Refusal.FAN_OVER_CURRENT, 1L, Long::sum);
       } else if (Room.takes(setup, PartMapper.fan(part))) {
@@ -162,6 +174,9 @@ final class SearchSpace {
         choices.add(pack(radiator, fan));
       }
     }
+    if (request.fixes()) {
+      choices.addAll(fixed());
+    }
     return choices;
   }
 
@@ -169,27 +184,68 @@ final class SearchSpace {
     String id =
         radiator.map(RadiatorPart::code).orElse(KEPT) + "+" + fan.map(FanPart::code).orElse(KEPT);
     Build build = base;
-    List<String> bought = new ArrayList<>();
+    List<Finding> bought = new ArrayList<>();
     Set<WorkScope.Part> scope = EnumSet.noneOf(WorkScope.Part.class);
     if (radiator.isPresent()) {
-      build = bare(radiator.get(), base.fans(), base.marks());
-      bought.add(radiator.get().name());
+      build = changed(build, Map.of("radiator", radiator.get()));
+      bought.add(Bought.PART.with(radiator.get().name()));
       scope.add(WorkScope.Part.RADIATOR);
     }
     if (fan.isPresent()) {
       Rectangle core = job.setup(build).radiator().outline();
       FittedFan over = fitted(fan.get(), base.fans().get(0), core);
-      build = bare(build.radiator(), List.of(over), Map.of());
-      bought.add(fan.get().name());
+      build = changed(build, Map.of("fans", List.of(over), "marks", Map.of()));
+      bought.add(Bought.PART.with(fan.get().name()));
       scope.add(WorkScope.Part.FAN_SWAP);
     }
+    double price =
+        radiator.map(RadiatorPart::price).orElse(0.0) + fan.map(FanPart::price).orElse(0.0);
+    return pack(id, build, bought, true, price, scope);
+  }
+
+  /** Each small fix with and without a searched cooler, and every two together without. */
+  private List<PackChoice> fixed() {
+    List<Fix> fixes = Fixes.of(snapshot, base, refused);
+    List<PackChoice> choices = new ArrayList<>();
+    for (int i = 0; i < fixes.size(); i++) {
+      Fix first = fixes.get(i);
+      choices.add(fixed(List.of(first), !first.ofCooler()));
+      for (Fix second : fixes.subList(i + 1, fixes.size())) {
+        if (!second.group().equals(first.group())) {
+          choices.add(fixed(List.of(first, second), false));
+        }
+      }
+    }
+    return choices;
+  }
+
+  private PackChoice fixed(List<Fix> fixes, boolean coolers) {
+    Build build = base;
+    Set<WorkScope.Part> scope = EnumSet.noneOf(WorkScope.Part.class);
+    for (Fix fix : fixes) {
+      build = changed(build, fix.changes());
+      scope.add(fix.work());
+    }
+    return pack(
+        fixes.stream().map(Fix::id).collect(Collectors.joining("+", "fix:", "")),
+        build,
+        fixes.stream().map(Fix::said).toList(),
+        coolers,
+        fixes.stream().mapToDouble(Fix::price).sum(),
+        scope);
+  }
+
+  private PackChoice pack(
+      String id,
+      Build build,
+      List<Finding> bought,
+      boolean coolers,
+      double price,
+      Set<WorkScope.Part> scope) {
     packs.put(id, build);
     packParts.put(id, bought);
     return new PackChoice(
-        id,
-        job.setup(build),
-        radiator.map(RadiatorPart::price).orElse(0.0) + fan.map(FanPart::price).orElse(0.0),
-        minutes(scope.toArray(WorkScope.Part[]::new)));
+        id, job.setup(build), coolers, price, minutes(scope.toArray(WorkScope.Part[]::new)));
   }
 
   private static double minutes(WorkScope.Part... parts) {
@@ -198,31 +254,25 @@ final class SearchSpace {
 
   /** A find as a build that can be entered; its verdict is worked out whole, band and all. */
   FinderState.Pick pick(Result.Merit merit, Found found) {
-    Build pack = packs.get(found.pack());
-    List<FittedCooler> coolers = new ArrayList<>();
+    Map<String, Object> changes = new HashMap<>();
     List<Finding> bought = new ArrayList<>();
     if (found.cooler().isPresent()) {
       CoolerPart part = cooler(found.cooler().get());
-      Rectangle place = found.place().orElseThrow();
-      coolers.add(fitted(part, place));
+      changes.put("coolers", List.of(fitted(part, found.place().orElseThrow())));
+      changes.put("oilOrder", found.order());
+      changes.put("parallel", false);
       bought.add(Bought.COOLER.with(part.name(), found.order()));
     }
-    packParts.get(found.pack()).forEach(name -> bought.add(Bought.PART.with(name)));
-    Optional<ThermostatPart> thermostat =
-        snapshot.thermostats().stream()
-            .filter(t -> t.code().equals(found.thermostat()))
-            .findFirst();
-    thermostat.ifPresent(part -> bought.add(Bought.PART.with(part.name())));
-    Build build =
-        build(
-            pack.radiator(),
-            pack.fans(),
-            coolers,
-            coolers.isEmpty() ? base.oilOrder() : found.order(),
-            thermostat
-                .map(part -> new ThermostatData(part.startC(), part.fullC()))
-                .orElse(base.thermostat()),
-            pack.marks());
+    bought.addAll(packParts.get(found.pack()));
+    snapshot.thermostats().stream()
+        .filter(t -> t.code().equals(found.thermostat()))
+        .findFirst()
+        .ifPresent(
+            part -> {
+              bought.add(Bought.PART.with(part.name()));
+              changes.put("thermostat", new ThermostatData(part.startC(), part.fullC()));
+            });
+    Build build = changed(packs.get(found.pack()), changes);
     Verdict verdict = verdict(build);
     return new FinderState.Pick(
         merit,
@@ -275,39 +325,6 @@ final class SearchSpace {
     return Said.of(ways.isEmpty() ? List.of(WayOut.ANOTHER_TRUCK.with()) : ways);
   }
 
-  /** The build to start from with other parts; its lines and strips stay to be looked at again. */
-  private Build build(
-      @Nullable RadiatorPart radiator,
-      List<FittedFan> fans,
-      List<FittedCooler> coolers,
-      OilOrder order,
-      ThermostatData thermostat,
-      Map<String, Mark> marks) {
-    Build from = job.build(request.build());
-    return new Build(
-        "found",
-        Build.Kind.PLAN,
-        "Found",
-        from.condition(),
-        from.inFront(),
-        thermostat,
-        radiator,
-        order,
-        from.tankPlace(),
-        false,
-        coolers,
-        fans,
-        from.lines(),
-        from.strips(),
-        marks);
-  }
-
-  private Build bare(
-      @Nullable RadiatorPart radiator, List<FittedFan> fans, Map<String, Mark> marks) {
-    Build from = job.build(request.build());
-    return build(radiator, fans, List.of(), from.oilOrder(), from.thermostat(), marks);
-  }
-
   /** The fan takes the first one's place and switch, over the whole core. */
   private static FittedFan fitted(FanPart part, FittedFan first, Rectangle core) {
     return new FittedFan(
@@ -320,6 +337,7 @@ final class SearchSpace {
         core.width() * 1000,
         core.height() * 1000,
         100,
+        false,
         part.kind() == FanUnit.Type.ELECTRIC ? first.switchPoints() : null);
   }
 }

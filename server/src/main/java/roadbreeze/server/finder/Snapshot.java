@@ -1,10 +1,16 @@
 package roadbreeze.server.finder;
 
 import java.util.List;
+import roadbreeze.server.parts.ChargeAirPart;
+import roadbreeze.server.parts.ClutchPart;
+import roadbreeze.server.parts.ControllerPart;
 import roadbreeze.server.parts.CoolerPart;
 import roadbreeze.server.parts.FanPart;
+import roadbreeze.server.parts.PartKind;
 import roadbreeze.server.parts.PartsService;
+import roadbreeze.server.parts.PumpPart;
 import roadbreeze.server.parts.RadiatorPart;
+import roadbreeze.server.parts.SealPart;
 import roadbreeze.server.parts.ThermostatPart;
 
 /**
@@ -16,13 +22,23 @@ record Snapshot(
     List<CoolerPart> coolers,
     List<RadiatorPart> radiators,
     List<FanPart> fans,
-    List<ThermostatPart> thermostats) {
+    List<ThermostatPart> thermostats,
+    List<ClutchPart> clutches,
+    List<PumpPart> pumps,
+    List<ChargeAirPart> chargeAirCoolers,
+    List<ControllerPart> controllers,
+    List<SealPart> seals) {
   static Snapshot of(FinderRequest request, PartsService parts) {
     return new Snapshot(
         request,
-        parts.oilCoolers(),
-        request.radiators() ? parts.radiators() : List.of(),
-        request.fans() ? parts.fans() : List.of(),
-        request.thermostats() ? parts.thermostats() : List.of());
+        parts.all(PartKind.OIL_COOLERS, CoolerPart.class),
+        parts.all(PartKind.RADIATORS, RadiatorPart.class),
+        parts.all(PartKind.FANS, FanPart.class),
+        parts.all(PartKind.THERMOSTATS, ThermostatPart.class),
+        parts.all(PartKind.FAN_CLUTCHES, ClutchPart.class),
+        parts.all(PartKind.COOLANT_PUMPS, PumpPart.class),
+        parts.all(PartKind.CHARGE_AIR_COOLERS, ChargeAirPart.class),
+        parts.all(PartKind.CONTROLLERS, ControllerPart.class),
+        parts.all(PartKind.SEALS, SealPart.class));
   }
 }

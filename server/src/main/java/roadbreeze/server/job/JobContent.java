@@ -15,6 +15,7 @@ import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.Uncertainty;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedFan;
+import roadbreeze.server.build.FittedOther;
 import roadbreeze.server.build.FittingMapper;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.problem.Fault;
@@ -108,6 +109,11 @@ public record JobContent(
                 assumed.add(new Judge.Doubted(ASSUMED.get(path), ""));
               }
             });
+    for (FittedOther other : build.otherCoolers()) {
+      if (other.heatKw() == null) {
+        assumed.add(new Judge.Doubted(other.kind().doubt(), other.id()));
+      }
+    }
     for (FittedFan fan : build.fans()) {
       if (build.marks().get(FREE_FLOW.formatted(fan.id())) == Mark.DEFAULT) {
         assumed.add(new Judge.Doubted(Assumed.FAN_FREE_FLOW, fan.id()));
@@ -118,12 +124,17 @@ public record JobContent(
 
   /** Where an assumed number stands in the job, from its root. */
   public static String path(Assumed what, String thing, Build build) {
-    return what == Assumed.FAN_FREE_FLOW
-        ? "builds." + build.id() + "." + FREE_FLOW.formatted(thing)
-        : ASSUMED.entrySet().stream()
-            .filter(e -> e.getValue() == what)
-            .map(e -> "rig." + e.getKey())
-            .findFirst()
-            .orElseThrow();
+    String ofBuild = "builds." + build.id() + ".";
+    return switch (what) {
+      case FAN_FREE_FLOW -> ofBuild + FREE_FLOW.formatted(thing);
+      case STEERING_HEAT, ENGINE_OIL_HEAT, HYDRAULIC_HEAT, FUEL_HEAT ->
+          ofBuild + "otherCoolers." + thing + ".heatKw";
+      default ->
+          ASSUMED.entrySet().stream()
+              .filter(e -> e.getValue() == what)
+              .map(e -> "rig." + e.getKey())
+              .findFirst()
+              .orElseThrow();
+    };
   }
 }

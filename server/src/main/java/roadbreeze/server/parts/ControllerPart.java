@@ -27,6 +27,8 @@ public record ControllerPart(
     FIXED_SWITCH,
     ADJUSTABLE,
     TWO_SPEED,
-    DUTY
+    DUTY,
+    /** A driver's switch that holds a controlled clutch. */
+    OVERRIDE
   }
 }

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Objects;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.server.problem.Within;
@@ -41,4 +42,35 @@ public record FanPart(
     @Within(min = 30, max = 115, kind = Kind.TEMPERATURE) Double gripsFromC,
     @Within(min = 35, max = 130, kind = Kind.TEMPERATURE) Double gripsFullyC,
     @Within(min = 800, max = 6000, kind = Kind.RPM) Double clutchLimitRpm,
-    @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {}
+    @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
+
+  /** Turned by a clutch that grips alike. */
+  public boolean sameClutch(FanPart other) {
+    return kind == other.kind
+        && Objects.equals(gripsFromC, other.gripsFromC)
+        && Objects.equals(gripsFullyC, other.gripsFullyC);
+  }
+
+  /** The same blades on another clutch. */
+  public FanPart on(FanUnit.Type drive, Double gripsFrom, Double gripsFully) {
+    return new FanPart(
+        code,
+        name,
+        drive,
+        count,
+        diameterMm,
+        freeFlowM3s,
+        shutoffPa,
+        curveM3s,
+        curvePa,
+        volts,
+        amps,
+        pulleyRatio,
+        referenceRpm,
+        referenceKw,
+        gripsFrom,
+        gripsFully,
+        clutchLimitRpm,
+        price);
+  }
+}

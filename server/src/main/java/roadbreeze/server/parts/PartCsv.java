@@ -227,7 +227,7 @@ final class PartCsv {
       }
     }
     for (int c = 0; c < components.length; c++) {
-      if (!there[c] && needed(components[c])) {
+      if (!there[c] && PartKind.needed(components[c])) {
         problem(1, column(components[c].getName()), null, CsvFault.COLUMN_MISSING.with());
       }
     }
@@ -257,11 +257,6 @@ final class PartCsv {
         .collect(Collectors.joining(", "));
   }
 
-  /** Whether a part can be without it: boxed numbers and lists may be null. */
-  private static boolean needed(RecordComponent component) {
-    return component.getType() != Double.class && component.getType() != List.class;
-  }
-
   private Record part(CSVRecord row, Map<Integer, Filled> columns) {
     Object[] values = new Object[components.length];
     long before = problems.size() + moreProblems;
@@ -289,7 +284,7 @@ final class PartCsv {
     Class<?> type = component.getType();
     String column = column(component.getName());
     if (text.isEmpty()) {
-      if (needed(component)) {
+      if (PartKind.needed(component)) {
         problem(row, column, text, CsvFault.EMPTY_CELL.with());
       }
       return null;

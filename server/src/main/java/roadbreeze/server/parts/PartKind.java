@@ -26,7 +26,8 @@ public enum PartKind {
   ADAPTERS(AdapterPart.class),
   SENSORS(SensorPart.class),
   BREAKERS(BreakerPart.class),
-  HYDRAULIC_COOLERS(HydraulicCoolerPart.class);
+  HYDRAULIC_COOLERS(HydraulicCoolerPart.class),
+  SEALS(SealPart.class);
 
   final Class<? extends Record> part;
 
@@ -70,11 +71,19 @@ public enum PartKind {
           type.isEnum()
               ? Arrays.stream(type.getEnumConstants()).map(Object::toString).toList()
               : List.of(),
-          type == Double.class || type == List.class,
+          !needed(component),
           type == List.class,
           span == null ? null : span.min(),
           span == null ? null : span.max());
     }
+  }
+
+  /** Whether a part cannot be without it. */
+  static boolean needed(RecordComponent component) {
+    Class<?> type = component.getType();
+    return type != Double.class
+        && type != List.class
+        && component.getAccessor().getAnnotation(Nullable.class) == null;
   }
 
   /** The span that stands with a component, null without one. */

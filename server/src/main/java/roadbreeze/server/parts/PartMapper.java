@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.explain.Kind;
+import roadbreeze.core.rig.ChargeAirUnit;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.RadiatorUnit;
@@ -31,6 +32,10 @@ public final class PartMapper {
             : OptionalDouble.of(Units.si(p.opensKpa(), Kind.PRESSURE)));
   }
 
+  public static ChargeAirUnit chargeAirCooler(ChargeAirPart p) {
+    return new ChargeAirUnit(mm(p.widthMm()), mm(p.heightMm()), mm(p.depthMm()), p.finsPerInch());
+  }
+
   public static RadiatorUnit radiator(RadiatorPart p) {
     return new RadiatorUnit(
         mm(p.widthMm()),
@@ -38,7 +43,7 @@ public final class PartMapper {
         mm(p.depthMm()),
         p.finsPerInch(),
         p.metal(),
-        RadiatorTubes.Surface.usualOf(p.metal()),
+        p.tubes() == null ? RadiatorTubes.Surface.usualOf(p.metal()) : p.tubes(),
         TruckMapper.optional(p.inTankWattsPerKelvin()));
   }
 

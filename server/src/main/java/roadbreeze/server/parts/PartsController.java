@@ -39,7 +39,11 @@ class PartsController {
       List<FanPart> fans,
       List<ThermostatPart> thermostats,
       List<CapPart> caps,
-      List<ControllerPart> controllers) {}
+      List<ControllerPart> controllers,
+      List<ChargeAirPart> chargeAirCoolers,
+      List<PumpPart> pumps,
+      List<ClutchPart> clutches,
+      List<HydraulicCoolerPart> hydraulicCoolers) {}
 
   /** A shelf as it is described to whoever shows or fills it. */
   record Shelf(String slug, List<PartKind.Column> columns) {}
@@ -47,12 +51,16 @@ class PartsController {
   @GetMapping
   Catalogue all() {
     return new Catalogue(
-        parts.oilCoolers(),
-        parts.radiators(),
-        parts.fans(),
-        parts.thermostats(),
-        parts.all(PartKind.CAPS).stream().map(CapPart.class::cast).toList(),
-        parts.all(PartKind.CONTROLLERS).stream().map(ControllerPart.class::cast).toList());
+        parts.all(PartKind.OIL_COOLERS, CoolerPart.class),
+        parts.all(PartKind.RADIATORS, RadiatorPart.class),
+        parts.all(PartKind.FANS, FanPart.class),
+        parts.all(PartKind.THERMOSTATS, ThermostatPart.class),
+        parts.all(PartKind.CAPS, CapPart.class),
+        parts.all(PartKind.CONTROLLERS, ControllerPart.class),
+        parts.all(PartKind.CHARGE_AIR_COOLERS, ChargeAirPart.class),
+        parts.all(PartKind.COOLANT_PUMPS, PumpPart.class),
+        parts.all(PartKind.FAN_CLUTCHES, ClutchPart.class),
+        parts.all(PartKind.HYDRAULIC_COOLERS, HydraulicCoolerPart.class));
   }
 
   @GetMapping("/shelves")

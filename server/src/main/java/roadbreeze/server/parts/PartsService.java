@@ -50,20 +50,8 @@ public class PartsService {
         .toList();
   }
 
-  public List<CoolerPart> oilCoolers() {
-    return all(PartKind.OIL_COOLERS).stream().map(CoolerPart.class::cast).toList();
-  }
-
-  public List<RadiatorPart> radiators() {
-    return all(PartKind.RADIATORS).stream().map(RadiatorPart.class::cast).toList();
-  }
-
-  public List<FanPart> fans() {
-    return all(PartKind.FANS).stream().map(FanPart.class::cast).toList();
-  }
-
-  public List<ThermostatPart> thermostats() {
-    return all(PartKind.THERMOSTATS).stream().map(ThermostatPart.class::cast).toList();
+  public <P extends Record> List<P> all(PartKind kind, Class<P> type) {
+    return all(kind).stream().map(type::cast).toList();
   }
 
   /**

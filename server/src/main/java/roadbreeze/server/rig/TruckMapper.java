@@ -114,7 +114,8 @@ public final class TruckMapper {
         c.chargeAirFirst());
   }
 
-  private static Core core(CoreSize c) {
+  /** A core where it stands. */
+  public static Core core(CoreSize c) {
     return new Core(
         rectangle(c.leftMm(), c.bottomMm(), c.widthMm(), c.heightMm()),
         mm(c.depthMm()),

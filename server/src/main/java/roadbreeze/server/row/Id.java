@@ -12,7 +12,7 @@ import java.lang.annotation.Target;
 /** A row's own short name, never given to another row of its list. */
 @NotNull
 @Pattern(regexp = "[a-z0-9][a-z0-9-]{0,23}")
-@Target({ElementType.FIELD, ElementType.PARAMETER})
+@Target({ElementType.FIELD, ElementType.PARAMETER, ElementType.TYPE_USE})
 @Retention(RetentionPolicy.RUNTIME)
 @Constraint(validatedBy = {})
 public @interface Id {

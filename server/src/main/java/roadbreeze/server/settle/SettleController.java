@@ -14,7 +14,9 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.longrun.Bounded;
+import roadbreeze.server.parts.CoolerPart;
 import roadbreeze.server.parts.FanPart;
+import roadbreeze.server.parts.PartKind;
 import roadbreeze.server.parts.PartMapper;
 import roadbreeze.server.parts.PartsService;
 
@@ -37,8 +39,10 @@ class SettleController {
     Disputes disputes =
         new Disputes(
             job.judge(build),
-            parts.fans().stream().map(SettleController::offer).toList(),
-            parts.oilCoolers().stream().map(PartMapper::cooler).toList(),
+            parts.all(PartKind.FANS, FanPart.class).stream().map(SettleController::offer).toList(),
+            parts.all(PartKind.OIL_COOLERS, CoolerPart.class).stream()
+                .map(PartMapper::cooler)
+                .toList(),
             build.fans().stream()
                 .map(f -> f.part())
                 .filter(p -> p.kind() == FanUnit.Type.ELECTRIC)

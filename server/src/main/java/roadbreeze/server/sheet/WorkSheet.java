@@ -76,7 +76,18 @@ public record WorkSheet(
 
   private static Set<Part> scope(Build build, Build found, boolean strips) {
     Set<Part> scope = EnumSet.noneOf(Part.class);
-    add(scope, Part.COOLER, !build.coolers().equals(found.coolers()));
+    add(scope, Part.COOLER, !hung(build).equals(hung(found)));
+    add(scope, Part.COOLER_FAN, !newCoolerFans(build, found).isEmpty());
+    add(scope, Part.OTHER_COOLER, !build.otherCoolers().equals(found.otherCoolers()));
+    add(scope, Part.OBSTACLE, !found.moved().containsAll(build.moved()));
+    add(scope, Part.CHARGE_AIR, !Objects.equals(build.chargeAirCooler(), found.chargeAirCooler()));
+    add(scope, Part.CLUTCH, !newClutches(build, found).isEmpty());
+    add(scope, Part.CLUTCH_CONTROL, overridden(build) && !overridden(found));
+    add(
+        scope,
+        Part.GEARBOX_BYPASS,
+        build.bypassPinned() && !found.bypassPinned()
+            || build.condition().gearboxBypass() != found.condition().gearboxBypass());
     add(scope, Part.STRIPS, strips);
     add(
         scope,
@@ -98,7 +109,7 @@ public record WorkSheet(
         now.radiatorBlockedPercent() < then.radiatorBlockedPercent()
             || now.condenserBlockedPercent() < then.condenserBlockedPercent()
             || now.chargeAirBlockedPercent() < then.chargeAirBlockedPercent());
-    add(scope, Part.PUMP, now.pumpPercent() > then.pumpPercent());
+    add(scope, Part.PUMP, newPump(build, found) || now.pumpPercent() > then.pumpPercent());
     add(scope, Part.SUCTION_HOSE, now.suctionPercent() > then.suctionPercent());
     add(scope, Part.CAP, now.capPercent() > then.capPercent());
     add(scope, Part.AIR_IN_LOOP, now.airPercent() < then.airPercent());
@@ -116,6 +127,39 @@ public record WorkSheet(
 
   private static List<String> fanParts(Build build) {
     return build.fans().stream().map(f -> f.part().code()).toList();
+  }
+
+  /** Coolers as they hang, whatever blows them. */
+  private static List<FittedCooler> hung(Build build) {
+    return build.coolers().stream().map(c -> c.withOwnFan(null)).toList();
+  }
+
+  /** Coolers that stay where they are and get a fan of their own. */
+  private static List<FittedCooler> newCoolerFans(Build build, Build found) {
+    return build.coolers().stream()
+        .filter(c -> c.ownFanM3s() != null && !found.coolers().contains(c))
+        .toList();
+  }
+
+  /** Fans that stay and are turned by another clutch. */
+  private static List<FittedFan> newClutches(Build build, Build found) {
+    return build.fans().stream()
+        .filter(
+            fan ->
+                found.fans().stream()
+                    .anyMatch(
+                        old ->
+                            old.part().code().equals(fan.part().code())
+                                && !old.part().sameClutch(fan.part())))
+        .toList();
+  }
+
+  private static boolean overridden(Build build) {
+    return build.fans().stream().anyMatch(FittedFan::held);
+  }
+
+  private static boolean newPump(Build build, Build found) {
+    return build.pump() != null && !build.pump().equals(found.pump());
   }
 
   private static List<SwitchPoints> switches(Build build) {
@@ -146,6 +190,26 @@ public record WorkSheet(
     if (build.radiator() != null && !build.radiator().equals(found.radiator())) {
       parts.add(Listed.RADIATOR.with(build.radiator().name(), build.radiator().code()));
     }
+    if (build.chargeAirCooler() != null
+        && !build.chargeAirCooler().equals(found.chargeAirCooler())) {
+      parts.add(
+          Listed.CHARGE_AIR_COOLER.with(
+              build.chargeAirCooler().name(), build.chargeAirCooler().code()));
+    }
+    if (newPump(build, found)) {
+      parts.add(Listed.NEW_PUMP.with(build.pump().name(), build.pump().code()));
+    }
+    for (FittedFan fan : newClutches(build, found)) {
+      if (fan.part().gripsFromC() != null && fan.part().gripsFullyC() != null) {
+        parts.add(Listed.CLUTCH.with(fan.part().gripsFromC(), fan.part().gripsFullyC()));
+      }
+    }
+    if (overridden(build) && !overridden(found)) {
+      parts.add(Listed.OVERRIDE.with());
+    }
+    for (FittedCooler c : newCoolerFans(build, found)) {
+      parts.add(Listed.COOLER_FAN.with(c.ownFanM3s()));
+    }
     if (!fanParts(build).equals(fanParts(found))) {
       for (FittedFan f : build.fans()) {
         Listed side = f.mount() == FittedFan.Mount.PUSHER ? Listed.PUSHER : Listed.PULLER;
@@ -166,7 +230,10 @@ public record WorkSheet(
 
   private static List<Finding> mended(Set<Part> scope, Condition was, double capKpa) {
     List<Finding> parts = new ArrayList<>();
-    if (scope.contains(Part.PUMP)) {
+    if (scope.contains(Part.SEALS)) {
+      parts.add(Listed.SEALS.with());
+    }
+    if (scope.contains(Part.PUMP) && was.pumpPercent() < 100) {
       parts.add(Listed.PUMP.with(was.pumpPercent() / 100));
     }
     if (scope.contains(Part.SUCTION_HOSE)) {

@@ -169,18 +169,12 @@ class SettleTest {
   @Test
   void theGearboxesOwnBypassIsLeftWhereTheColdDecidesAndPinnedWhereItHangs() {
     JobContent guarded =
-        Jobs.with(
-            Jobs.HIVE,
-            "rig.vehicle.gearbox.bypass",
-            new GearboxBypass(GearboxBypass.BypassState.WORKING, 70, 85));
+        Jobs.with(Jobs.HIVE, "rig.vehicle.gearbox.bypass", new GearboxBypass(70, 85));
     SettledDispute left = about("oilSays.pin", guarded, RESTORED);
     assertThat(chosen(left)).isEqualTo("oilSays.pinLeave");
     assertThat(number(left.reason(), "warmer")).isGreaterThan(20);
     JobContent late =
-        Jobs.with(
-            Jobs.HIVE,
-            "rig.vehicle.gearbox.bypass",
-            new GearboxBypass(GearboxBypass.BypassState.WORKING, 105, 130));
+        Jobs.with(Jobs.HIVE, "rig.vehicle.gearbox.bypass", new GearboxBypass(105, 130));
     assertThat(chosen(about("oilSays.pin", late, RESTORED))).isEqualTo("oilSays.pinOpen");
   }
 

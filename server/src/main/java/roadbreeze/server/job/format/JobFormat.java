@@ -27,11 +27,11 @@ public class JobFormat {
   public static final String NAME = "road-breeze-job";
 
   /** Shape of jobs today. */
-  public static final int CURRENT = 2;
+  public static final int CURRENT = 3;
 
   /** Each step takes a job of its own number's shape to the next. */
   private static final List<UnaryOperator<ObjectNode>> STEPS =
-      List.of(FlatBuilds::upgrade, NoSections::upgrade);
+      List.of(FlatBuilds::upgrade, NoSections::upgrade, TruckOnly::upgrade);
 
   private static final JsonMapper STRICT =
       JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
@@ -63,7 +63,7 @@ public class JobFormat {
     }
     // The first two shapes both called themselves 1; only the second knew kinds of vehicles.
     boolean first = version == 1 && !job.path("vehicle").has("kind");
-    ObjectNode current = upgrade(job, first ? 0 : version);
+    ObjectNode current = upgrade(job, first ? 0 : version, CURRENT);
     JobContent content = STRICT.treeToValue(current, JobContent.class);
     Set<ConstraintViolation<JobContent>> broken = validator.validate(content);
     if (!broken.isEmpty()) {
@@ -72,10 +72,10 @@ public class JobFormat {
     return content;
   }
 
-  /** A job of an older shape in the present one. */
-  static ObjectNode upgrade(ObjectNode job, int from) {
+  /** A job of one shape in a later one. */
+  static ObjectNode upgrade(ObjectNode job, int from, int to) {
     ObjectNode upgraded = job.deepCopy();
-    for (int version = from; version < CURRENT; version++) {
+    for (int version = from; version < to; version++) {
       upgraded = STEPS.get(version).apply(upgraded);
     }
     return upgraded;

@@ -13,16 +13,14 @@ import java.util.UUID;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
 import org.springframework.stereotype.Component;
-import roadbreeze.server.build.Build;
-import roadbreeze.server.job.JobContent;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Takes the first tables to sections and one table of parts. It reads whatever shape of them it
- * finds, so that no database that was ever made is left behind. What it writes is the present
- * shape; a later shape brings its own migration, which reads bodies and runs them through {@link
- * JobFormat}.
+ * finds, so that no database that was ever made is left behind. What it writes is shape 2; a later
+ * shape brings its own migration, which reads bodies and runs them through {@link JobFormat}.
  */
 @Component
 class V2__Sections extends BaseJavaMigration {
@@ -149,28 +147,30 @@ class V2__Sections extends BaseJavaMigration {
         }
       }
       int shape = FlatTables.first(rows.get("vehicle").get(0)) ? 0 : 1;
-      ObjectNode upgraded = JobFormat.upgrade(FlatTables.job(rows), shape);
       insert(
-          db, id, JSON.treeToValue(upgraded, JobContent.class), job.get("changed_at").asString());
+          db,
+          id,
+          JobFormat.upgrade(FlatTables.job(rows), shape, 2),
+          job.get("changed_at").asString());
     }
   }
 
-  private static void insert(Connection db, UUID id, JobContent content, String savedAt)
+  private static void insert(Connection db, UUID id, ObjectNode content, String savedAt)
       throws SQLException {
     try (PreparedStatement job = db.prepareStatement("insert into job values (?, ?)")) {
       job.setObject(1, id);
       job.setInt(2, 2);
       job.execute();
     }
-    Map<String, Object> sections = new LinkedHashMap<>();
-    sections.put("about", content.about());
-    sections.put("rig", content.rig());
-    sections.put("haul", content.haul());
-    for (Build build : content.builds()) {
-      sections.put("build/" + build.id(), build);
+    Map<String, JsonNode> sections = new LinkedHashMap<>();
+    for (String name : List.of("about", "rig", "haul")) {
+      sections.put(name, content.get(name));
+    }
+    for (JsonNode build : content.get("builds")) {
+      sections.put("build/" + build.get("id").asString(), build);
     }
     int position = 0;
-    for (Map.Entry<String, Object> section : sections.entrySet()) {
+    for (Map.Entry<String, JsonNode> section : sections.entrySet()) {
       try (PreparedStatement row =
           db.prepareStatement(
               "insert into job_section values (?, ?, 0, ?, ?::timestamptz, ?::jsonb)")) {

@@ -18,7 +18,9 @@ import roadbreeze.server.assess.Verdict;
 import roadbreeze.server.job.Job;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
+import roadbreeze.server.parts.PartKind;
 import roadbreeze.server.parts.PartsService;
+import roadbreeze.server.rig.GearboxBypass;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Databases that earlier releases have made open in this one with all that was in them. */
@@ -63,7 +65,23 @@ class CarryOverTest {
               JsonMapper.shared()
                   .readTree(new ClassPathResource("formats/crowded-1.json").getInputStream()));
       assertThat(named(jobs, "Crowded")).isEqualTo(file);
-      assertThat(app.getBean(PartsService.class).oilCoolers()).hasSize(44);
+      assertThat(app.getBean(PartsService.class).all(PartKind.OIL_COOLERS)).hasSize(44);
+    }
+  }
+
+  @Test
+  void bodiesOfShapeTwoAreUpgradedWhereTheyStand() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-2", "carry_over_2_test")) {
+      List<Job> jobs = app.getBean(JobService.class).all();
+      assertThat(jobs).hasSize(4);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.carried(Jobs.HIVE));
+      JobContent tray = Jobs.carried(Jobs.TILT_TRAY);
+      tray = Jobs.with(tray, "rig.vehicle.engine.idleRpm", 720);
+      // Open before it started: that was taken to be at once.
+      tray = Jobs.with(tray, "rig.vehicle.gearbox.bypass", new GearboxBypass(65, 66));
+      tray = Jobs.with(tray, "builds.found.bypassPinned", true);
+      tray = Jobs.with(tray, "builds.restored.bypassPinned", true);
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(tray);
     }
   }
 
@@ -80,7 +98,8 @@ class CarryOverTest {
       assertThat(hive).isEqualTo(file);
       assertThat(Verdict.of(hive, hive.builds().get(2)).coolant().peakC()).isBetween(121.3, 121.5);
       // Saved again it is a job like any other.
-      app.getBean(JobService.class).save(jobs.get(0).id(), 0, jobs.get(0).haul().body());
+      app.getBean(JobService.class)
+          .save(jobs.get(0).id(), jobs.get(0).haul().version(), jobs.get(0).haul().body());
     }
   }
 }

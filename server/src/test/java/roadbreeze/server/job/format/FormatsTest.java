@@ -14,6 +14,7 @@ import roadbreeze.server.Jobs;
 import roadbreeze.server.assess.Verdict;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.problem.RefusedRequestException;
+import roadbreeze.server.rig.GearboxBypass;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -62,6 +63,15 @@ class FormatsTest {
     // The worked case of that release, with the physics of today.
     assertThat(plan.coolant().peakC()).isCloseTo(121.4, within(0.06));
     assertThat(plan.pan().peakC()).isCloseTo(97.7, within(0.06));
+  }
+
+  @Test
+  void aFaultOfTheGearboxBypassBecomesOneOfTheTruckAsFound() {
+    JobContent plough =
+        Jobs.with(
+            Jobs.carried(Jobs.PLOUGH), "rig.vehicle.gearbox.bypass", new GearboxBypass(70, 85));
+    assertThat(FORMAT.read(file("plough-pickup-2")))
+        .isEqualTo(Jobs.with(plough, "builds.found.condition.gearboxBypass", "STUCK_SHUT"));
   }
 
   @Test

@@ -1,0 +1,22 @@
+package roadbreeze.server.finder;
+
+import java.util.Map;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.core.workorder.WorkScope;
+
+/**
+ * A small fix of the truck as it stands.
+ *
+ * @param group only one of a group is done at a time
+ * @param ofCooler it changes a cooler that is there, so none takes its place
+ * @param changes fields of a build with their new content
+ * @param price in the yard's money
+ */
+record Fix(
+    String id,
+    String group,
+    boolean ofCooler,
+    Map<String, Object> changes,
+    Finding said,
+    WorkScope.Part work,
+    double price) {}
