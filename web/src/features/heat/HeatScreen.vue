@@ -19,10 +19,10 @@ const tabs: { value: Tab; label: string }[] = [
   { value: 'coolers', label: 'Oil coolers' },
   { value: 'others', label: 'Other cores' },
   { value: 'fans', label: 'Fans' },
-  { value: 'front', label: 'Radiator & front' },
+  { value: 'front', label: 'Radiator' },
   { value: 'faults', label: 'Faults' },
-  { value: 'limits', label: 'What limits' },
-  { value: 'rating', label: 'Box rating' },
+  { value: 'limits', label: 'Limits' },
+  { value: 'rating', label: 'Rating' },
 ]
 </script>
 

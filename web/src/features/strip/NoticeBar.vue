@@ -7,7 +7,7 @@ import { camel, word } from '@/shared/message/say'
 /** What a newer release changed about this job, until somebody has read it. */
 const job = useJob()
 const notices = computed(() => job.content.about.notices)
-const code = (notice: About['notices'][number]) => `notice.${camel(notice)}`
+const code = (notice: About['notices'][number]) => `aboutNotice.${camel(notice)}`
 const read = (notice: About['notices'][number]) =>
   job.edit(
     'about.notices',

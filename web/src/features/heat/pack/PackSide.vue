@@ -128,6 +128,7 @@ const fill = (s: Slab) =>
         :fill="fill(s)"
       />
       <text
+        v-if="s.piece?.kind !== 'otherCoolers' || inside(s)"
         :transform="`translate(${inside(s) ? X(s.front) + (s.depth * SCALE) / 2 + 10 : X(s.front) - 8} ${Y(s.bottom) - 12}) rotate(-90)`"
         class="name"
         :class="{ inside: inside(s) }"

@@ -96,7 +96,7 @@ const sound = computed(() => {
       @update:model-value="(fault) => job.edit(path('gearboxBypass'), fault)"
     />
     <p class="soft small">
-      Dirt on radiator and condenser, and seals: under <i>Radiator &amp; front</i>. A slow fan: under <i>Fans</i>.
+      Dirt on radiator and condenser, and seals: under <i>Radiator</i>. A slow fan: under <i>Fans</i>.
     </p>
   </div>
 </template>

@@ -89,7 +89,7 @@ class ScreensTest {
       left.addAll(metric(key));
       if (key.equals("3")) {
         for (String tab :
-            List.of("Fans", "Radiator & front", "Faults", "What limits", "Box rating")) {
+            List.of("Other cores", "Fans", "Radiator", "Faults", "Limits", "Rating")) {
           page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(tab)).click();
           page.waitForTimeout(400);
           left.addAll(metric(tab));

@@ -12,6 +12,7 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
@@ -665,6 +666,65 @@ class ApiTest {
     JsonNode hopeless = search(finderRequest(job, 400));
     assertThat(hopeless.get("enough").asBoolean()).isFalse();
     assertThat(hopeless.get("instead").toString()).contains("wayOut.");
+  }
+
+  /** Builds of the finds of a search for small fixes alone. */
+  private List<JsonNode> fixed(ObjectNode job, int from) throws Exception {
+    ObjectNode request = finderRequest(job, 2000).put("fixes", true).put("thermostats", false);
+    JsonNode state = search(request.put("build", job.at("/builds/" + from + "/id").asString()));
+    assertThat(state.get("status").asString()).isEqualTo("DONE");
+    List<JsonNode> picks = new ArrayList<>();
+    state.get("picks").forEach(picks::add);
+    return picks;
+  }
+
+  private static boolean bought(JsonNode pick, String what) {
+    return pick.get("parts").toString().contains(what);
+  }
+
+  @Test
+  void theFinderTriesSmallFixesOnWhatIsThere() throws Exception {
+    // A cooler that hardly gets air wants a fan of its own more than a larger one.
+    ObjectNode starved = hive();
+    ((ObjectNode) starved.at("/builds/2/coolers/0")).put("place", "ELSEWHERE").putNull("ownFanM3s");
+    List<JsonNode> own = fixed(starved, 2);
+    assertThat(own)
+        .anySatisfy(
+            pick -> {
+              assertThat(bought(pick, "bought.ownFan")).isTrue();
+              assertThat(pick.at("/build/coolers/0/ownFanM3s").asDouble()).isGreaterThan(0.1);
+            });
+    // Slow and without seals the pack breathes its own air again.
+    ObjectNode leaky = hive();
+    ((ObjectNode) leaky.at("/builds/1/condition")).put("recirculation", 0.3);
+    ((ObjectNode) leaky.get("haul")).put("speedKmh", 12).put("gradePercent", 10);
+    assertThat(fixed(leaky, 1))
+        .anySatisfy(
+            pick ->
+                assertThat(pick.at("/build/condition/recirculation").asDouble()).isEqualTo(0.02));
+    // A horn in the air costs nothing to move, and that is not the truck as it was.
+    ObjectNode loud = hive();
+    ObjectNode horn = (ObjectNode) loud.at("/rig/obstacles/1");
+    horn.put("takesAir", true).put("movable", true).put("widthMm", 300).put("heightMm", 300);
+    horn.put("leftMm", 300).put("bottomMm", 100);
+    assertThat(fixed(loud, 1))
+        .anySatisfy(
+            pick -> assertThat(pick.at("/build/moved/0").asString()).isEqualTo("obstacle-2"))
+        .anySatisfy(
+            pick -> {
+              assertThat(pick.get("merit").asString()).isEqualTo("NOTHING_BOUGHT");
+              assertThat(pick.at("/build/moved")).isEmpty();
+            });
+    // A clutch that grips late is bettered by one that grips early, on the blades that are there.
+    ObjectNode late = content(saved("Tilt-tray"));
+    ((ObjectNode) late.at("/builds/1/fans/0/part")).put("gripsFromC", 95).put("gripsFullyC", 115);
+    assertThat(fixed(late, 1))
+        .anySatisfy(
+            pick -> {
+              assertThat(pick.at("/build/fans/0/part/gripsFromC").asDouble()).isLessThan(95);
+              assertThat(pick.at("/build/fans/0/part/code").asString())
+                  .isEqualTo(late.at("/builds/1/fans/0/part/code").asString());
+            });
   }
 
   @Test

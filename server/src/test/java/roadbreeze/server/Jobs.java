@@ -70,6 +70,9 @@ public final class Jobs {
       return fans(job, 2.6, 420, 3000);
     }
     JobContent flat = with(job, "haul.gradePercent", 8);
+    for (Build build : job.builds()) {
+      flat = with(flat, "builds." + build.id() + ".otherCoolers", List.of());
+    }
     return with(with(flat, "haul.speedKmh", 28), "rig.vehicle.rollingCoefficient", 0.02);
   }
 

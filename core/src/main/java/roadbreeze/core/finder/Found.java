@@ -36,8 +36,29 @@ public record Found(
     return sureHeadroom >= 0;
   }
 
-  /** At least as good in headroom, cost and hours, and better in one. */
+  /** The truck as the search found it: nothing bought, nothing done. */
+  boolean untouched() {
+    return cost == 0 && minutes == 0;
+  }
+
+  /** Keeps every limit as computed. */
+  boolean keeps() {
+    return headroom >= 0;
+  }
+
+  /** More headroom in nine cases of ten, and rather all limits kept than one broken. */
+  boolean outdoes(Found other) {
+    return keeps() == other.keeps() ? sureHeadroom > other.sureHeadroom : keeps();
+  }
+
+  /**
+   * At least as good in headroom, cost and hours, and better in one. What breaks a limit as
+   * computed is never as good as what keeps them all, however narrow its band.
+   */
   boolean beats(Found other) {
+    if (keeps() != other.keeps()) {
+      return keeps() && cost <= other.cost && minutes <= other.minutes;
+    }
     // A tenth of a kelvin is nothing to pay for.
     double mine = Math.round(sureHeadroom * 10);
     double theirs = Math.round(other.sureHeadroom * 10);

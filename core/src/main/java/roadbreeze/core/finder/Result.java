@@ -71,13 +71,14 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
     sorted.sort(
         Comparator.comparingDouble(Found::cost)
             .thenComparingDouble(Found::minutes)
+            .thenComparing(f -> !f.keeps())
             .thenComparingDouble(f -> -f.sureHeadroom()));
     Map<Reason, Long> counts = new EnumMap<>(Reason.class);
     counts.putAll(fallen);
     for (Found candidate : sorted) {
-      boolean bare = candidate.cost() == 0;
       // The truck with nothing bought stays on the list: it is what the others are measured by.
-      if (!bare && front.stream().anyMatch(f -> f.beats(candidate) || same(f, candidate))) {
+      if (!candidate.untouched()
+          && front.stream().anyMatch(f -> f.beats(candidate) || same(f, candidate))) {
         counts.merge(Reason.BEATEN, 1L, Long::sum);
       } else {
         front.add(candidate);
@@ -95,7 +96,7 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
 
   /** True if some candidate keeps every limit, in nine cases of ten or only as computed. */
   public boolean enough() {
-    return front.stream().anyMatch(f -> f.headroom() >= 0);
+    return front.stream().anyMatch(Found::keeps);
   }
 
   /** The candidate with the most sure headroom. */
@@ -110,14 +111,13 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
         Comparator.comparingDouble(Found::cost).thenComparingDouble(f -> -f.sureHeadroom());
     Optional<Found> bare =
         front.stream()
-            .filter(f -> f.cost() == 0)
+            .filter(Found::untouched)
             .max(Comparator.comparingDouble(Found::sureHeadroom));
     if (bare.isPresent() && bare.get().holds()) {
       picks.put(bare.get(), Merit.NOTHING_BOUGHT);
     }
     least(Found::holds, cheapest).ifPresent(f -> picks.putIfAbsent(f, Merit.CHEAPEST_SURE));
-    least(f -> f.headroom() >= 0, cheapest)
-        .ifPresent(f -> picks.putIfAbsent(f, Merit.CHEAPEST_KEPT));
+    least(Found::keeps, cheapest).ifPresent(f -> picks.putIfAbsent(f, Merit.CHEAPEST_KEPT));
     least(Found::holds, Comparator.comparingDouble(Found::minutes).thenComparing(cheapest))
         .ifPresent(f -> picks.putIfAbsent(f, Merit.LEAST_WORK));
     best().ifPresent(f -> picks.putIfAbsent(f, Merit.MOST_HEADROOM));

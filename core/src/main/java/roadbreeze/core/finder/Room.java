@@ -21,12 +21,16 @@ public final class Room {
   /** Fin surface that a charge-air cooler must have of what the old one had. */
   private static final double LEAST_CORE = 0.97;
 
+  /** Share of the core that the blades of a main fan must reach. */
+  private static final double LEAST_BLADES = 0.15;
+
   private Room() {}
 
   /** Why a part is not tried. */
   public enum Refusal implements Code {
     RADIATOR_TOO_LARGE,
     FAN_TOO_LARGE,
+    FAN_TOO_SMALL,
     FAN_OVER_CURRENT,
     CHARGE_AIR_DOES_NOT_FIT;
   }
@@ -37,6 +41,12 @@ public final class Room {
     return part.width() <= own.outline().width() + RADIATOR_SLACK
         && part.height() <= own.outline().height() + RADIATOR_SLACK
         && part.depth() <= own.depth() + Math.min(spare, RADIATOR_DEPTH_SLACK);
+  }
+
+  /** A fan whose blades reach so little of the core is for a cooler of its own. */
+  public static boolean tooSmall(Setup setup, FanUnit part) {
+    double blades = part.count() * Math.PI / 4 * part.diameter() * part.diameter();
+    return blades < LEAST_BLADES * setup.radiator().outline().area();
   }
 
   /** No larger than what its place and the radiator behind it allow, and with no less core. */

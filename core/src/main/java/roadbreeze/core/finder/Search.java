@@ -130,13 +130,13 @@ public record Search(
     /** One set of parts costs the same wherever it stands: only its best place and order count. */
     void take(Found found) {
       String parts = found.pack() + "/" + found.cooler().orElse("") + "/" + found.thermostat();
-      bestOfParts.merge(parts, found, (a, b) -> b.sureHeadroom() > a.sureHeadroom() ? b : a);
+      bestOfParts.merge(parts, found, (a, b) -> b.outdoes(a) ? b : a);
     }
 
     void finish() {
       for (Found found : bestOfParts.values()) {
         kept.add(found);
-        if (found.headroom() < 0) {
+        if (!found.keeps()) {
           boolean coolantBreaks = coolantLimit - found.coolant() < 0;
           fall(coolantBreaks ? Result.Reason.COOLANT_OVER : Result.Reason.OIL_OVER);
         }

@@ -162,6 +162,8 @@ final class SearchSpace {
     for (FanPart part : request.fans() ? snapshot.fans() : List.<FanPart>of()) {
       if (part.amps() != null && part.amps() > request.amps()) {
         refused.merge(Room.Refusal.FAN_OVER_CURRENT, 1L, Long::sum);
+      } else if (Room.tooSmall(setup, PartMapper.fan(part))) {
+        refused.merge(Room.Refusal.FAN_TOO_SMALL, 1L, Long::sum);
       } else if (Room.takes(setup, PartMapper.fan(part))) {
         fans.add(Optional.of(part));
       } else {
