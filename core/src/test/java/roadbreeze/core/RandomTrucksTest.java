@@ -20,6 +20,7 @@ import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.Line;
@@ -28,6 +29,8 @@ import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.Layer;
+import roadbreeze.core.stack.LayerRole;
+import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.stack.Stack;
 
 /** Energy closes from the arctic to the desert, from light load to more than the truck can shed. */
@@ -103,6 +106,17 @@ class RandomTrucksTest {
       layers.add(
           0,
           WorkedCase.cooler("oil-cooler", 0.5 * random.nextDouble(), 0.35 * random.nextDouble()));
+    }
+    if (random.nextInt(3) == 0) {
+      Layer condenser = WorkedCase.condenser();
+      layers.add(
+          random.nextInt(layers.size() + 1),
+          new Layer(
+              Name.of("other", Name.Noun.HYDRAULIC_COOLER, 0),
+              new Rectangle(0.4 * random.nextDouble(), 0.3 * random.nextDouble(), 0.36, 0.12),
+              condenser.fin(),
+              0,
+              new LayerRole.OtherCooler(4000 * random.nextDouble(), 0.1 * random.nextDouble())));
     }
     Fan own = WorkedCase.fan();
     Fan fan =

@@ -212,10 +212,10 @@ final class AirSide {
     for (int p = 0; p < pathCount; p++) {
       for (int i = 0; i < layers[p].length; i++, n++) {
         taken[n] = warmth.core()[p][i];
-        off[n] = meanOf(p, i) - taken[n];
+        off[n] = held(meanOf(p, i)) - taken[n];
       }
       taken[n] = warmth.exit()[p];
-      off[n] = temperature[p][layers[p].length] - taken[n];
+      off[n] = held(temperature[p][layers[p].length]) - taken[n];
       n++;
     }
   }

@@ -8,7 +8,8 @@ import roadbreeze.core.problem.Problem;
  * The state at which a heat exchange closes. After each round the coolant is moved to where it
  * alone would close, the sump by its slope and the air to what the round found; {@link Anderson}
  * shortens that way to some nine rounds. Where it wanders off, coolant and sump are bracketed, one
- * inside the other, with the air taken anew in between.
+ * inside the other, with the air taken anew in between; where that swings, too, small parts of each
+ * way lead to rest.
  */
 final class HeatNetwork {
   /** Relative to the heat turned over; ten times closer than the balance is promised. */
@@ -34,8 +35,15 @@ final class HeatNetwork {
   private static final double TOWARDS_WANTED = 0.4;
 
   private static final int MAX_ROUNDS = 60;
+  private static final int MAX_SMALL_ROUNDS = 3000;
+
+  /** Of each way, where the whole of it does not come to rest; smaller as long as it does not. */
+  private static final double FIRST_SHARE = 0.2;
+
+  private static final int SHARE_KEPT = 100;
+
   private static final int MAX_EVALUATIONS = 300;
-  private static final int MAX_AIR_PASSES = 150;
+  private static final int MAX_AIR_PASSES = 60;
 
   /** From this pass on air that has not settled is taken to swing. */
   private static final int SWINGS_AFTER = 15;
@@ -113,7 +121,13 @@ final class HeatNetwork {
     start();
     if (!stepwise()) {
       exchange.startAfresh();
-      bracketed();
+      if (!bracketed()) {
+        exchange.startAfresh();
+        start();
+        if (!patient()) {
+          throw Problem.SHARED_AIR.unsettled();
+        }
+      }
     }
     slopes.coolant = coolant;
     slopes.sump = sump;
@@ -193,6 +207,54 @@ final class HeatNetwork {
     return false;
   }
 
+  /**
+   * A small part of each round's way again and again, as nature goes: it comes to rest where more
+   * than one state closes and the longer steps jump between them.
+   *
+   * @return false where it does not rest
+   */
+  private boolean patient() {
+    try {
+      return smallSteps();
+    } catch (NotConvergedException e) {
+      return false;
+    }
+  }
+
+  private boolean smallSteps() {
+    int size = 2 + exchange.size();
+    double[] taken = new double[size];
+    double[] off = new double[size];
+    double share = FIRST_SHARE;
+    double before = Double.POSITIVE_INFINITY;
+    for (int i = 0; i < MAX_SMALL_ROUNDS; i++) {
+      round(coolant, sump);
+      taken[0] = coolant;
+      taken[1] = sump;
+      exchange.report(taken, off, 2);
+      boolean closes = closes();
+      off[0] = coolantAlone(exchange.coolantLeft()) - coolant;
+      off[1] = -exchange.oilLeft() / exchange.oilSlope();
+      double furthest = 0;
+      for (int k = 0; k < size; k++) {
+        furthest = Math.max(furthest, Math.abs(off[k]));
+        taken[k] += share * off[k];
+      }
+      if (furthest <= STILL && closes) {
+        exchange.settleCoolant();
+        return true;
+      }
+      if (i % SHARE_KEPT == 0) {
+        share = furthest > before / 2 ? share / 2 : share;
+        before = furthest;
+      }
+      exchange.take(taken, 2);
+      coolant = near(coolant, taken[0]);
+      sump = near(sump, taken[1]);
+    }
+    return false;
+  }
+
   private double near(double from, double to) {
     return Math.max(lowest, from + Math.max(-LONGEST_STEP, Math.min(LONGEST_STEP, to - from)));
   }
@@ -241,8 +303,13 @@ final class HeatNetwork {
     return t;
   }
 
-  /** Both temperatures bracketed for one air flow after another, until that moves no more. */
-  private void bracketed() {
+  /**
+   * Both temperatures bracketed for one air flow after another, until that moves no more.
+   *
+   * @return false where it never does
+   * @throws NotConvergedException if the heat has nowhere to go
+   */
+  private boolean bracketed() {
     double before = Double.NaN;
     double sumpBefore = Double.NaN;
     for (int pass = 0; pass < MAX_AIR_PASSES; pass++) {
@@ -252,12 +319,15 @@ final class HeatNetwork {
       exchange.blow(pass < SWINGS_AFTER ? 1 : SHORTER);
       inStillAir();
       if (Math.abs(coolant - before) <= STILL && Math.abs(sump - sumpBefore) <= STILL && closes()) {
-        return;
+        return true;
       }
       before = coolant;
       sumpBefore = sump;
     }
-    throw coolant > SteadyBalance.COOLANT_BEYOND ? unbound() : Problem.SHARED_AIR.unsettled();
+    if (coolant > SteadyBalance.COOLANT_BEYOND) {
+      throw unbound();
+    }
+    return false;
   }
 
   private void inStillAir() {
