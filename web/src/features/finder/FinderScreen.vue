@@ -7,7 +7,7 @@ import type { FinderPick, FinderState, Said } from '@/shared/api/types'
 import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, roundValues } from '@/shared/units/units'
-import { standingWord } from '@/shared/ui/words'
+import { outcomeOf, standingWord } from '@/shared/ui/words'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
@@ -308,8 +308,8 @@ const hover = ref<number | null>(null)
             <span class="head n">{{ i + 1 }}</span>
             <div>
               <p class="merit">
-                <VerdictMark :standing="p.standing" :size="15" /> {{ merits(p.merit) }}
-                <span class="soft small">{{ standingWord(p.standing) }}</span>
+                <VerdictMark :standing="outcomeOf(p)" :size="15" /> {{ merits(p.merit) }}
+                <span class="soft small">{{ standingWord(outcomeOf(p)) }}</span>
               </p>
               <p class="parts">{{ p.parts.length ? words(p.parts, ' + ') : 'The truck restored, nothing bought' }}</p>
               <p class="small soft">

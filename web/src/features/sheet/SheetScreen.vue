@@ -54,7 +54,11 @@ const haul = computed(() => job.content.haul)
           <b>{{ hours }}</b><br />{{ result.steps.length }} steps
         </p>
       </header>
-      <section v-if="verdict?.coolant" class="verdict">
+      <p v-if="verdict?.clashes.length" class="clash" role="alert">
+        <b>Not buildable:</b> {{ verdict.clashes.map((c) => say(c.said, unitWorld)).join('; ') }}. What is below would
+        be so if it fitted.
+      </p>
+      <section v-if="verdict?.coolant && !verdict.clashes.length" class="verdict">
         <div v-for="{ key, label, gauge } in gauges(verdict)" :key="key">
           <h3><VerdictMark :standing="gauge.standing" /> {{ label }} {{ standingWord(gauge.standing) }}</h3>
           <p>
@@ -63,7 +67,7 @@ const haul = computed(() => job.content.haul)
           </p>
         </div>
       </section>
-      <p v-else>{{ verdict?.problem ? say(verdict.problem, unitWorld) : '' }}</p>
+      <p v-else-if="!verdict?.clashes.length">{{ verdict?.problem ? say(verdict.problem, unitWorld) : '' }}</p>
       <ul class="advice">
         <li v-for="a in job.detail?.advice ?? []" :key="a.code">{{ say(a, unitWorld) }}</li>
       </ul>

@@ -6,8 +6,9 @@ import type { Fluid } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import { flag, standingWord } from '@/shared/ui/words'
+import { flag, outcomeOf, standingWord } from '@/shared/ui/words'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import ClashBar from './ClashBar.vue'
 import GaugeScale from './GaugeScale.vue'
 import WorkingDrawer from './WorkingDrawer.vue'
 
@@ -45,13 +46,14 @@ function moved(key: Fluid): string {
           :aria-pressed="b.id === job.selected"
           @click="job.selected = b.id"
         >
-          <VerdictMark :standing="job.verdictOf(b.id)?.standing ?? null" :size="14" />
+          <VerdictMark :standing="outcomeOf(job.verdictOf(b.id))" :size="14" />
           <span class="name"
             >{{ flag(b, job.content.builds) }}<span class="long">&ensp;{{ b.name }}</span></span
           >
         </button>
       </div>
     </div>
+    <ClashBar v-if="job.verdict?.clashes.length" :clashes="job.verdict.clashes" />
     <template v-if="job.verdict?.coolant">
       <button
         v-for="{ key, label, gauge } in gauges(job.verdict)"
@@ -66,12 +68,13 @@ function moved(key: Fluid): string {
           <span class="label">{{ label }}</span>
           <span class="moved">{{ moved(key) }}</span>
         </span>
-        <span class="row top" :class="gauge.standing">
-          <VerdictMark :standing="gauge.standing" :size="22" />
+        <span class="row top" :class="job.verdict.clashes.length ? 'CLASH' : gauge.standing">
+          <VerdictMark v-if="!job.verdict.clashes.length" :standing="gauge.standing" :size="22" />
           <span class="margin"
             >{{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}</span
           >
-          <span class="word">{{ gauge.standing === 'HOLDS' ? 'to spare' : standingWord(gauge.standing) }}</span>
+          <span v-if="job.verdict.clashes.length" class="word">if it fitted</span>
+          <span v-else class="word">{{ gauge.standing === 'HOLDS' ? 'to spare' : standingWord(gauge.standing) }}</span>
         </span>
         <GaugeScale :fluid="key" :low="spans[key][0]" :high="spans[key][1]" />
         <span class="row small">
@@ -145,7 +148,22 @@ function moved(key: Fluid): string {
 .builds button:not([aria-pressed='true']) .long {
   display: none;
 }
+/* Placed by hand, so that what does not fit can lie over the gauges. */
+.who {
+  grid-row: 1;
+  grid-column: 1;
+}
+.gauge:nth-of-type(1) {
+  grid-column: 2;
+}
+.gauge:nth-of-type(2) {
+  grid-column: 3;
+}
+.gauge:nth-of-type(3) {
+  grid-column: 4;
+}
 .gauge {
+  grid-row: 1;
   border: 0;
   border-left: 1px solid var(--rule);
   background: none;
@@ -187,6 +205,9 @@ function moved(key: Fluid): string {
   font: 600 17px/1 var(--rb-font-head);
   align-self: flex-end;
   padding-bottom: 4px;
+}
+.top.CLASH {
+  color: var(--ink-soft);
 }
 .top.HOLDS {
   color: var(--holds-ink);
@@ -240,6 +261,18 @@ function moved(key: Fluid): string {
   }
   .who p {
     flex: 1;
+  }
+  .gauge {
+    grid-row: 2;
+  }
+  .gauge:nth-of-type(1) {
+    grid-column: 1;
+  }
+  .gauge:nth-of-type(2) {
+    grid-column: 2;
+  }
+  .gauge:nth-of-type(3) {
+    grid-column: 3;
   }
   .builds {
     margin: 0;

@@ -2,12 +2,12 @@
 import { onScopeDispose, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/shared/api/client'
-import type { IntakeStart, Job, JobContent, Said, Standing, Verdict } from '@/shared/api/types'
+import type { IntakeStart, Job, JobContent, Said, Verdict } from '@/shared/api/types'
 import { contentOf } from '@/job/sections'
 import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import { flag, standingWord } from '@/shared/ui/words'
+import { flag, type Outcome, outcomeOf, standingWord } from '@/shared/ui/words'
 import { FLUIDS, gauges } from '@/shared/api/gauges'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
@@ -38,9 +38,9 @@ async function load() {
 void load()
 onScopeDispose(() => clearTimeout(retry))
 
-const worst = (job: Job): { name: string; standing: Standing | null } => ({
+const worst = (job: Job): { name: string; standing: Outcome } => ({
   name: job.builds.at(-1)?.body.name ?? '',
-  standing: verdicts.value[job.id]?.at(-1)?.standing ?? null,
+  standing: outcomeOf(verdicts.value[job.id]?.at(-1)),
 })
 const nameOf = (job: Job, build: string) => job.builds.find((b) => b.body.id === build)?.body
 const label = (kind: IntakeStart['kind']) => word(`vehicleKind.${camel(kind)}`)
@@ -163,12 +163,15 @@ async function importFile(event: Event) {
                 }}</b>
                 {{ nameOf(job, s.build)!.name }}
               </th>
-              <td v-for="{ key, gauge } in gauges(s)" :key="key" :class="gauge.standing">
+              <td v-if="s.clashes.length" colspan="3" class="clash">
+                <VerdictMark standing="CLASH" :size="14" /> not buildable: {{ say(s.clashes[0]!.said, unitWorld) }}
+              </td>
+              <td v-for="{ key, gauge } in s.clashes.length ? [] : gauges(s)" :key="key" :class="gauge.standing">
                 <VerdictMark :standing="gauge.standing" :size="14" />
                 {{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}
                 <span class="sr">{{ standingWord(gauge.standing) }}</span>
               </td>
-              <td v-if="s.problem" colspan="3">{{ say(s.problem, unitWorld) }}</td>
+              <td v-if="s.problem && !s.clashes.length" colspan="3">{{ say(s.problem, unitWorld) }}</td>
             </tr>
           </tbody>
         </table>

@@ -1087,6 +1087,10 @@ export interface components {
             thermostats: boolean;
             fixes: boolean;
         };
+        Clash: {
+            subject: string;
+            said: components["schemas"]["Said"];
+        };
         Fallen: {
             reason: string;
             /** Format: int64 */
@@ -1127,6 +1131,7 @@ export interface components {
             merit: "NOTHING_BOUGHT" | "CHEAPEST_SURE" | "CHEAPEST_KEPT" | "LEAST_WORK" | "MOST_HEADROOM" | "GOOD_VALUE";
             build: components["schemas"]["Build"];
             parts: components["schemas"]["Said"][];
+            clashes: components["schemas"]["Clash"][];
             /** @enum {string|null} */
             standing: "HOLDS" | "MARGINAL" | "OVER" | null;
             coolant: components["schemas"]["Gauge"] | null;
@@ -1273,6 +1278,7 @@ export interface components {
         };
         Verdict: {
             build: string;
+            clashes: components["schemas"]["Clash"][];
             problem: components["schemas"]["Said"] | null;
             /** @enum {string|null} */
             standing: "HOLDS" | "MARGINAL" | "OVER" | null;

@@ -1,13 +1,20 @@
 import type { Build, Standing } from '@/shared/api/types'
 
-export const standingWord = (standing: Standing | null | undefined): string =>
-  standing === 'HOLDS'
-    ? 'holds'
-    : standing === 'MARGINAL'
-      ? 'marginal'
-      : standing === 'OVER'
-        ? 'over its limit'
-        : 'no steady state'
+/** What a build comes to: what cannot be built has no standing, whatever its numbers say. */
+export type Outcome = Standing | 'CLASH' | null
+export const outcomeOf = (of: { standing: Standing | null; clashes: unknown[] } | null | undefined): Outcome =>
+  of?.clashes.length ? 'CLASH' : (of?.standing ?? null)
+
+export const standingWord = (standing: Outcome | undefined): string =>
+  standing === 'CLASH'
+    ? 'not buildable'
+    : standing === 'HOLDS'
+      ? 'holds'
+      : standing === 'MARGINAL'
+        ? 'marginal'
+        : standing === 'OVER'
+          ? 'over its limit'
+          : 'no steady state'
 
 /** One letter per build, as flown on the strip: found, restored, then the plans. */
 export function flag(build: Build, builds: Build[]): string {

@@ -5,6 +5,7 @@ import { format } from '@/shared/units/units'
 import { heatColour, inkOn } from '../heatColour'
 import { snap, type Box } from './snap'
 import { boxOf, chargeAirBox, coolerName, fanName, obstaclesOf, otherName, type Piece } from './geometry'
+import { intoOpening } from './putBack'
 import { picked, usePack } from './usePack'
 
 /** The pack to scale, cells coloured by what the air does in them. Pieces are dragged or nudged by arrow keys. */
@@ -136,8 +137,13 @@ function carry(event: PointerEvent) {
   if (!b) return
   const p = at(event)
   const free = { ...b, left: p.x - grab.dx, bottom: p.y - grab.dy }
-  const to = event.altKey ? free : snap(free, catches(grab.piece))
+  const to = inside(grab.piece, event.altKey ? free : snap(free, catches(grab.piece)))
   job.drag(moved(grab.piece, to.left, to.bottom))
+}
+/** What stands before the pack stops at the opening. */
+function inside(piece: Piece, to: Box): Box {
+  const front = [...build.value.coolers, ...build.value.otherCoolers].find((c) => c.id === piece.id)?.place === 'FRONT'
+  return front ? intoOpening(to, opening.value) : to
 }
 function letGo() {
   grab = null
@@ -157,7 +163,8 @@ function nudge(event: KeyboardEvent, piece: Piece) {
   if (!d || !b) return
   event.preventDefault()
   picked.value = piece
-  job.replace(moved(piece, b.left + d[0], b.bottom + d[1]))
+  const to = inside(piece, { ...b, left: b.left + d[0], bottom: b.bottom + d[1] })
+  job.replace(moved(piece, to.left, to.bottom))
 }
 /** Distances from the piece in hand to the opening's edges. */
 const rulers = computed(() => {

@@ -77,7 +77,7 @@ class RandomPacksTest {
         random.nextBoolean() ? List.of(new Rectangle(0.3, 0.1, 0.1, 0.2)) : List.of();
     Stack stack =
         new Stack(
-            layers, fans, shadows, 0.3 + 0.3 * random.nextDouble(), 0.15 * random.nextDouble());
+            layers, fans, shadows, 0.3 + 0.3 * random.nextDouble(), 0.15 * random.nextDouble(), 0);
     Rig rig =
         WorkedCase.rig(
                 WorkedCase.stack(false), stages, 1, new Thermostat(82 + random.nextInt(10), 99))

@@ -604,6 +604,38 @@ class WalkTest {
   }
 
   @Test
+  void whatDoesNotFitCountsForNothingUntilItIsPutBack() {
+    openCopyOf("Hive utility");
+    open("3", "heat");
+    String before = peak("pan");
+    type("From left", "1500 mm");
+    assertThat(page.locator("[data-clash]")).containsText("Not buildable: oil cooler");
+    assertThat(page.locator("[data-clash]")).containsText("1000 mm outside the front opening");
+    assertThat(gauge("pan")).containsText("if it fitted");
+    assertThat(gauge("pan")).not().containsText(before); // out of the air it takes nothing
+    field("From left").blur();
+    open("9", "sheet");
+    assertThat(page.locator("[data-sheet]")).containsText("Not buildable");
+    page.keyboard().press("0");
+    assertThat(page.locator("article .clash")).containsText("not buildable: oil cooler");
+    page.goBack();
+    Browser.ready(page);
+    open("3", "heat");
+    button("Put it back").click();
+    assertThat(page.locator("[data-clash]")).hasCount(0);
+    assertThat(field("From left")).hasValue("500 mm");
+    assertThat(gauge("pan")).containsText("to spare");
+    // Dragged past the edge it stops there.
+    BoundingBox box = page.locator("[data-piece='oil cooler']").boundingBox();
+    page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+    page.mouse().down();
+    page.mouse().move(box.x + box.width, box.y + box.height / 2);
+    page.mouse().move(box.x + 5 * box.width, box.y + box.height / 2);
+    page.mouse().up();
+    assertThat(field("From left")).hasValue("500 mm");
+  }
+
+  @Test
   void holdingALowerGearIsToldAndTried() {
     openCopyOf("Bucket truck");
     choose("Restored");

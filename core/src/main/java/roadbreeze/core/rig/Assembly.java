@@ -42,6 +42,9 @@ public final class Assembly {
   /** Where on the face a core stands that is elsewhere on the truck: well clear of the pack, m. */
   private static final double ELSEWHERE = 2.0;
 
+  /** An opening with less than this share of the face is not a front, but a mistake. */
+  private static final double LEAST_OPEN = 0.01;
+
   private Assembly() {}
 
   /**
@@ -217,12 +220,67 @@ public final class Assembly {
             f.condition().radiatorBlocked(),
             new LayerRole.Radiator(radiator.coolantTubes())));
     layers.addAll(behind);
+    shadows.addAll(bodywork(t.front().opening(), layers));
     return new Stack(
         layers,
         fans,
         shadows,
         t.front().ramCoefficient() * f.nose().ramShare(),
-        f.condition().recirculation());
+        f.condition().recirculation(),
+        openingLoss(setup));
+  }
+
+  /** The bodywork round the front opening, as far as any core reaches behind it: no ram air. */
+  private static List<Rectangle> bodywork(Rectangle opening, List<Layer> layers) {
+    double left = opening.x();
+    double right = opening.right();
+    double bottom = opening.y();
+    double top = opening.top();
+    for (Layer layer : layers) {
+      if (layer.outline().x() < ELSEWHERE) {
+        left = Math.min(left, layer.outline().x());
+        right = Math.max(right, layer.outline().right());
+        bottom = Math.min(bottom, layer.outline().y());
+        top = Math.max(top, layer.outline().top());
+      }
+    }
+    List<Rectangle> round = new ArrayList<>();
+    strip(left, bottom, opening.x() - left, top - bottom, round);
+    strip(opening.right(), bottom, right - opening.right(), top - bottom, round);
+    strip(left, bottom, right - left, opening.y() - bottom, round);
+    strip(left, opening.top(), right - left, top - opening.top(), round);
+    return round;
+  }
+
+  private static void strip(double x, double y, double width, double height, List<Rectangle> to) {
+    if (width > Rectangle.SIZE.low() && height > Rectangle.SIZE.low()) {
+      to.add(new Rectangle(x, y, width, height));
+    }
+  }
+
+  /**
+   * Share of a core's face that the opening lets air to, over 1 where it is larger (-).
+   *
+   * @param standing what stands in it
+   */
+  public static double openShare(Rectangle opening, List<Rectangle> standing, Rectangle face) {
+    double free = opening.area();
+    for (Rectangle o : standing) {
+      free -= opening.overlap(o);
+    }
+    return Math.max(LEAST_OPEN, free / face.area());
+  }
+
+  /**
+   * Air that came through a smaller opening spreads over the face and loses what it had more of
+   * speed (Borda and Carnot), in velocity heads of the face.
+   */
+  private static double openingLoss(Setup setup) {
+    List<Rectangle> standing = setup.obstacles().stream().map(Truck.Obstacle::outline).toList();
+    double open =
+        Math.min(
+            1, openShare(setup.truck().front().opening(), standing, setup.radiator().outline()));
+    return (1 / open - 1) * (1 / open - 1);
   }
 
   /** Puts another cooler among the layers at its place; elsewhere it is out of the pack's air. */

@@ -22,6 +22,7 @@ public record Clearance(
   /** What is too close to what; its words say why, and what to do. */
   public enum Kind implements Code {
     OUTSIDE_OPENING("part NAME", "out SIZE"),
+    SMALL_OPENING("open PERCENT"),
     LARGER_THAN_OPENING("part NAME", "out SIZE"),
     TOO_DEEP("part NAME", "needs SIZE", "room SIZE"),
     GAP_TOO_DEEP("part NAME", "needs SIZE", "room SIZE", "gap SIZE"),
@@ -73,6 +74,11 @@ public record Clearance(
   /** Depth of a flat electric fan with its motor. */
   public static final double PUSHER_DEPTH = 0.065;
 
+  /** An opening with less than this share of the core's face is worth a word. */
+  private static final double SMALL_OPEN = 0.9;
+
+  private static final Name RADIATOR = Name.of(Name.Noun.RADIATOR);
+
   /** Every distance of a layout that is too small. */
   public static List<Clearance> of(Layout layout) {
     List<Clearance> found = new ArrayList<>();
@@ -85,6 +91,11 @@ public record Clearance(
     }
     coolersAmongThemselves(layout, found);
     fans(layout, found);
+    if (layout.openShare() < SMALL_OPEN) {
+      found.add(
+          new Clearance(
+              RADIATOR, 0, 0, false, Kind.SMALL_OPENING.with(Math.min(1, layout.openShare()))));
+    }
     return found;
   }
 

@@ -3,6 +3,7 @@ package roadbreeze.core.space;
 import java.util.ArrayList;
 import java.util.List;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.OtherCooler;
@@ -47,6 +48,12 @@ public record Layout(
 
   /** A fan's outline; pushers stand in front of the pack. */
   public record FanPlace(Name name, Rectangle outline, boolean pusher) {}
+
+  /** Share of the radiator's face that the opening lets air to, over 1 where it is larger (-). */
+  double openShare() {
+    return Assembly.openShare(
+        opening, obstacles.stream().map(Obstacle::outline).toList(), radiator);
+  }
 
   /** What stands where on a truck with a build on it. */
   public static Layout of(Setup setup) {

@@ -244,12 +244,9 @@ public final class PackFlow {
     void warm(double[] core, double exit) {
       double hot = air.density() / air.warmedTo(exit).density();
       friction = 0;
-      inertia =
-          Stack.SYSTEM_LOSS
-              * factors.systemLoss()
-              * air.density()
-              / 2
-              * (1 - EXIT_SHARE + EXIT_SHARE * hot);
+      double grilleAndExit =
+          Stack.SYSTEM_LOSS * factors.systemLoss() * (1 - EXIT_SHARE + EXIT_SHARE * hot);
+      inertia = (grilleAndExit + stack.openingLoss()) * air.density() / 2;
       frontFriction = 0;
       frontInertia = 0;
       for (int i = 0; i < through.length; i++) {

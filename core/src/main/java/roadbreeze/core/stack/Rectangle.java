@@ -32,6 +32,13 @@ public record Rectangle(double x, double y, double width, double height) {
     return width * height;
   }
 
+  /** Area that both cover, m². */
+  public double overlap(Rectangle other) {
+    double across = Math.min(right(), other.right()) - Math.max(x, other.x);
+    double up = Math.min(top(), other.top()) - Math.max(y, other.y);
+    return Math.max(0, across) * Math.max(0, up);
+  }
+
   public boolean contains(double px, double py) {
     return px > x && px < right() && py > y && py < top();
   }

@@ -16,6 +16,7 @@ import roadbreeze.core.problem.Range;
 /** The pack with its face cut into cells. Immutable. */
 public final class Stack {
   public static final Range RAM_COEFFICIENT = new Range(Quantity.RAM_COEFFICIENT, 0, 1);
+  public static final Range OPENING_LOSS = new Range(Quantity.OPENING_LOSS, 0, 1e4);
   public static final Range RECIRCULATION = new Range(Quantity.RECIRCULATION, 0, 0.3);
 
   /** Grille and under-bonnet exit, velocity heads of face velocity (-). */
@@ -31,6 +32,7 @@ public final class Stack {
   private final List<Fan> fans;
   private final double ramCoefficient;
   private final double recirculation;
+  private final double openingLoss;
   private final List<Cell> cells;
   private final List<AirPath> paths;
   private final List<Rectangle> shadows;
@@ -47,6 +49,7 @@ public final class Stack {
    *     winch, plough, light bar or bug screen
    * @param recirculation share of the exit air's rise that comes back at standstill: 0.02 sealed to
    *     0.15 bare
+   * @param openingLoss of a front opening smaller than the face, velocity heads of face velocity
    * @throws BadInputException if there is not exactly one radiator
    */
   public Stack(
@@ -54,12 +57,14 @@ public final class Stack {
       List<Fan> fans,
       List<Rectangle> shadows,
       double ramCoefficient,
-      double recirculation) {
+      double recirculation,
+      double openingLoss) {
     this.layers = List.copyOf(layers);
     this.fans = List.copyOf(fans);
     this.shadows = List.copyOf(shadows);
     this.ramCoefficient = RAM_COEFFICIENT.require(ramCoefficient);
     this.recirculation = RECIRCULATION.require(recirculation);
+    this.openingLoss = OPENING_LOSS.require(openingLoss);
     int found = -1;
     for (int k = 0; k < layers.size(); k++) {
       if (layers.get(k).role() instanceof LayerRole.Radiator) {
@@ -78,9 +83,9 @@ public final class Stack {
     cut();
   }
 
-  /** A pack that nothing shadows. */
+  /** A pack that nothing shadows, behind an opening as large as its face. */
   public Stack(List<Layer> layers, List<Fan> fans, double ramCoefficient, double recirculation) {
-    this(layers, fans, List.of(), ramCoefficient, recirculation);
+    this(layers, fans, List.of(), ramCoefficient, recirculation, 0);
   }
 
   private void cut() {
@@ -182,7 +187,7 @@ public final class Stack {
 
   /** The same fans, shadows and front with other cores. */
   public Stack withLayers(List<Layer> newLayers) {
-    return new Stack(newLayers, fans, shadows, ramCoefficient, recirculation);
+    return new Stack(newLayers, fans, shadows, ramCoefficient, recirculation, openingLoss);
   }
 
   public List<Layer> layers() {
@@ -246,6 +251,11 @@ public final class Stack {
   /** Ram pressure at a road speed, Pa. */
   double ramPressure(double speed, double density, double factor) {
     return ramCoefficient * factor * density * speed * speed / 2;
+  }
+
+  /** Of a front opening smaller than the face, velocity heads of face velocity (-). */
+  double openingLoss() {
+    return openingLoss;
   }
 
   /** Share of the exit air's rise that comes back to the face, fading out by 50 km/h (-). */

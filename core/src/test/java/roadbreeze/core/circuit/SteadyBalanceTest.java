@@ -324,7 +324,8 @@ class SteadyBalanceTest {
             List.of(WorkedCase.fan(), own),
             List.of(remote.outline()),
             0.55,
-            0.02);
+            0.02,
+            0);
     FanSetting electric = new FanSetting(new FanDrive.Electric(1, 0.45), 1);
     Rig one = WorkedCase.rig(true);
     Rig rig =

@@ -197,6 +197,52 @@ class FittingTest {
     assertThat(Layout.of(new Setup(shadowed, plan)).obstacles()).hasSize(1);
   }
 
+  private static Setup behind(Rectangle opening) {
+    Truck t = PLAN.truck();
+    Truck.FrontEnd f = t.front();
+    return new Setup(
+        t.with(
+            new Truck.FrontEnd(
+                opening,
+                f.depth(),
+                f.coreGap(),
+                f.fanToCore(),
+                f.tipGap(),
+                f.ramCoefficient(),
+                f.obstacles())),
+        PLAN.fitting());
+  }
+
+  /** Half the face open: the air loses one of the heads that it had more, (1/½ − 1)² = 1. */
+  @Test
+  void aSmallOpeningChokesThePackWhateverDrivesTheAir() {
+    Setup wide = behind(new Rectangle(-0.02, -0.02, 0.80, 0.56));
+    Setup half = behind(new Rectangle(0, 0.13, 0.76, 0.26));
+    Setup letterbox = behind(new Rectangle(0.3, 0.2, 0.15, 0.11));
+    Rectangle face = half.radiator().outline();
+    assertThat(Assembly.openShare(half.truck().front().opening(), List.of(), face))
+        .isCloseTo(0.5, within(1e-12));
+    assertThat(solve(wide).coolant()).isEqualTo(solve(PLAN).coolant());
+    assertThat(solve(half).coolant()).isGreaterThan(solve(wide).coolant() + 2);
+    // On the spot there is only the fan, and the letterbox holds it up all the same.
+    OperatingPoint crawl = WorkedCase.CLIMB.withSpeed(3).withGrade(0.02).withAmbient(20);
+    var open = new SteadyBalance(Assembly.rig(wide)).solve(crawl);
+    var shut = new SteadyBalance(Assembly.rig(letterbox)).solve(crawl);
+    assertThat(shut.airFlow().totalFlow(Assembly.rig(letterbox).stack()))
+        .isLessThan(0.5 * open.airFlow().totalFlow(Assembly.rig(wide).stack()));
+  }
+
+  @Test
+  void aCoolerBesideTheOpeningGetsNoAirAndTakesNothing() {
+    CoolerFit c = WorkedCase.cooler();
+    CoolerFit aside =
+        new CoolerFit(
+            c.name(), c.part(), c.place(), 0.85, 0.1, c.gap(), true, OptionalDouble.empty(), 1);
+    Balance b = solve(PLAN.with(PLAN.fitting().withFirst(aside)));
+    assertThat(b.heat().coolers().get(c.name().id())).isZero();
+    assertThat(b.coolant()).isCloseTo(solve(WorkedCase.setup(false)).coolant(), within(0.2));
+  }
+
   private static Setup bypassed(BypassFault fault, boolean pinned) {
     Truck t = PLAN.truck();
     Truck.OilSide o = t.oil();

@@ -213,7 +213,8 @@ class AirFlowTest {
             List.of(WorkedCase.fan()),
             List.of(new Rectangle(0.35, 0, 0.06, 0.52)),
             0.55,
-            0.02);
+            0.02,
+            0);
     AirFlow flow = solve(shaded, SPEED, 1);
     double sun = 0;
     double shade = 0;

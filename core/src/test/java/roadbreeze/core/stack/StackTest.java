@@ -53,7 +53,7 @@ class StackTest {
   @Test
   void aShadowCutsTheFaceAndTakesTheRamOfItsPartOnly() {
     Rectangle brace = new Rectangle(0.37, -0.02, 0.034, 0.56);
-    Stack shaded = new Stack(CLIMB.layers(), CLIMB.fans(), List.of(brace), 0.55, 0.02);
+    Stack shaded = new Stack(CLIMB.layers(), CLIMB.fans(), List.of(brace), 0.55, 0.02, 0);
     assertThat(areaWhere(shaded, p -> !shaded.paths().get(p).ram()))
         .isCloseTo(0.034 * 0.52, within(1e-12));
     assertThat(areaWhere(shaded, p -> true)).isCloseTo(0.76 * 0.52, within(1e-12));
@@ -70,7 +70,8 @@ class StackTest {
             List.of(WorkedCase.fan()),
             List.of(remote.outline()),
             0.55,
-            0.1);
+            0.1,
+            0);
     assertThat(areaWhere(stack, stack::apart)).isCloseTo(remote.outline().area(), within(1e-12));
   }
 

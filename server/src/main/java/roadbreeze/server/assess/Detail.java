@@ -80,7 +80,7 @@ public record Detail(
       Optional<CoolerEffect> effect = CoolerEffect.of(setup, rig, job.point(), h.balance());
       boolean chargeAir = setup.truck().cores().chargeAirCooler().isPresent();
       return new Detail(
-          Verdict.of(build.id(), h),
+          Verdict.of(build.id(), Verdict.Clash.of(setup), h),
           BalanceResult.of(rig, h.balance()),
           levers.stream().map(l -> new Lever(l.kind(), l.coolant(), l.feed(), l.pan())).toList(),
           effect
@@ -98,7 +98,13 @@ public record Detail(
                   Levers.lowerGear(rig, job.point(), h.balance()))));
     } catch (RefusedException e) {
       return new Detail(
-          Verdict.none(build.id(), e), null, List.of(), null, clearances, List.of(), List.of());
+          Verdict.none(build.id(), Verdict.Clash.of(setup), e),
+          null,
+          List.of(),
+          null,
+          clearances,
+          List.of(),
+          List.of());
     }
   }
 

@@ -7,6 +7,8 @@ import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Headroom;
 import roadbreeze.core.sizing.Margin;
 import roadbreeze.core.sizing.Standing;
+import roadbreeze.core.space.Clearance;
+import roadbreeze.core.space.Layout;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
@@ -15,15 +17,32 @@ import roadbreeze.server.message.Said;
  * The headroom strip of one build.
  *
  * @param build its id
+ * @param clashes what is in the way of something or sticks out: while there is any, the build
+ *     cannot be made and no headroom of it counts
  * @param problem why there is no steady state, null where there is one; then the rest is null
  */
 public record Verdict(
     String build,
+    List<Clash> clashes,
     @Nullable Said problem,
     @Nullable Standing standing,
     @Nullable Gauge coolant,
     @Nullable Gauge feed,
     @Nullable Gauge pan) {
+
+  /**
+   * Something that does not fit.
+   *
+   * @param subject id of what it is about
+   */
+  public record Clash(String subject, Said said) {
+    static List<Clash> of(Setup setup) {
+      return Clearance.of(Layout.of(setup)).stream()
+          .filter(Clearance::serious)
+          .map(c -> new Clash(c.subject().id(), Said.of(c.finding())))
+          .toList();
+    }
+  }
 
   /** One fluid, °C and K. */
   public record Gauge(
@@ -42,19 +61,30 @@ public record Verdict(
   public static Verdict of(JobContent job, Build build) {
     try {
       Setup setup = job.setup(build);
-      return of(build.id(), job.judge(build).of(setup));
+      List<Clash> clashes = Clash.of(setup);
+      try {
+        return of(build.id(), clashes, job.judge(build).of(setup));
+      } catch (RefusedException e) {
+        return none(build.id(), clashes, e);
+      }
     } catch (RefusedException e) {
-      return none(build.id(), e);
+      return none(build.id(), List.of(), e); // a length cannot be
     }
   }
 
-  public static Verdict of(String build, Headroom h) {
+  static Verdict of(String build, List<Clash> clashes, Headroom h) {
     return new Verdict(
-        build, null, h.standing(), Gauge.of(h.coolant()), Gauge.of(h.feed()), Gauge.of(h.pan()));
+        build,
+        clashes,
+        null,
+        h.standing(),
+        Gauge.of(h.coolant()),
+        Gauge.of(h.feed()),
+        Gauge.of(h.pan()));
   }
 
-  public static Verdict none(String build, RefusedException why) {
-    return new Verdict(build, Said.of(why.finding()), null, null, null, null);
+  static Verdict none(String build, List<Clash> clashes, RefusedException why) {
+    return new Verdict(build, clashes, Said.of(why.finding()), null, null, null, null);
   }
 
   static List<Verdict> all(JobContent job) {

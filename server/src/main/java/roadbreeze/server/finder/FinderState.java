@@ -35,11 +35,13 @@ public record FinderState(
    *
    * @param build ready to stand among the job's builds, once it has an id of its own
    * @param parts bought
+   * @param clashes what of the build to start from does not fit
    */
   public record Pick(
       Result.Merit merit,
       Build build,
       List<Said> parts,
+      List<Verdict.Clash> clashes,
       @Nullable Standing standing,
       @Nullable Verdict.Gauge coolant,
       @Nullable Verdict.Gauge feed,

@@ -275,11 +275,12 @@ final class SearchSpace {
               changes.put("thermostat", new ThermostatData(part.startC(), part.fullC()));
             });
     Build build = changed(packs.get(found.pack()), changes);
-    Verdict verdict = verdict(build);
+    Verdict verdict = Verdict.of(job, build);
     return new FinderState.Pick(
         merit,
         build,
         Said.of(bought),
+        verdict.clashes(),
         verdict.standing(),
         verdict.coolant(),
         verdict.feed(),
@@ -287,14 +288,6 @@ final class SearchSpace {
         found.headroom(),
         found.cost(),
         found.minutes());
-  }
-
-  private Verdict verdict(Build build) {
-    try {
-      return Verdict.of(build.id(), job.judge(build).of(job.setup(build)));
-    } catch (RefusedException e) {
-      return Verdict.none(build.id(), e);
-    }
   }
 
   private CoolerPart cooler(String code) {
