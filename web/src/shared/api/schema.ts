@@ -1915,7 +1915,6 @@ export interface operations {
         requestBody?: {
             content: {
                 "text/csv": string;
-                "application/octet-stream": string;
             };
         };
         responses: {

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { AnyPart, CoolerPart, FittedCooler } from '@/shared/api/types'
+import type { AnyPart, CoolerPart, FittedCooler, JobContent } from '@/shared/api/types'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
-import { newId } from '@/job/paths'
+import { newId, withValue } from '@/job/paths'
+import { putBack } from '../pack/putBack'
 import { picked, PLACES, usePack } from '../pack/usePack'
 
 /** The auxiliary oil coolers of the build: which, in what order, where in depth. */
@@ -48,7 +49,7 @@ const heat = computed(() => job.detail?.balance?.heat.coolers.find((c) => c.id =
 function fit(part: AnyPart) {
   const p = part as CoolerPart
   const id = choosing.value || newId(build.value.coolers, 'cooler')
-  if (choosing.value) job.edit(`builds.${job.selected}.coolers.${id}.part`, p)
+  if (choosing.value) stand(id, withValue(job.content, `builds.${job.selected}.coolers.${id}.part`, p))
   else {
     const made: FittedCooler = {
       id,
@@ -61,10 +62,15 @@ function fit(part: AnyPart) {
       leftMm: Math.round(opening.value.left + Math.min(60, Math.max(0, opening.value.width - p.widthMm))),
       bottomMm: Math.round(opening.value.bottom + Math.max(0, (opening.value.height - p.heightMm) * 0.6)),
     }
-    job.edit(path('coolers'), [...build.value.coolers, made])
+    stand(id, withValue(job.content, path('coolers'), [...build.value.coolers, made]))
   }
   choosing.value = null
   picked.value = { kind: 'coolers', id }
+}
+/** Takes up the job with a cooler in it, at the nearest place that is clear where its own is not. */
+function stand(id: string, content: JobContent) {
+  const there = content.builds.find((b) => b.id === job.selected)!
+  job.replace(putBack(content, there, id) ?? content)
 }
 function takeOut() {
   job.edit(

@@ -617,7 +617,7 @@ class WalkTest {
     open("9", "sheet");
     assertThat(page.locator("[data-sheet]")).containsText("Not buildable");
     page.keyboard().press("0");
-    assertThat(page.locator("article .clash")).containsText("not buildable: oil cooler");
+    assertThat(page.locator("article .clash").first()).containsText("not buildable: oil cooler");
     page.goBack();
     Browser.ready(page);
     open("3", "heat");

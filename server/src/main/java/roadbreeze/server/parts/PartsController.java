@@ -101,9 +101,7 @@ class PartsController {
         .body(parts.csv(kind));
   }
 
-  @PostMapping(
-      value = "/{shelf}/csv",
-      consumes = {"text/csv", "application/octet-stream"})
+  @PostMapping(value = "/{shelf}/csv", consumes = "text/csv")
   PartsService.Import take(@PathVariable String shelf, @RequestBody(required = false) byte[] file) {
     return parts.take(PartKind.of(shelf), file == null ? new byte[0] : file);
   }

@@ -20,6 +20,7 @@ public enum Fault implements Code {
   GONE_ELSEWHERE,
   NOT_HERE,
   NOT_READABLE,
+  TOO_LARGE("megabytes COUNT"),
   NOT_A_JOB,
   NEWER_FORMAT("version COUNT"),
   DATABASE_AWAY,

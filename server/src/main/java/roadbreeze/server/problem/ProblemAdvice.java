@@ -128,7 +128,17 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
+    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+      if (cause instanceof TooLargeException large) {
+        return new ResponseEntity<>(tooLarge(large).getBody(), HttpStatus.CONTENT_TOO_LARGE);
+      }
+    }
     return ResponseEntity.badRequest().body(unread(e.getCause()));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> tooLarge(TooLargeException e) {
+    return problem(HttpStatus.CONTENT_TOO_LARGE, Fault.TOO_LARGE.with((int) (e.most() >> 20)));
   }
 
   /** Who went away in the middle of an answer is told nothing, and nor is the log. */
