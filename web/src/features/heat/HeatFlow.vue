@@ -25,8 +25,8 @@ const option = computed(() => {
   const metal = dark.value ? '#98a2a4' : '#5a6468'
   const links = (
     [
-      ['fuel', 'coolant', h.engineToCoolant],
-      ['fuel', 'charge air', h.chargeAir],
+      ['engine heat', 'coolant', h.engineToCoolant],
+      ['engine heat', 'charge air', h.chargeAir],
       ['converter slip', 'oil', h.converter],
       ['gearbox', 'oil', h.gearbox],
       h.tank >= 0 ? ['oil', 'coolant', h.tank] : ['coolant', 'oil', -h.tank],
@@ -46,7 +46,7 @@ const option = computed(() => {
   ).filter(([, , v]) => v > 0.02)
   const names = [...new Set(links.flatMap(([a, b]) => [a, b]))]
   const colours: Record<string, string> = {
-    fuel: '#a33b1d',
+    'engine heat': '#a33b1d',
     cab: '#58a8a3',
     air: '#58a8a3',
     condenser: metal,

@@ -79,7 +79,7 @@ function moved(key: Fluid): string {
         <GaugeScale :fluid="key" :low="spans[key][0]" :high="spans[key][1]" />
         <span class="row small">
           <span
-            >peak <b>{{ format(gauge.peakC, 'temperature', unitWorld) }}</b> ±
+            >settles at <b>{{ format(gauge.peakC, 'temperature', unitWorld) }}</b> ±
             {{ format(gauge.bandK, 'difference', unitWorld, 1) }}</span
           >
           <span>limit {{ format(gauge.limitC, 'temperature', unitWorld, 0) }}</span>

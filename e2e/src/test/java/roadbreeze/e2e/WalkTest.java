@@ -77,9 +77,9 @@ class WalkTest {
     return page.locator("[data-fluid=" + fluid + "]");
   }
 
-  /** Where a fluid stands, as it is shown: {@code peak 111.1 °C}. */
+  /** Where a fluid stands, as it is shown: {@code settles at 111.1 °C}. */
   private String peak(String fluid) {
-    Pattern peak = Pattern.compile("peak [\\d.]+");
+    Pattern peak = Pattern.compile("settles at [\\d.]+");
     assertThat(gauge(fluid)).containsText(peak);
     Matcher shown = peak.matcher(gauge(fluid).textContent());
     return shown.find() ? shown.group() : "";
