@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -70,6 +71,11 @@ final class PartCsv {
             .findFirst();
   }
 
+  /** What a spreadsheet would work out instead of showing it; written with a quote before it. */
+  private static final Pattern FORMULA = Pattern.compile("^[=+@\\t\\r-]");
+
+  private static final Pattern GUARDED = Pattern.compile("^'[=+@\\t\\r-]");
+
   private final Class<? extends Record> type;
   private final RecordComponent[] components;
   private final Validator validator;
@@ -117,7 +123,7 @@ final class PartCsv {
     if (value instanceof List<?> list) {
       return list.stream().map(PartCsv::cell).map(String::valueOf).collect(Collectors.joining(" "));
     }
-    return value;
+    return value instanceof String text && FORMULA.matcher(text).find() ? "'" + text : value;
   }
 
   // --- in
@@ -291,7 +297,7 @@ final class PartCsv {
     }
     try {
       if (type == String.class) {
-        return text;
+        return GUARDED.matcher(text).find() ? text.substring(1) : text;
       }
       if (type.isEnum()) {
         return constant(row, component, text);
