@@ -1,15 +1,9 @@
 import type { Build, JobContent } from '@/shared/api/types'
 import { boxOfPiece, METAL_GAP, moved, obstaclesOf, openingBox, type Piece } from './geometry'
-import type { Box } from './snap'
+import { apart, type Box } from './snap'
 
 /** Steps of the places tried, mm. */
 const STEP = 10
-
-const apart = (a: Box, b: Box, gap: number) =>
-  a.left >= b.left + b.width + gap ||
-  b.left >= a.left + a.width + gap ||
-  a.bottom >= b.bottom + b.height + gap ||
-  b.bottom >= a.bottom + a.height + gap
 
 /** Where a box may stand in the opening, nearest to where it is; a box that is larger stands on the opening's middle. */
 export function intoOpening(box: Box, opening: Box): Box {

@@ -1,6 +1,6 @@
 import type { Build, FittedCooler, FittedOther, JobContent } from '@/shared/api/types'
 import { boxOfPiece, chargeAirBox, coolerName, otherName, type Piece, radiatorBox } from './geometry'
-import type { Box } from './snap'
+import { apart } from './snap'
 
 /** A core cut from the side. `front` is its distance from the first fixed core's face, mm, negative before it. */
 export interface Slab {
@@ -27,12 +27,6 @@ const GAPS = [5, 10, 20, 25]
 const GAP_REACH = 3
 const WIDEST_GAP = 300
 const BEHIND_RADIATOR = 5
-
-const overlap = (a: Box, b: Box) =>
-  a.left < b.left + b.width &&
-  b.left < a.left + a.width &&
-  a.bottom < b.bottom + b.height &&
-  b.bottom < a.bottom + a.height
 
 /** The pack in depth, air from the front. */
 export function section(content: JobContent, build: Build): Section {
@@ -89,7 +83,7 @@ export function section(content: JobContent, build: Build): Section {
   front.forEach((k, n) => {
     // Those that overlap on the face stand one before the other.
     const b = boxOfPiece(content, build, k.piece)!
-    const clash = front.slice(0, n).some((other) => overlap(b, boxOfPiece(content, build, other.piece)!))
+    const clash = front.slice(0, n).some((other) => !apart(b, boxOfPiece(content, build, other.piece)!))
     ahead = clash ? ahead : 0
     list.push(slabOf(k, -ahead - k.gap - k.depth))
     ahead += k.gap + k.depth

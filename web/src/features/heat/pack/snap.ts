@@ -13,6 +13,13 @@ export interface Catch {
   gap: number | null
 }
 
+/** True if two boxes keep that much from each other, mm. */
+export const apart = (a: Box, b: Box, gap = 0) =>
+  a.left >= b.left + b.width + gap ||
+  b.left >= a.left + a.width + gap ||
+  a.bottom >= b.bottom + b.height + gap ||
+  b.bottom >= a.bottom + a.height + gap
+
 export const SNAP_MM = 8
 
 /** Moves one end of a span to the nearest mark within reach. */

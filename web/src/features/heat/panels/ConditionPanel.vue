@@ -102,10 +102,3 @@ const sound = computed(() => {
 </template>
 
 <style scoped src="./panel.css"></style>
-<style scoped>
-.caution {
-  border-left: 5px solid var(--marginal);
-  padding-left: 10px;
-  margin-bottom: 8px;
-}
-</style>

@@ -308,10 +308,6 @@ const grid = computed(() => {
 .grow {
   flex: 1;
 }
-.caution {
-  border-left: 5px solid var(--marginal);
-  padding-left: 10px;
-}
 textarea,
 .cols input {
   background: var(--paper);

@@ -222,10 +222,6 @@ function move(id: string) {
 
 <style scoped src="./panel.css"></style>
 <style scoped>
-.caution {
-  border-left: 5px solid var(--marginal);
-  padding-left: 10px;
-}
 .named {
   display: flex;
   flex-direction: column;

@@ -216,9 +216,3 @@ function takeOut() {
 </template>
 
 <style scoped src="./panel.css"></style>
-<style scoped>
-.caution {
-  border-left: 5px solid var(--marginal);
-  padding-left: 10px;
-}
-</style>

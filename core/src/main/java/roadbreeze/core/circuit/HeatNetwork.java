@@ -61,6 +61,9 @@ final class HeatNetwork {
   private double sump;
   private boolean clutched;
 
+  /** Whether both balances closed after the last round. */
+  private boolean closed;
+
   /** What the last answer taught: where it was, and how what the coolant has left falls (W/K). */
   static final class Slopes {
     double coolant;
@@ -173,24 +176,8 @@ final class HeatNetwork {
     double[] taken = new double[size];
     double[] off = new double[size];
     for (int i = 0; i < MAX_ROUNDS; i++) {
-      taken[0] = coolant;
-      taken[1] = sump;
-      double left = exchange.coolantLeft();
-      double oilLeft = exchange.oilLeft();
-      exchange.report(taken, off, 2);
-      if (clutched) {
-        double wanted = exchange.wantedEngagement();
-        taken[clutch] = GRIP * exchange.engagement();
-        off[clutch] = TOWARDS_WANTED * GRIP * (wanted - exchange.engagement());
-      }
-      boolean closes = closes();
-      off[0] = coolantAlone(left) - coolant;
-      off[1] = -oilLeft / exchange.oilSlope();
-      double furthest = 0;
-      for (double o : off) {
-        furthest = Math.max(furthest, Math.abs(o));
-      }
-      if (furthest <= STILL && closes) {
+      double furthest = look(taken, off);
+      if (furthest <= STILL && closed) {
         exchange.settleCoolant();
         return coolant < SteadyBalance.COOLANT_CEILING && sump < SteadyBalance.OIL_CEILING;
       }
@@ -205,6 +192,33 @@ final class HeatNetwork {
       round(near(taken[0], next[0]), near(taken[1], next[1]));
     }
     return false;
+  }
+
+  /**
+   * Writes what the last round took, and how far it found that off: coolant, sump, what the
+   * exchange carries from round to round, and the grip of a clutch that is moved with them.
+   *
+   * @return the furthest of it, K
+   */
+  private double look(double[] taken, double[] off) {
+    taken[0] = coolant;
+    taken[1] = sump;
+    double left = exchange.coolantLeft();
+    double oilLeft = exchange.oilLeft();
+    exchange.report(taken, off, 2);
+    if (clutched) {
+      int clutch = off.length - 1;
+      taken[clutch] = GRIP * exchange.engagement();
+      off[clutch] = TOWARDS_WANTED * GRIP * (exchange.wantedEngagement() - exchange.engagement());
+    }
+    closed = closes();
+    off[0] = coolantAlone(left) - coolant;
+    off[1] = -oilLeft / exchange.oilSlope();
+    double furthest = 0;
+    for (double o : off) {
+      furthest = Math.max(furthest, Math.abs(o));
+    }
+    return furthest;
   }
 
   /**
@@ -229,18 +243,11 @@ final class HeatNetwork {
     double before = Double.POSITIVE_INFINITY;
     for (int i = 0; i < MAX_SMALL_ROUNDS; i++) {
       round(coolant, sump);
-      taken[0] = coolant;
-      taken[1] = sump;
-      exchange.report(taken, off, 2);
-      boolean closes = closes();
-      off[0] = coolantAlone(exchange.coolantLeft()) - coolant;
-      off[1] = -exchange.oilLeft() / exchange.oilSlope();
-      double furthest = 0;
+      double furthest = look(taken, off);
       for (int k = 0; k < size; k++) {
-        furthest = Math.max(furthest, Math.abs(off[k]));
         taken[k] += share * off[k];
       }
-      if (furthest <= STILL && closes) {
+      if (furthest <= STILL && closed) {
         exchange.settleCoolant();
         return true;
       }

@@ -3,9 +3,13 @@ package roadbreeze.server.finder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import roadbreeze.core.condition.Condition;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.finder.Room;
@@ -86,7 +90,7 @@ final class Fixes {
             fix(
                 "clutch",
                 part.code(),
-                Map.of("fans", withMain(main.with(on, false))),
+                b -> withMain(b, main.with(on, false)),
                 Bought.PART.with(part.name()),
                 WorkScope.Part.CLUTCH,
                 part.price()));
@@ -120,16 +124,20 @@ final class Fixes {
     return fix(
         "clutch",
         part.code(),
-        Map.of("fans", withMain(fan)),
+        b -> withMain(b, fan),
         Bought.PART.with(part.name()),
         WorkScope.Part.CLUTCH_CONTROL,
         part.price());
   }
 
-  private List<FittedFan> withMain(FittedFan main) {
-    List<FittedFan> fans = new ArrayList<>(base.fans());
+  private static Map<String, Object> withMain(Build build, FittedFan main) {
+    List<FittedFan> fans = new ArrayList<>(build.fans());
     fans.set(0, main);
-    return fans;
+    return Map.of("fans", fans);
+  }
+
+  private static Map<String, Object> withCoolers(Build build, UnaryOperator<FittedCooler> change) {
+    return Map.of("coolers", build.coolers().stream().map(change).toList());
   }
 
   private List<Fix> pumps() {
@@ -140,7 +148,7 @@ final class Fixes {
             fix(
                 "pump",
                 part.code(),
-                Map.of("pump", part),
+                b -> Map.of("pump", part),
                 Bought.PART.with(part.name()),
                 WorkScope.Part.PUMP,
                 part.price()));
@@ -160,7 +168,7 @@ final class Fixes {
             fix(
                 "charge-air",
                 part.code(),
-                Map.of("chargeAirCooler", part),
+                b -> Map.of("chargeAirCooler", part),
                 Bought.PART.with(part.name()),
                 WorkScope.Part.CHARGE_AIR,
                 part.price()));
@@ -190,11 +198,7 @@ final class Fixes {
                 fix(
                     "seals",
                     part.code(),
-                    Map.of(
-                        "condition",
-                        base.condition().sealed(),
-                        "coolers",
-                        base.coolers().stream().map(FittedCooler::withRimSealed).toList()),
+                    Fixes::sealed,
                     Bought.PART.with(part.name()),
                     WorkScope.Part.SEALS,
                     part.price()))
@@ -202,17 +206,21 @@ final class Fixes {
         .toList();
   }
 
+  private static Map<String, Object> sealed(Build build) {
+    Map<String, Object> changes = new HashMap<>(withCoolers(build, FittedCooler::withRimSealed));
+    changes.put("condition", build.condition().sealed());
+    return changes;
+  }
+
   private List<Fix> moves() {
     List<Fix> fixes = new ArrayList<>();
     for (Obstacle o : obstacles) {
       if (o.movable() && !base.moved().contains(o.id())) {
-        List<String> moved = new ArrayList<>(base.moved());
-        moved.add(o.id());
         fixes.add(
             fix(
-                "move",
                 o.id(),
-                Map.of("moved", moved),
+                o.id(),
+                b -> Map.of("moved", Stream.concat(b.moved().stream(), Stream.of(o.id())).toList()),
                 Bought.MOVED.with(o.name()),
                 WorkScope.Part.OBSTACLE,
                 0));
@@ -239,15 +247,11 @@ final class Fixes {
   }
 
   private Fix coolerFan(FittedCooler cooler, FanPart part) {
-    List<FittedCooler> coolers =
-        base.coolers().stream()
-            .map(c -> c.equals(cooler) ? c.withOwnFan(part.freeFlowM3s()) : c)
-            .toList();
     return new Fix(
         cooler.id() + "-" + part.code(),
         cooler.id(),
         true,
-        Map.of("coolers", coolers),
+        b -> withCoolers(b, c -> c.id().equals(cooler.id()) ? c.withOwnFan(part.freeFlowM3s()) : c),
         Bought.OWN_FAN.with(part.name()),
         WorkScope.Part.COOLER_FAN,
         part.price());
@@ -256,7 +260,7 @@ final class Fixes {
   private static Fix fix(
       String group,
       String id,
-      Map<String, Object> changes,
+      Function<Build, Map<String, Object>> changes,
       Finding said,
       WorkScope.Part work,
       double price) {

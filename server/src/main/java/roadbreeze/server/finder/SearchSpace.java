@@ -75,7 +75,7 @@ final class SearchSpace {
   }
 
   /** A build with some of its fields changed. */
-  private static Build changed(Build build, Map<String, ?> changes) {
+  static Build changed(Build build, Map<String, ?> changes) {
     ObjectNode tree = JSON.valueToTree(build);
     changes.forEach((field, content) -> tree.set(field, JSON.valueToTree(content)));
     return JSON.treeToValue(tree, Build.class);
@@ -225,7 +225,7 @@ final class SearchSpace {
     Build build = base;
     Set<WorkScope.Part> scope = EnumSet.noneOf(WorkScope.Part.class);
     for (Fix fix : fixes) {
-      build = changed(build, fix.changes());
+      build = changed(build, fix.changes().apply(build));
       scope.add(fix.work());
     }
     return pack(

@@ -134,10 +134,15 @@ public record WorkSheet(
     return build.coolers().stream().map(c -> c.withOwnFan(null)).toList();
   }
 
-  /** Coolers that stay where they are and get a fan of their own. */
+  /** Coolers with a fan of their own that the truck did not come with. */
   private static List<FittedCooler> newCoolerFans(Build build, Build found) {
     return build.coolers().stream()
-        .filter(c -> c.ownFanM3s() != null && !found.coolers().contains(c))
+        .filter(c -> c.ownFanM3s() != null)
+        .filter(
+            c ->
+                found.coolers().stream()
+                    .noneMatch(
+                        old -> old.id().equals(c.id()) && c.ownFanM3s().equals(old.ownFanM3s())))
         .toList();
   }
 
