@@ -7,6 +7,7 @@ import { useDocument } from '@/job/document'
 import { useSaving } from '@/job/saving'
 import { useSelection } from '@/job/selection'
 import { dark, unitWorld } from '@/shared/ui/preferences'
+import { loadYard } from '@/shared/ui/yard'
 
 const route = useRoute()
 const router = useRouter()
@@ -14,6 +15,8 @@ const document = useDocument()
 const saving = useSaving()
 const selection = useSelection()
 const keysOpen = ref(false)
+// Without it prices stand bare; the screens say themselves when the server is away.
+void loadYard().catch(() => {})
 const jobId = computed(() => route.params.id as string | undefined)
 
 const saveWord = computed(() => {

@@ -28,9 +28,16 @@ export function contentOf(job: Job): JobContent {
   return { about: job.about.body, rig: job.rig.body, haul: job.haul.body, builds: job.builds.map((b) => b.body) }
 }
 
+/** Builds as they are put in order; those that no order names yet stand last. */
+export function inOrder(content: JobContent): JobContent {
+  const order = content.about.order ?? []
+  const place = (b: Build) => (order.includes(b.id) ? order.indexOf(b.id) : order.length)
+  return { ...content, builds: [...content.builds].sort((a, b) => place(a) - place(b)) }
+}
+
 /** The job with one section as given; null takes a build away. */
 export function withSection(content: JobContent, name: SectionName, body: Body | null): JobContent {
-  if (!name.startsWith(BUILD)) return { ...content, [name]: body }
+  if (!name.startsWith(BUILD)) return inOrder({ ...content, [name]: body })
   const id = name.slice(BUILD.length)
   const there = content.builds.some((b) => b.id === id)
   const builds =
@@ -39,7 +46,7 @@ export function withSection(content: JobContent, name: SectionName, body: Body |
       : there
         ? content.builds.map((b) => (b.id === id ? (body as Build) : b))
         : [...content.builds, body as Build]
-  return { ...content, builds }
+  return inOrder({ ...content, builds })
 }
 
 /** Path from the job's root to a place of a section. */

@@ -6,9 +6,9 @@ import { useAssessing } from './assessing'
 import { useDocument } from './document'
 import { withValue } from './paths'
 import { useSaving } from './saving'
-import { sectionsOf } from './sections'
+import { contentOf, inOrder, sectionsOf } from './sections'
 import { useSelection } from './selection'
-import { useOpening } from './useJob'
+import { useJob, useOpening } from './useJob'
 
 const content = shipped('demo/hive-utility')
 const LEFT = 'builds.plan-3.coolers.cooler-1.leftMm'
@@ -318,4 +318,27 @@ it('adds and removes builds, and names the field a server refuses', async () => 
   document.edit(LEFT, 99)
   await tick(300)
   expect(saving.state).toBe('saved')
+})
+
+it('gives every plan a name of its own, keeps the order, and brings a removed one back', async () => {
+  const { document } = await open()
+  const job = useJob()
+  job.addPlan(job.build)
+  job.addPlan(job.build)
+  const names = () => document.content!.builds.map((b) => b.name)
+  expect(new Set(names()).size).toBe(names().length)
+  const last = document.content!.builds.at(-1)!
+  job.move(last, -1)
+  expect(document.content!.builds.at(-2)!.id).toBe(last.id)
+  const order = document.content!.builds.map((b) => b.id)
+  await tick(1000)
+  const theirs = contentOf(server.job('j'))
+  expect(inOrder({ ...theirs, builds: [...theirs.builds].reverse() }).builds.map((b) => b.id)).toEqual(order)
+  const all = names()
+  job.remove(last)
+  expect(names()).not.toContain(last.name)
+  document.undo()
+  expect(names()).toEqual(all)
+  while (!job.full) job.addPlan(job.build)
+  expect(document.content!.builds).toHaveLength(12)
 })

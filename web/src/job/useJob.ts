@@ -90,18 +90,42 @@ export function useJob() {
     replace: document.replace,
     drag: document.drag,
     drop: document.drop,
+    /** No room for another build. */
+    get full(): boolean {
+      return document.content!.builds.length >= MOST_BUILDS
+    },
     /** A copy of a build as the next plan, put in hand. */
     addPlan(from: Build) {
       const { builds } = document.content!
-      const plans = builds.filter((b) => b.kind === 'PLAN').length
-      const plan: Build = {
-        ...from,
-        id: newId(builds, 'plan'),
-        kind: 'PLAN',
-        name: `Plan ${String.fromCharCode(65 + plans)}`,
-      }
+      const plan: Build = { ...from, id: newId(builds, 'plan'), kind: 'PLAN', name: nextPlanName(builds) }
       document.replace({ ...document.content!, builds: [...builds, plan] })
       selection.selected = plan.id
     },
+    /** One place earlier or later in the row of builds. */
+    move(build: Build, by: -1 | 1) {
+      const builds = [...document.content!.builds]
+      const at = builds.findIndex((b) => b.id === build.id)
+      if (at + by < 0 || at + by >= builds.length) return
+      builds.splice(at, 1)
+      builds.splice(at + by, 0, build)
+      const about = { ...document.content!.about, order: builds.map((b) => b.id) }
+      document.replace({ ...document.content!, about, builds })
+    },
+    /** Undo brings it back; the last one stays. */
+    remove(build: Build) {
+      const builds = document.content!.builds.filter((b) => b.id !== build.id)
+      if (builds.length) document.replace({ ...document.content!, builds })
+    },
+  }
+}
+
+const MOST_BUILDS = 12
+
+/** The first of Plan A, Plan B, … that no build is called. */
+export function nextPlanName(builds: Build[]): string {
+  const taken = new Set(builds.map((b) => b.name))
+  for (let i = 0; ; i++) {
+    const name = `Plan ${String.fromCharCode(65 + (i % 26))}${i >= 26 ? Math.floor(i / 26) + 1 : ''}`
+    if (!taken.has(name)) return name
   }
 }

@@ -35,7 +35,7 @@ const tabs: { value: Tab; label: string }[] = [
     <section class="panel bench">
       <header>
         <h2>{{ job.build.name }}</h2>
-        <button v-if="job.content.builds.length < 6" type="button" class="act add" @click="job.addPlan(job.build)">
+        <button v-if="!job.full" type="button" class="act add" @click="job.addPlan(job.build)">
           New plan from this
         </button>
       </header>

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { Dispute } from '@/shared/api/types'
-import { say } from '@/shared/message/say'
+import { say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { gauges } from '@/shared/api/gauges'
@@ -29,6 +29,9 @@ const scale = computed(() => {
   const high = Math.ceil((Math.max(120, ...peaks) + 5) / 10) * 10
   return { low, high, share: (t: number) => (100 * (t - low)) / (high - low) }
 })
+/** Where no school keeps its limits in nine of ten the one named is the least bad, and nothing looks as if it held. */
+const chosen = computed(() => dispute.value?.schools[dispute.value.recommended])
+const noneHolds = computed(() => !dispute.value?.schools.some((s) => s.standing === 'HOLDS'))
 const chosenOf = (d: Dispute) => say(d.schools[d.recommended]!.name, unitWorld.value)
 const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format(v, 'difference', unitWorld.value, 1))
 </script>
@@ -52,7 +55,10 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
         <header>
           <h2>{{ say(dispute.question, unitWorld) }}</h2>
         </header>
-        <div class="answer" data-answer>
+        <div class="answer" :class="chosen?.standing ?? 'none'" data-answer>
+          <p v-if="noneHolds" class="none-holds">
+            None of these holds{{ chosen?.standing === 'MARGINAL' ? ' in nine of ten' : '' }}; least bad:
+          </p>
           <h3>{{ chosenOf(dispute) }}</h3>
           <p>{{ say(dispute.reason, unitWorld) }}</p>
         </div>
@@ -60,14 +66,14 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
           <article
             v-for="(s, i) in dispute.schools"
             :key="s.name.code"
-            :class="{ chosen: i === dispute.recommended }"
+            :class="[s.standing, { chosen: i === dispute.recommended }]"
             data-school
           >
             <h3><VerdictMark :standing="s.standing" :size="18" /> {{ say(s.name, unitWorld) }}</h3>
             <p v-if="s.problem">{{ say(s.problem, unitWorld) }}</p>
             <template v-else>
               <p class="sure">
-                <b>{{ k(s.sureHeadroomK) }}</b> <span class="small soft">sure in nine of ten</span>
+                <b>{{ k(s.sureHeadroomK) }}</b> <span class="small soft">{{ word(dispute.measure) }}</span>
               </p>
               <div v-for="{ key, gauge } in gauges(s)" :key="key" class="fluid">
                 <span class="small">{{ key }}</span>
@@ -141,10 +147,17 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
   font: 600 17px/1.15 var(--rb-font-head);
 }
 .answer {
-  border-left: 6px solid var(--accent);
-  background: var(--accent-wash);
+  border-left: 6px solid var(--marginal);
+  background: var(--marginal-wash);
   padding: 10px 16px;
   margin-bottom: 12px;
+}
+.answer.HOLDS {
+  border-color: var(--holds);
+  background: var(--accent-wash);
+}
+.none-holds {
+  font-weight: 600;
 }
 .answer h3 {
   font-size: 24px;
@@ -162,7 +175,10 @@ article {
   min-width: 0;
 }
 article.chosen {
-  border-color: var(--accent);
+  border-color: var(--marginal);
+}
+article.chosen.HOLDS {
+  border-color: var(--holds);
 }
 article h3 {
   display: flex;

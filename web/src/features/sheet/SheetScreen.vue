@@ -7,6 +7,7 @@ import type { WorkSheet } from '@/shared/api/types'
 import { say, whatToDo, why, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
+import { time } from '@/shared/ui/time'
 import { standingWord } from '@/shared/ui/words'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
@@ -17,9 +18,8 @@ const { result, problem } = useComputed<WorkSheet>(
 )
 const verdict = computed(() => result.value?.verdicts.find((v) => v.build === job.selected))
 const t = (v: number, d?: number) => format(v, 'temperature', unitWorld.value, d)
-const hours = computed(() =>
-  result.value ? `${Math.floor(result.value.minutes / 60)} h ${result.value.minutes % 60} min` : '',
-)
+const spent = (hands: number, waits: number) =>
+  [hands ? time(hands) : '', waits ? `${time(waits)} waiting` : ''].filter(Boolean).join(' + ')
 const print = () => window.print()
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
 const switched = computed(() => job.build.fans.filter((f) => f.switchPoints))
@@ -51,7 +51,11 @@ const haul = computed(() => job.content.haul)
           </p>
         </div>
         <p class="hours">
-          <b>{{ hours }}</b><br />{{ result.steps.length }} steps
+          <b>{{ time(result.minutes) }}</b> of work<br />
+          <template v-if="result.restoring && result.minutes > result.restoring"
+            >{{ time(result.minutes - result.restoring) }} of it beyond restoring<br
+          /></template>
+          {{ time(result.waits) }} of waiting, {{ result.steps.length }} steps
         </p>
       </header>
       <p v-if="verdict?.clashes.length" class="clash" role="alert">
@@ -163,12 +167,14 @@ const haul = computed(() => job.content.haul)
       </section>
       <section>
         <h2>In this order</h2>
+        <p v-for="c in result.cautions" :key="c" class="caution">{{ word(c) }}</p>
         <ol class="steps">
           <li v-for="s in result.steps" :key="s.number">
             <span class="box" aria-hidden="true"></span>
             <div>
               <h3>
-                {{ s.number }}. {{ word(s.task) }} <span class="small">{{ s.minutes }} min</span>
+                {{ s.number }}. {{ word(s.task) }}
+                <span class="small">{{ spent(s.minutes, s.waits) }}, {{ word(s.engine) }}</span>
               </h3>
               <p>{{ word(s.task, 'do') }}</p>
               <p v-for="c in s.cautions" :key="c" class="caution small">{{ word(c) }}</p>
@@ -239,7 +245,7 @@ const haul = computed(() => job.content.haul)
   gap: 6px;
 }
 .advice li {
-  border-left: 4px solid var(--accent);
+  border-left: 4px solid var(--rule);
   padding-left: 10px;
 }
 .rows li {

@@ -8,12 +8,14 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { flag, outcomeOf, standingWord } from '@/shared/ui/words'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import BuildsDialog from './BuildsDialog.vue'
 import ClashBar from './ClashBar.vue'
 import GaugeScale from './GaugeScale.vue'
 import WorkingDrawer from './WorkingDrawer.vue'
 
 const job = useJob()
 const working = ref<Fluid | null>(null)
+const arranging = ref(false)
 /** Span of each gauge, °C. */
 const spans: Record<Fluid, [number, number]> = { coolant: [70, 140], feed: [60, 190], pan: [50, 150] }
 const haul = computed(() => job.content.haul)
@@ -50,6 +52,9 @@ function moved(key: Fluid): string {
           <span class="name"
             >{{ flag(b, job.content.builds) }}<span class="long">&ensp;{{ b.name }}</span></span
           >
+        </button>
+        <button type="button" class="more" aria-label="All builds" title="All builds" @click="arranging = true">
+          ⋯
         </button>
       </div>
     </div>
@@ -91,6 +96,7 @@ function moved(key: Fluid): string {
       <p v-if="job.verdict?.problem"><b>No steady state.</b> {{ say(job.verdict.problem, unitWorld) }}.</p>
       <p v-else class="soft">Working it out …</p>
     </div>
+    <BuildsDialog v-model="arranging" />
     <WorkingDrawer v-if="working" :fluid="working" @close="working = null" />
   </header>
 </template>
@@ -124,6 +130,7 @@ function moved(key: Fluid): string {
 }
 .builds {
   display: flex;
+  flex-wrap: wrap;
   gap: 4px;
   margin-top: auto;
 }
@@ -131,7 +138,9 @@ function moved(key: Fluid): string {
   display: flex;
   align-items: center;
   gap: 5px;
-  min-height: 36px;
+  min-height: 44px;
+  min-width: 44px;
+  justify-content: center;
   padding: 0 8px;
   border: 1.5px solid var(--rule);
   background: transparent;

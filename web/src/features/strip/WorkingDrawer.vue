@@ -4,7 +4,6 @@ import { useComputed } from '@/job/useComputed'
 import type { Fluid, Working } from '@/shared/api/types'
 import { say, sayValue, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import {} from '@/shared/units/units'
 
 const props = defineProps<{ fluid: Fluid }>()
 const emit = defineEmits<{ close: [] }>()
@@ -30,16 +29,16 @@ const titles: Record<Fluid, string> = {
   >
     <p v-if="problem" role="alert">{{ problem }}</p>
     <div v-if="result" class="working" data-working>
-      <p class="result">{{ say(result.result, unitWorld) }}</p>
+      <p class="result">{{ say(result.result, unitWorld, true) }}</p>
       <ol>
         <li v-for="(step, i) in result.steps" :key="i">
           <p class="formula">{{ step.formula }}</p>
-          <p class="value">{{ say(step.result, unitWorld) }}</p>
+          <p class="value">{{ say(step.result, unitWorld, true) }}</p>
           <table>
             <tbody>
               <tr v-for="input in step.inputs" :key="input.name">
                 <th scope="row">{{ word(input.name) }}</th>
-                <td>{{ sayValue(input.value, unitWorld) }}</td>
+                <td>{{ sayValue(input.value, unitWorld, undefined, true) }}</td>
                 <td class="origin" :class="input.origin.toLowerCase()">{{ input.origin.toLowerCase() }}</td>
               </tr>
             </tbody>
@@ -48,7 +47,7 @@ const titles: Record<Fluid, string> = {
         </li>
       </ol>
       <h3>How sure</h3>
-      <p>{{ say(result.sureness, unitWorld) }}</p>
+      <p>{{ say(result.sureness, unitWorld, true) }}</p>
     </div>
   </el-drawer>
 </template>

@@ -9,9 +9,12 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { flag, type Outcome, outcomeOf, standingWord } from '@/shared/ui/words'
 import { FLUIDS, gauges } from '@/shared/api/gauges'
+import { yard } from '@/shared/ui/yard'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import YardSettings from './YardSettings.vue'
 
 const router = useRouter()
+const settings = ref(false)
 const jobs = shallowRef<Job[] | null>(null)
 const verdicts = ref<Record<string, Verdict[]>>({})
 const problem = shallowRef<Said[]>([])
@@ -105,17 +108,19 @@ async function importFile(event: Event) {
   <section class="yard" :data-ready="!!jobs && Object.keys(verdicts).length >= jobs.length">
     <header>
       <div>
-        <h1>The yard</h1>
+        <h1>{{ yard?.name ?? 'The yard' }}</h1>
         <p class="soft">Which trucks hold their worst road, and which do not.</p>
       </div>
       <div class="starts">
         <button type="button" class="act main" @click="intake">New job</button>
         <router-link class="act" :to="{ name: 'parts' }">Parts</router-link>
+        <button type="button" class="act" @click="settings = true">Name and money</button>
         <label class="act"
           >Import a job file<input type="file" accept=".json,application/json" class="hidden" @change="importFile"
         /></label>
       </div>
     </header>
+    <YardSettings v-model="settings" />
     <el-dialog :model-value="!!kinds" title="What drives in?" width="560px" @close="kinds = null">
       <p>Start from the kind of truck. Its numbers are assumed until you measure or enter them, and marked so.</p>
       <div class="kinds">

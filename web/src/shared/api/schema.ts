@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/yard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["YardController.yard"];
+        put: operations["YardController.save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts/{shelf}": {
         parameters: {
             query?: never;
@@ -479,6 +495,12 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Yard: {
+            name: string;
+            currency: string;
+            /** Format: int64 */
+            version: number;
+        };
         AirTraverse: {
             /** @enum {string} */
             where: "AT_CORE" | "FREE_AIR";
@@ -979,6 +1001,7 @@ export interface components {
         About: {
             name: string;
             complaint: string;
+            order: string[] | null;
             notices: "PHYSICS_2"[];
         };
         SaveAbout: {
@@ -1108,8 +1131,13 @@ export interface components {
             /** Format: double */
             seconds: number;
             enough: boolean | null;
+            /** Format: int64 */
+            sets: number;
             picks: components["schemas"]["Pick"][];
+            /** Format: int64 */
+            unbeaten: number;
             fallen: components["schemas"]["Fallen"][];
+            refused: components["schemas"]["Fallen"][];
             instead: components["schemas"]["Said"][];
         };
         Gauge: {
@@ -1128,7 +1156,7 @@ export interface components {
         };
         Pick: {
             /** @enum {string} */
-            merit: "NOTHING_BOUGHT" | "CHEAPEST_SURE" | "CHEAPEST_KEPT" | "LEAST_WORK" | "MOST_HEADROOM" | "GOOD_VALUE";
+            merit: "NOTHING_BOUGHT" | "CHEAPEST_SURE" | "CHEAPEST_KEPT" | "LEAST_WORK" | "MOST_HEADROOM" | "COMES_NEAREST" | "GOOD_VALUE" | "STEP_TOWARDS";
             build: components["schemas"]["Build"];
             parts: components["schemas"]["Said"][];
             clashes: components["schemas"]["Clash"][];
@@ -1259,6 +1287,9 @@ export interface components {
             task: string;
             /** Format: int32 */
             minutes: number;
+            /** Format: int32 */
+            waits: number;
+            engine: string;
             cautions: string[];
         };
         SwitchResult: {
@@ -1293,9 +1324,14 @@ export interface components {
             strips: components["schemas"]["Flat"][];
             switching: components["schemas"]["SwitchResult"];
             fluids: components["schemas"]["Said"][];
+            cautions: string[];
             steps: components["schemas"]["StepLine"][];
             /** Format: int32 */
             minutes: number;
+            /** Format: int32 */
+            waits: number;
+            /** Format: int32 */
+            restoring: number;
         };
         School: {
             name: components["schemas"]["Said"];
@@ -1311,6 +1347,7 @@ export interface components {
         };
         SettledDispute: {
             question: components["schemas"]["Said"];
+            measure: string;
             schools: components["schemas"]["School"][];
             /** Format: int32 */
             recommended: number;
@@ -1679,6 +1716,50 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    "YardController.yard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Yard"];
+                };
+            };
+        };
+    };
+    "YardController.save": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Yard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Yard"];
+                };
+            };
+        };
+    };
     "PartsController.shelf": {
         parameters: {
             query?: never;
@@ -2302,6 +2383,7 @@ export interface operations {
                  *         "about": {
                  *           "name": "Hive utility",
                  *           "complaint": "Runs hot on Long Tallow with a full load of hives; the fan sounds weak.",
+                 *           "order": null,
                  *           "notices": []
                  *         },
                  *         "rig": {

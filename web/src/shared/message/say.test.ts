@@ -40,7 +40,7 @@ it('names parts, words and findings inside a finding', () => {
 
 it('signs what moves, counts in words, and keeps why and what to do apart', () => {
   expect(plain(say(said('advice.driveSlower', { coolant: amount('difference', -2.9) }), 'metric'))).toContain(
-    'by −2.9 K',
+    'by −2.9 °C',
   )
   expect(say(said('result.assumedNumbers', { count: amount('count', 1) }), 'metric')).toBe(
     '1 number that is only assumed',
@@ -52,6 +52,6 @@ it('signs what moves, counts in words, and keeps why and what to do apart', () =
   expect(plain(say(hose, 'metric'))).toBe('Oil hose, 9.5 mm bore')
   expect(plain(whatToDo(hose, 'metric'))).toBe('2.4 m')
   expect(why(hose, 'metric')).toContain('rated for hot')
-  expect(word('task.park', 'do')).toContain('Engine off')
+  expect(word('task.park', 'do')).toContain('room to walk')
   expect(plain(sayValue(amount('mass', 5900), 'metric'))).toBe('5900 kg')
 })

@@ -40,30 +40,36 @@ function message(code: string, part: Part): IntlMessageFormat | undefined {
 }
 
 /** A value under its name, and under those with other digits, its sign, or bare: as the catalogue asks for it. */
-function put(values: Record<string, string | number>, name: string, value: SaidValue, world: UnitWorld) {
+function put(
+  values: Record<string, string | number>,
+  name: string,
+  value: SaidValue,
+  world: UnitWorld,
+  exact: boolean,
+) {
   if (value.kind != null && value.value != null) {
     const kind = value.kind as QuantityName
     const si = value.value
-    values[name] = formatSi(si, kind, world)
-    for (const digits of [0, 1, 2]) values[`${name}_${digits}`] = formatSi(si, kind, world, digits)
-    values[`${name}_signed`] = (si > 0 ? '+' : '') + formatSi(si, kind, world, 1)
+    values[name] = formatSi(si, kind, world, undefined, exact)
+    for (const digits of [0, 1, 2]) values[`${name}_${digits}`] = formatSi(si, kind, world, digits, exact)
+    values[`${name}_signed`] = (si > 0 ? '+' : '') + formatSi(si, kind, world, 1, exact)
     values[`${name}_raw`] = si
   } else if (value.word != null) values[name] = word(value.word)
   else if (value.text != null) values[name] = value.text
   else if (value.name != null) values[name] = partName(value.name)
-  else values[name] = (value.said ?? []).map((s) => say(s, world)).join('; ')
+  else values[name] = (value.said ?? []).map((s) => say(s, world, exact)).join('; ')
 }
 
-function render(said: Said, part: Part, world: UnitWorld): string {
+function render(said: Said, part: Part, world: UnitWorld, exact = false): string {
   const format = message(said.code, part)
   if (!format) return part === 'words' ? said.code : ''
   const values: Record<string, string | number> = {}
-  for (const [name, value] of Object.entries(said.values)) put(values, name, value, world)
+  for (const [name, value] of Object.entries(said.values)) put(values, name, value, world, exact)
   return String(format.format(values))
 }
 
-/** A finding in words. */
-export const say = (said: Said, world: UnitWorld): string => render(said, 'words', world)
+/** A finding in words; exact, as the working writes its units. */
+export const say = (said: Said, world: UnitWorld, exact = false): string => render(said, 'words', world, exact)
 /** Why it is so; empty where the words say it all. */
 export const why = (said: Said, world: UnitWorld): string => render(said, 'why', world)
 /** What to do about it; empty where there is nothing. */
@@ -84,9 +90,10 @@ export function partName(name: NonNullable<SaidValue['name']>): string {
 }
 
 /** One value alone, as a working shows its inputs. */
-export function sayValue(value: SaidValue, world: UnitWorld, digits?: number): string {
-  if (value.kind != null && value.value != null) return formatSi(value.value, value.kind as QuantityName, world, digits)
+export function sayValue(value: SaidValue, world: UnitWorld, digits?: number, exact = false): string {
+  if (value.kind != null && value.value != null)
+    return formatSi(value.value, value.kind as QuantityName, world, digits, exact)
   const values: Record<string, string | number> = {}
-  put(values, 'x', value, world)
+  put(values, 'x', value, world, exact)
   return String(values.x)
 }

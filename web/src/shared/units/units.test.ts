@@ -51,8 +51,10 @@ describe('reading what people type', () => {
 
   it('converts differences without the offset', () => {
     expect(format(10, 'difference', 'imperial')).toBe('18.0\u00a0°F')
-    expect(format(-0.04, 'difference', 'metric')).toBe('0.0\u00a0K')
-    expect(format(-2.5, 'difference', 'metric')).toBe('−2.5\u00a0K')
+    expect(format(-0.04, 'difference', 'metric')).toBe('0.0\u00a0°C')
+    expect(format(-2.5, 'difference', 'metric')).toBe('−2.5\u00a0°C')
+    expect(formatSi(-2.5, 'difference', 'metric', 1, true)).toBe('−2.5\u00a0K')
+    expect(formatSi(30, 'temperature', 'metric', 0, true)).toBe('30\u00a0°C')
   })
 
   it('groups long numbers and leaves short ones', () => {

@@ -10,6 +10,8 @@ export type UnitWorld = 'metric' | 'imperial'
 interface Unit {
   /** As shown. */
   label: string
+  /** As the working writes it, where people say it otherwise: kelvin for a difference. */
+  exact?: string
   /** As typed, lower case. */
   names: string[]
   si: number
@@ -86,12 +88,13 @@ export function format(
 }
 
 /** An SI value, as findings carry them. */
-export function formatSi(si: number, quantity: QuantityName, world: UnitWorld, digits?: number): string {
-  return withUnit(fromSi(si, shownIn(quantity, world)), quantity, world, digits)
+export function formatSi(si: number, quantity: QuantityName, world: UnitWorld, digits?: number, exact = false): string {
+  return withUnit(fromSi(si, shownIn(quantity, world)), quantity, world, digits, exact)
 }
 
-function withUnit(shown: number, quantity: QuantityName, world: UnitWorld, digits?: number): string {
-  const label = unitLabel(quantity, world)
+function withUnit(shown: number, quantity: QuantityName, world: UnitWorld, digits?: number, exact = false): string {
+  const unit = shownIn(quantity, world)
+  const label = (exact && unit.exact) || unit.label
   const space = label === '%' || label === '°' ? '\u202f' : '\u00a0'
   return grouped(formatNumber(shown, digits ?? kinds[quantity][world].digits)) + (label ? space + label : '')
 }

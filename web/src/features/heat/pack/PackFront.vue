@@ -289,7 +289,7 @@ const rulers = computed(() => {
       :class="[p.piece.kind, { picked: isPicked(p.piece), bad: p.bad }]"
       tabindex="0"
       role="button"
-      :aria-label="`${p.name}, ${format(p.b.left, 'size', unitWorld)} from left, ${format(p.b.bottom, 'size', unitWorld)} up; arrow keys move it`"
+      :aria-label="`${p.name}, ${format(p.b.left, 'size', unitWorld)} from the radiator’s left edge, ${format(p.b.bottom, 'size', unitWorld)} above its lower edge; arrow keys move it`"
       :aria-pressed="isPicked(p.piece)"
       :data-piece="p.name"
       @pointerdown="take($event, p.piece)"

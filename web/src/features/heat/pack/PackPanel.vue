@@ -18,6 +18,16 @@ const modes: { value: Mode; label: string }[] = [
 ]
 const clearances = computed(() => job.detail?.clearances ?? [])
 const air = computed(() => job.detail?.balance?.air)
+/** What of the fan's own speed it turns with: its clutch's grip, and what wear has left. */
+const grip = computed(() => {
+  const fan = job.build.fans[0]
+  const share = (v: number) => format(v, 'percent', unitWorld.value, 0)
+  const clutched = fan?.part.kind === 'VISCOUS' || fan?.part.kind === 'CONTROLLED'
+  return [
+    clutched ? `, its clutch gripping ${share(100 * (job.detail?.balance?.fanEngagement ?? 0))}` : '',
+    fan && fan.speedPercent < 100 ? `, turning at ${share(fan.speedPercent)} of its speed` : '',
+  ].join('')
+})
 </script>
 
 <template>
@@ -50,10 +60,11 @@ const air = computed(() => job.detail?.balance?.air)
       </li>
     </ul>
     <p v-else-if="air" class="small soft" data-clearances>
-      Everything clears. Drag a part, or pick it and use the arrow keys; Alt frees it from its catches.
+      Everything clears. Drag a part, or pick it and use the arrow keys; Alt frees it from its catches. Places count
+      from the radiator’s left and lower edge, seen from the front.
       <template v-if="air.fans[0]"
         >Main fan {{ format(air.fans[0].flow, 'airflow', unitWorld) }} of
-        {{ format(air.fans[0].freeFlow, 'airflow', unitWorld) }} in free air.</template
+        {{ format(air.fans[0].freeFlow, 'airflow', unitWorld) }} in free air{{ grip }}.</template
       >
     </p>
   </section>

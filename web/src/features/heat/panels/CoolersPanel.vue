@@ -171,8 +171,8 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
       <ChoiceInput :model-value="cooler.place" label="Place in depth" :choices="PLACES" @update:model-value="put" />
       <div class="fields">
         <template v-if="cooler.place !== 'ELSEWHERE'">
-          <QuantityField label="From left" :path="mine('leftMm')" quantity="size" :step="5" />
-          <QuantityField label="From bottom" :path="mine('bottomMm')" quantity="size" :step="5" />
+          <QuantityField label="From left edge" :path="mine('leftMm')" quantity="size" :step="5" />
+          <QuantityField label="Above lower edge" :path="mine('bottomMm')" quantity="size" :step="5" />
         </template>
         <QuantityField
           v-else

@@ -193,8 +193,8 @@ const grid = computed(() => {
     <div class="fields">
       <QuantityField label="Fan speed" :path="path('speedPercent')" quantity="percent" :step="5" />
       <QuantityField label="Free-air flow" :path="path('part.freeFlowM3s')" quantity="airflow" :step="0.05" />
-      <QuantityField label="Shroud left" :path="path('leftMm')" quantity="size" :step="5" />
-      <QuantityField label="Shroud bottom" :path="path('bottomMm')" quantity="size" :step="5" />
+      <QuantityField label="Shroud from left edge" :path="path('leftMm')" quantity="size" :step="5" />
+      <QuantityField label="Shroud above lower edge" :path="path('bottomMm')" quantity="size" :step="5" />
       <QuantityField label="Shroud width" :path="path('widthMm')" quantity="size" :step="10" />
       <QuantityField label="Shroud height" :path="path('heightMm')" quantity="size" :step="10" />
       <QuantityField

@@ -176,8 +176,13 @@ function move(id: string) {
         <label class="named small"
           >What it is<input :value="obstacle.name" maxlength="40" @change="nameIt($event, obstacle.id)"
         /></label>
-        <QuantityField label="From left" :path="`rig.obstacles.${obstacle.id}.leftMm`" quantity="size" :step="5" />
-        <QuantityField label="From bottom" :path="`rig.obstacles.${obstacle.id}.bottomMm`" quantity="size" :step="5" />
+        <QuantityField label="From left edge" :path="`rig.obstacles.${obstacle.id}.leftMm`" quantity="size" :step="5" />
+        <QuantityField
+          label="Above lower edge"
+          :path="`rig.obstacles.${obstacle.id}.bottomMm`"
+          quantity="size"
+          :step="5"
+        />
         <QuantityField label="Width" :path="`rig.obstacles.${obstacle.id}.widthMm`" quantity="size" :step="5" />
         <QuantityField label="Height" :path="`rig.obstacles.${obstacle.id}.heightMm`" quantity="size" :step="5" />
       </div>

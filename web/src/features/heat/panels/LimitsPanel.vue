@@ -62,7 +62,7 @@ const d = (k: number) => (k > 0.05 ? '+' : '') + format(k, 'difference', unitWor
   font-size: 16px;
 }
 .advice li {
-  border-left: 4px solid var(--accent);
+  border-left: 4px solid var(--rule);
   padding-left: 10px;
 }
 .levers {

@@ -152,8 +152,8 @@ function takeOut() {
       <p v-if="cooler.place === 'ELSEWHERE'" class="soft small">Out of the pack’s air: it warms nothing here.</p>
       <div class="fields">
         <template v-if="cooler.place !== 'ELSEWHERE'">
-          <QuantityField label="From left" :path="mine('core.leftMm')" quantity="size" :step="5" />
-          <QuantityField label="From bottom" :path="mine('core.bottomMm')" quantity="size" :step="5" />
+          <QuantityField label="From left edge" :path="mine('core.leftMm')" quantity="size" :step="5" />
+          <QuantityField label="Above lower edge" :path="mine('core.bottomMm')" quantity="size" :step="5" />
         </template>
         <QuantityField label="Width" :path="mine('core.widthMm')" quantity="size" :step="10" />
         <QuantityField label="Height" :path="mine('core.heightMm')" quantity="size" :step="10" />
@@ -201,12 +201,17 @@ function takeOut() {
       />
       <div v-for="core in own" :key="core.key" class="fields">
         <QuantityField
-          :label="`${core.label}, left`"
+          :label="`${core.label}, from left edge`"
           :path="`rig.vehicle.cooling.${core.key}.leftMm`"
           quantity="size"
           :step="5"
         />
-        <QuantityField label="Bottom" :path="`rig.vehicle.cooling.${core.key}.bottomMm`" quantity="size" :step="5" />
+        <QuantityField
+          label="Above lower edge"
+          :path="`rig.vehicle.cooling.${core.key}.bottomMm`"
+          quantity="size"
+          :step="5"
+        />
         <QuantityField label="Width" :path="`rig.vehicle.cooling.${core.key}.widthMm`" quantity="size" :step="10" />
         <QuantityField label="Height" :path="`rig.vehicle.cooling.${core.key}.heightMm`" quantity="size" :step="10" />
       </div>

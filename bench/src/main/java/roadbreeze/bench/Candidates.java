@@ -3,6 +3,7 @@ package roadbreeze.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
@@ -22,7 +23,7 @@ final class Candidates {
       new Opening(new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.10, List.of(), 0.01);
 
   private static final PackChoice PACK =
-      new PackChoice("restored", WorkedCase.setup(false), true, 0, 0);
+      new PackChoice("restored", WorkedCase.setup(false), true, 0, Set.of(), Set.of());
 
   private Candidates() {}
 
@@ -32,7 +33,7 @@ final class Candidates {
         List.of(PACK),
         coolers(),
         true,
-        List.of(new ThermostatChoice("kept", new Thermostat(90, 99), 0, 0)),
+        List.of(new ThermostatChoice("kept", new Thermostat(90, 99), true, 0)),
         OPENING,
         WorkedCase.CLIMB,
         Limits.DEFAULT,
@@ -41,7 +42,9 @@ final class Candidates {
         5,
         5,
         1e9,
-        1e9);
+        1e9,
+        Set.of(),
+        false);
   }
 
   private static List<CoolerChoice> coolers() {
@@ -64,8 +67,7 @@ final class Candidates {
                   0.0127,
                   OptionalDouble.empty(),
                   OptionalDouble.empty()),
-              100 + i,
-              180));
+              100 + i));
     }
     return coolers;
   }

@@ -243,12 +243,43 @@ class ApiTest {
     }
     Answer last = send(delete(path + "/builds/plan-3?version=0"), null);
     assertThat(last.body().at("/said/0/code").asString()).isEqualTo("fault.lastBuild");
-    for (int i = 0; i < 5; i++) {
+    for (int i = 0; i < 11; i++) {
       ok(post(path + "/builds"), plan.put("id", "more-" + i));
     }
-    Answer many = send(post(path + "/builds"), plan.put("id", "seventh"));
+    Answer many = send(post(path + "/builds"), plan.put("id", "thirteenth"));
     assertThat(many.body().at("/said/0/code").asString()).isEqualTo("fault.tooMany");
     ok(delete(path), null);
+  }
+
+  @Test
+  void buildsStandInTheOrderTheyWerePutIn() throws Exception {
+    JsonNode job = ok(post("/api/jobs"), hive());
+    String path = "/api/jobs/" + job.get("id").asString();
+    ObjectNode about = ((ObjectNode) job.at("/about/body")).deepCopy();
+    about.putArray("order").add("plan-3").add("found");
+    ok(put(path + "/about"), about.objectNode().put("version", 0).set("body", about));
+    JsonNode builds = ok(get(path), null).get("builds");
+    assertThat(builds.findValuesAsString("id")).startsWith("plan-3");
+    assertThat(builds.at("/1/body/id").asString()).isEqualTo("found");
+    assertThat(builds.at("/2/body/id").asString()).isEqualTo("restored");
+    ok(delete(path), null);
+  }
+
+  @Test
+  void theYardHasANameAndAMoneyOfItsOwn() throws Exception {
+    ObjectNode yard = (ObjectNode) ok(get("/api/yard"), null);
+    JsonNode saved =
+        ok(put("/api/yard"), yard.deepCopy().put("name", "Ours").put("currency", "SEK"));
+    assertThat(ok(get("/api/yard"), null)).isEqualTo(saved);
+    assertThat(saved.get("currency").asString()).isEqualTo("SEK");
+    Answer stale = send(put("/api/yard"), yard);
+    assertThat(stale.status()).isEqualTo(409);
+    assertThat(stale.body().at("/current/name").asString()).isEqualTo("Ours");
+    ((ObjectNode) saved).put("currency", "money").put("name", " ");
+    JsonNode refused = send(put("/api/yard"), saved).body();
+    assertThat(refused.at("/errors/0/field").asString()).isEqualTo("currency");
+    assertThat(refused.at("/errors/1/field").asString()).isEqualTo("name");
+    ok(put("/api/yard"), yard.put("version", saved.get("version").asLong()));
   }
 
   @Test
@@ -623,11 +654,36 @@ class ApiTest {
     for (int i = 0; i < 300; i++) {
       JsonNode state = ok(get("/api/finder/" + id), null);
       if (!state.get("status").asString().equals("RUNNING")) {
+        theCountsAndTheHoursAgree(request, state);
         return state;
       }
       Thread.sleep(100);
     }
     throw new AssertionError("the search does not end");
+  }
+
+  /** What fell out and what did not make all; a find's hours are those of its work sheet. */
+  private void theCountsAndTheHoursAgree(ObjectNode request, JsonNode state) throws Exception {
+    long counted = state.get("unbeaten").asLong();
+    for (JsonNode fallen : state.get("fallen")) {
+      counted += fallen.get("count").asLong();
+    }
+    assertThat(counted).isEqualTo(state.get("sets").asLong());
+    ObjectNode job = ((ObjectNode) request.get("job")).deepCopy();
+    int start = hands(job, request.get("build").asString());
+    ArrayNode builds = (ArrayNode) job.get("builds");
+    for (JsonNode pick : state.get("picks")) {
+      builds.add(((ObjectNode) pick.get("build").deepCopy()).put("id", "looked-at"));
+      assertThat(hands(job, "looked-at") - start)
+          .as(pick.get("parts").toString())
+          .isEqualTo(pick.get("minutes").asInt());
+      builds.remove(builds.size() - 1);
+    }
+  }
+
+  private int hands(ObjectNode job, String build) throws Exception {
+    ObjectNode request = request(job, 0).put("build", build);
+    return ok(post("/api/compute/work-sheet"), request).get("minutes").asInt();
   }
 
   private ObjectNode finderRequest(ObjectNode job, double budget) {
@@ -730,7 +786,7 @@ class ApiTest {
   @Test
   void aSearchCanBeCancelledAndIsForgottenByNobody() throws Exception {
     ObjectNode limited = finderRequest(hive(), 5000).put("fans", true);
-    assertThat(search(limited).get("fallen").toString()).contains("roomRefusal.fanOverCurrent");
+    assertThat(search(limited).get("refused").toString()).contains("roomRefusal.fanOverCurrent");
     ObjectNode request = finderRequest(hive(), 5000).put("fans", true).put("radiators", true);
     String path = "/api/finder/" + ok(post("/api/finder"), request).get("id").asString();
     ok(delete(path), null);

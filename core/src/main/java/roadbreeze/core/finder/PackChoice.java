@@ -1,9 +1,11 @@
 package roadbreeze.core.finder;
 
 import java.util.List;
+import java.util.Set;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.workorder.WorkScope;
 
 /**
  * The truck with one choice of fans, radiator and small fixes.
@@ -12,7 +14,8 @@ import roadbreeze.core.rig.Setup;
  * @param kept with those it has
  * @param coolers whether searched coolers are tried in it
  * @param cost of what differs from the truck restored, in the yard's money
- * @param minutes of work it takes
+ * @param work on the truck as found to come to it, with the coolers it has
+ * @param bareWork the same without them
  */
 public record PackChoice(
     String id,
@@ -22,14 +25,27 @@ public record PackChoice(
     Rig keptRig,
     boolean coolers,
     double cost,
-    double minutes) {
-  public PackChoice(String id, Setup kept, boolean coolers, double cost, double minutes) {
-    this(id, bare(kept), kept, coolers, cost, minutes);
+    Set<WorkScope.Part> work,
+    Set<WorkScope.Part> bareWork) {
+  public PackChoice(
+      String id,
+      Setup kept,
+      boolean coolers,
+      double cost,
+      Set<WorkScope.Part> work,
+      Set<WorkScope.Part> bareWork) {
+    this(id, bare(kept), kept, coolers, cost, work, bareWork);
   }
 
   private PackChoice(
-      String id, Setup bare, Setup kept, boolean coolers, double cost, double minutes) {
-    this(id, bare, Assembly.rig(bare), kept, Assembly.rig(kept), coolers, cost, minutes);
+      String id,
+      Setup bare,
+      Setup kept,
+      boolean coolers,
+      double cost,
+      Set<WorkScope.Part> work,
+      Set<WorkScope.Part> bareWork) {
+    this(id, bare, Assembly.rig(bare), kept, Assembly.rig(kept), coolers, cost, work, bareWork);
   }
 
   private static Setup bare(Setup kept) {

@@ -13,13 +13,15 @@ import roadbreeze.core.explain.Code;
 /**
  * What a search, or a part of one, came to.
  *
- * @param tried candidates worked out
- * @param front those that no other beats in headroom, cost and hours at once, cheapest first
- * @param fallen how many combinations fell out, and why
+ * @param sets of parts looked at: as many as fell out and as keep every limit unbeaten
+ * @param tried candidates worked out: those sets in every place and order
+ * @param front those that no other beats in headroom, cost and hours at once, cheapest first; some
+ *     may break a limit
+ * @param fallen how many sets fell out, and why
  */
-public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
+public record Result(long sets, long tried, List<Found> front, Map<Reason, Long> fallen) {
 
-  /** Why a combination of parts is not on the list. */
+  /** Why a set of parts is not worth considering. */
   public enum Reason implements Code {
     TOO_LARGE,
     BLOCKED,
@@ -43,8 +45,12 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
     LEAST_WORK,
     /** The most headroom of all. */
     MOST_HEADROOM,
+    /** Where none keeps every limit, the one that breaks it least. */
+    COMES_NEAREST,
     /** The cheapest for its headroom, between the others. */
-    GOOD_VALUE;
+    GOOD_VALUE,
+    /** The same where it still breaks a limit. */
+    STEP_TOWARDS;
   }
 
   /** A candidate of the short list. */
@@ -54,18 +60,20 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
 
   /** Lays parts of one search together. */
   public static Result merge(List<Result> parts) {
+    long sets = 0;
     long tried = 0;
     List<Found> all = new ArrayList<>();
     Map<Reason, Long> fallen = new EnumMap<>(Reason.class);
     for (Result part : parts) {
+      sets += part.sets;
       tried += part.tried;
       all.addAll(part.front);
       part.fallen.forEach((reason, count) -> fallen.merge(reason, count, Long::sum));
     }
-    return of(tried, all, fallen);
+    return of(sets, tried, all, fallen);
   }
 
-  static Result of(long tried, List<Found> all, Map<Reason, Long> fallen) {
+  static Result of(long sets, long tried, List<Found> all, Map<Reason, Long> fallen) {
     List<Found> front = new ArrayList<>();
     List<Found> sorted = new ArrayList<>(all);
     sorted.sort(
@@ -79,13 +87,15 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
       // The truck with nothing bought stays on the list: it is what the others are measured by.
       if (!candidate.untouched()
           && front.stream().anyMatch(f -> f.beats(candidate) || same(f, candidate))) {
-        counts.merge(Reason.BEATEN, 1L, Long::sum);
+        if (candidate.keeps()) {
+          counts.merge(Reason.BEATEN, 1L, Long::sum); // what breaks a limit is counted as that
+        }
       } else {
         front.add(candidate);
       }
     }
     // A dearer one never unseats a cheaper one, so one pass in order of cost is enough.
-    return new Result(tried, List.copyOf(front), Map.copyOf(counts));
+    return new Result(sets, tried, List.copyOf(front), Map.copyOf(counts));
   }
 
   private static boolean same(Found a, Found b) {
@@ -97,6 +107,11 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
   /** True if some candidate keeps every limit, in nine cases of ten or only as computed. */
   public boolean enough() {
     return front.stream().anyMatch(Found::keeps);
+  }
+
+  /** Sets that keep every limit and that nothing beats. */
+  public long unbeaten() {
+    return front.stream().filter(Found::keeps).count();
   }
 
   /** The candidate with the most sure headroom. */
@@ -120,7 +135,9 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
     least(Found::keeps, cheapest).ifPresent(f -> picks.putIfAbsent(f, Merit.CHEAPEST_KEPT));
     least(Found::holds, Comparator.comparingDouble(Found::minutes).thenComparing(cheapest))
         .ifPresent(f -> picks.putIfAbsent(f, Merit.LEAST_WORK));
-    best().ifPresent(f -> picks.putIfAbsent(f, Merit.MOST_HEADROOM));
+    best()
+        .ifPresent(
+            f -> picks.putIfAbsent(f, f.keeps() ? Merit.MOST_HEADROOM : Merit.COMES_NEAREST));
     bare.ifPresent(f -> picks.putIfAbsent(f, Merit.NOTHING_BOUGHT));
     // Between nothing and the most, the cheapest at even steps of headroom.
     double floor =
@@ -130,7 +147,7 @@ public record Result(long tried, List<Found> front, Map<Reason, Long> fallen) {
     for (int k = 1; k <= steps; k++) {
       double wanted = floor + (top - floor) * k / (steps + 1);
       least(f -> f.sureHeadroom() >= wanted, cheapest)
-          .ifPresent(f -> picks.putIfAbsent(f, Merit.GOOD_VALUE));
+          .ifPresent(f -> picks.putIfAbsent(f, f.keeps() ? Merit.GOOD_VALUE : Merit.STEP_TOWARDS));
     }
     return picks.entrySet().stream().map(e -> new Pick(e.getValue(), e.getKey())).toList();
   }

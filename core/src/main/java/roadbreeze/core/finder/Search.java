@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
 import java.util.stream.IntStream;
@@ -30,6 +31,7 @@ import roadbreeze.core.sizing.Margin;
 import roadbreeze.core.stack.Layer;
 import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.stack.Stack;
+import roadbreeze.core.workorder.WorkScope;
 
 /**
  * What is searched, where, against which limits.
@@ -41,7 +43,9 @@ import roadbreeze.core.stack.Stack;
  * @param coolantLimit at this altitude, °C
  * @param coolantBand half widths of the nine-in-ten bands, K, those of the truck restored
  * @param budget most that may be spent
- * @param mostMinutes most work that may be done
+ * @param mostMinutes most work that may be done, beyond the build the search starts from
+ * @param start work on the truck as found to come to that build
+ * @param tankBypassed as found, the in-tank cooler is out of the oil's way
  */
 public record Search(
     List<PackChoice> packs,
@@ -56,7 +60,9 @@ public record Search(
     double feedBand,
     double panBand,
     double budget,
-    double mostMinutes) {
+    double mostMinutes,
+    Set<WorkScope.Part> start,
+    boolean tankBypassed) {
   /** What the searched cooler becomes. */
   public static final Name COOLER = Name.of("found-cooler", Name.Noun.OIL_COOLER, 0);
 
@@ -67,6 +73,7 @@ public record Search(
     packs = List.copyOf(packs);
     coolers = List.copyOf(coolers);
     thermostats = List.copyOf(thermostats);
+    start = Set.copyOf(start);
   }
 
   /** The share of the work that one of several workers takes: every n-th cooler. */
@@ -89,7 +96,18 @@ public record Search(
         feedBand,
         panBand,
         budget,
-        mostMinutes);
+        mostMinutes,
+        start,
+        tankBypassed);
+  }
+
+  /** Sets of parts there are to try, places and orders apart. */
+  public long sets() {
+    return packs.stream().mapToLong(this::sets).sum();
+  }
+
+  private long sets(PackChoice pack) {
+    return ((bare ? 1 : 0) + (pack.coolers() ? coolers.size() : 0)) * (long) thermostats.size();
   }
 
   /**
@@ -101,95 +119,94 @@ public record Search(
   public Result run(LongConsumer progress, BooleanSupplier cancelled) {
     Run run = new Run();
     for (PackChoice pack : packs) {
-      if (!affordable(run, pack.cost(), pack.minutes())) {
-        continue;
-      }
       SteadyBalance solver = new SteadyBalance(pack.rig()).quiet();
-      int tried = pack.coolers() ? coolers.size() : 0;
-      for (int c = bare ? -1 : 0; c < tried && !cancelled.getAsBoolean(); c++) {
+      int coolersHere = pack.coolers() ? coolers.size() : 0;
+      for (int c = bare ? -1 : 0; c < coolersHere && !cancelled.getAsBoolean(); c++) {
         Optional<CoolerChoice> cooler = c < 0 ? Optional.empty() : Optional.of(coolers.get(c));
         solver = tryCooler(run, solver, pack, cooler);
         progress.accept(run.tried);
       }
     }
-    run.finish();
-    return Result.of(run.tried, run.kept, run.fallen);
+    return run.result();
   }
 
   /** Everything found so far. */
   private final class Run {
+    private final Labour labour = new Labour(start, tankBypassed);
+    private long sets;
     private long tried;
-    private final List<Found> kept = new ArrayList<>();
     private final Map<Result.Reason, Long> fallen = new EnumMap<>(Result.Reason.class);
-    private final Map<String, Found> bestOfParts = new HashMap<>();
+    private final List<Found> bestOfParts = new ArrayList<>();
 
+    /** A set of parts is left out untried. */
     void fall(Result.Reason reason) {
+      sets++;
       fallen.merge(reason, 1L, Long::sum);
     }
 
-    /** One set of parts costs the same wherever it stands: only its best place and order count. */
-    void take(Found found) {
-      String parts = found.pack() + "/" + found.cooler().orElse("") + "/" + found.thermostat();
-      bestOfParts.merge(parts, found, (a, b) -> b.outdoes(a) ? b : a);
-    }
-
-    void finish() {
-      for (Found found : bestOfParts.values()) {
-        kept.add(found);
+    Result result() {
+      for (Found found : bestOfParts) {
+        sets++;
         if (!found.keeps()) {
           boolean coolantBreaks = coolantLimit - found.coolant() < 0;
-          fall(coolantBreaks ? Result.Reason.COOLANT_OVER : Result.Reason.OIL_OVER);
+          fallen.merge(
+              coolantBreaks ? Result.Reason.COOLANT_OVER : Result.Reason.OIL_OVER, 1L, Long::sum);
         }
       }
+      return Result.of(sets, tried, bestOfParts, fallen);
     }
-  }
-
-  private boolean affordable(Run run, double cost, double minutes) {
-    if (cost > budget) {
-      run.fall(Result.Reason.OVER_BUDGET);
-      return false;
-    }
-    if (minutes > mostMinutes) {
-      run.fall(Result.Reason.OVER_HOURS);
-      return false;
-    }
-    return true;
   }
 
   private SteadyBalance tryCooler(
       Run run, SteadyBalance solver, PackChoice pack, Optional<CoolerChoice> cooler) {
+    List<ThermostatChoice> within = new ArrayList<>();
+    for (ThermostatChoice choice : thermostats) {
+      double cost = pack.cost() + cooler.map(CoolerChoice::cost).orElse(0.0) + choice.cost();
+      if (cost > budget) {
+        run.fall(Result.Reason.OVER_BUDGET);
+      } else if (leastMinutes(run, pack, cooler, choice) > mostMinutes) {
+        run.fall(Result.Reason.OVER_HOURS);
+      } else {
+        within.add(choice);
+      }
+    }
+    if (within.isEmpty()) {
+      return solver;
+    }
     if (cooler.isEmpty()) {
+      OilOrder order = pack.kept().fitting().oil().order();
       return tryThermostats(
           run,
           solver,
           pack,
-          cooler,
-          Optional.empty(),
-          pack.kept().fitting().oil().order(),
-          pack.keptRig());
+          within,
+          List.of(new Way(Optional.empty(), order, pack.keptRig())),
+          cooler);
     }
     CoolerChoice c = cooler.get();
-    if (!affordable(run, pack.cost() + c.cost(), pack.minutes() + c.minutes())) {
-      return solver;
-    }
-    if (opening.tooSmallFor(c)) {
-      run.fall(Result.Reason.TOO_LARGE);
-      return solver;
-    }
-    List<Rectangle> places = opening.places(c);
+    List<Rectangle> places = opening.tooSmallFor(c) ? List.of() : opening.places(c);
     if (places.isEmpty()) {
-      run.fall(Result.Reason.BLOCKED);
+      Result.Reason why = opening.tooSmallFor(c) ? Result.Reason.TOO_LARGE : Result.Reason.BLOCKED;
+      within.forEach(t -> run.fall(why));
+      return solver;
     }
-    SteadyBalance last = solver;
+    List<Way> ways = new ArrayList<>();
     for (Rectangle place : places) {
       Rig placed =
           pack.rig().withPack(stackWith(pack.rig().stack(), c, place), pack.rig().fanSettings());
       for (OilOrder order : orders(pack.setup())) {
-        Rig rig = placed.withOilLoop(oilLoop(pack, c, order));
-        last = tryThermostats(run, last, pack, cooler, Optional.of(place), order, rig);
+        ways.add(new Way(Optional.of(place), order, placed.withOilLoop(oilLoop(pack, c, order))));
       }
     }
-    return last;
+    return tryThermostats(run, solver, pack, within, ways, cooler);
+  }
+
+  /** One way a set of parts can be fitted. */
+  private record Way(Optional<Rectangle> place, OilOrder order, Rig rig) {}
+
+  private static double leastMinutes(
+      Run run, PackChoice pack, Optional<CoolerChoice> cooler, ThermostatChoice thermostat) {
+    return run.labour.minutes(pack, cooler.isPresent(), OilOrder.AFTER_TANK, thermostat);
   }
 
   private static List<OilOrder> orders(Setup setup) {
@@ -219,39 +236,51 @@ public record Search(
         Assembly.stages(List.of(OilStage.of(auxiliary)), pack.setup().tank(), order));
   }
 
+  /** One set of parts costs the same wherever it stands: only its best place and order count. */
   private SteadyBalance tryThermostats(
       Run run,
       SteadyBalance solver,
       PackChoice pack,
-      Optional<CoolerChoice> cooler,
-      Optional<Rectangle> place,
-      OilOrder order,
-      Rig rig) {
+      List<ThermostatChoice> within,
+      List<Way> ways,
+      Optional<CoolerChoice> cooler) {
     SteadyBalance last = solver;
-    Balance saturated = null;
-    for (ThermostatChoice choice : thermostats) {
-      double cost = pack.cost() + cooler.map(CoolerChoice::cost).orElse(0.0) + choice.cost();
-      double minutes =
-          pack.minutes() + cooler.map(CoolerChoice::minutes).orElse(0.0) + choice.minutes();
-      if (choice.cost() > 0 && (cost > budget || minutes > mostMinutes)) {
-        continue;
-      }
-      run.tried++;
-      Thermostat thermostat = choice.thermostat();
-      Balance balance;
-      if (saturated != null && saturated.coolant() >= thermostat.fullOpen()) {
-        balance = saturated; // wide open, both pass the same: the balance is the same one
-      } else {
-        try {
-          last = last.continuedWith(rig.withCoolantLoop(rig.coolantLoop().with(thermostat)));
-          balance = last.solve(point);
-        } catch (NotConvergedException e) {
-          run.fall(Result.Reason.NO_STEADY_STATE);
+    Map<String, Found> best = new HashMap<>();
+    for (Way way : ways) {
+      Balance saturated = null;
+      for (ThermostatChoice choice : within) {
+        double minutes = run.labour.minutes(pack, cooler.isPresent(), way.order(), choice);
+        if (minutes > mostMinutes) {
           continue;
         }
-        saturated = balance.thermostatOpening() >= 1 ? balance : null;
+        run.tried++;
+        Thermostat thermostat = choice.thermostat();
+        Balance balance;
+        if (saturated != null && saturated.coolant() >= thermostat.fullOpen()) {
+          balance = saturated; // wide open, both pass the same: the balance is the same one
+        } else {
+          try {
+            Rig rig = way.rig();
+            last = last.continuedWith(rig.withCoolantLoop(rig.coolantLoop().with(thermostat)));
+            balance = last.solve(point);
+          } catch (NotConvergedException e) {
+            continue;
+          }
+          saturated = balance.thermostatOpening() >= 1 ? balance : null;
+        }
+        best.merge(
+            choice.id(),
+            found(pack, cooler, way, choice, balance, minutes),
+            (a, b) -> b.outdoes(a) ? b : a);
       }
-      run.take(found(pack, cooler, place, order, choice, balance, cost, minutes));
+    }
+    for (ThermostatChoice choice : within) {
+      Found found = best.get(choice.id());
+      if (found == null) {
+        run.fall(Result.Reason.NO_STEADY_STATE);
+      } else {
+        run.bestOfParts.add(found);
+      }
     }
     return last;
   }
@@ -259,11 +288,9 @@ public record Search(
   private Found found(
       PackChoice pack,
       Optional<CoolerChoice> cooler,
-      Optional<Rectangle> place,
-      OilOrder order,
+      Way way,
       ThermostatChoice thermostat,
       Balance b,
-      double cost,
       double minutes) {
     Margin coolant = new Margin(b.coolant(), coolantLimit, coolantBand);
     Margin feed = new Margin(b.feed(), limits.feed(), feedBand);
@@ -271,15 +298,15 @@ public record Search(
     return new Found(
         pack.id(),
         cooler.map(CoolerChoice::id),
-        place,
-        order,
+        way.place(),
+        way.order(),
         thermostat.id(),
         b.coolant(),
         b.feed(),
         b.sump(),
         Math.min(coolant.headroom(), Math.min(feed.headroom(), pan.headroom())),
         Math.min(coolant.sureHeadroom(), Math.min(feed.sureHeadroom(), pan.sureHeadroom())),
-        cost,
+        pack.cost() + cooler.map(CoolerChoice::cost).orElse(0.0) + thermostat.cost(),
         minutes);
   }
 }

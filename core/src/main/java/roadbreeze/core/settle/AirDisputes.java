@@ -22,6 +22,7 @@ import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.RadiatorUnit;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.settle.Dispute.Measure;
 import roadbreeze.core.stack.AirFlow;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.LayerRole;
@@ -72,9 +73,10 @@ final class AirDisputes {
     List<Side> sides = List.of(puller, pusher);
     return Dispute.of(
         AirSays.SIDE.with(fan.name()),
+        Measure.COOLANT,
         sides,
-        Side.best(sides, Side::sureCoolant),
-        AirSays.SIDE_WORTH.with(puller.sureCoolant() - pusher.sureCoolant()),
+        Side.best(sides, Measure.COOLANT),
+        AirSays.SIDE_WORTH.with(puller.sure(Measure.COOLANT) - pusher.sure(Measure.COOLANT)),
         AirSays.SIDE_OTHERWISE.with());
   }
 
@@ -114,10 +116,11 @@ final class AirDisputes {
     }
     fitted.effect(AirSays.STARTS_WARMER, COLDER);
     colder.effect(AirSays.WEARS_AND_EMITS);
-    double gain = colder.sureCoolant() - fitted.sureCoolant();
+    double gain = colder.sure(Measure.COOLANT) - fitted.sure(Measure.COOLANT);
     boolean helps = gain > Side.A_DIFFERENCE;
     return Dispute.of(
         AirSays.THERMOSTAT.with(),
+        Measure.COOLANT,
         sides,
         helps ? colder : fitted,
         helps ? AirSays.COLDER_WORTH.with(gain) : AirSays.COLDER_SAME.with(Math.abs(gain)),
@@ -131,19 +134,21 @@ final class AirDisputes {
             fanSide(setup, FanUnit.Type.ELECTRIC, AirSays.MAIN_ELECTRIC, AirSays.ELECTRIC_FAILS),
             fanSide(
                 setup, FanUnit.Type.CONTROLLED, AirSays.MAIN_CONTROLLED, AirSays.CONTROLLED_FAILS));
-    Side best = Side.best(sides, Side::sureCoolant);
+    Side best = Side.best(sides, Measure.COOLANT);
     Side least =
         sides.stream()
-            .filter(s -> s.sureCoolant() >= best.sureCoolant() - Side.A_DIFFERENCE)
+            .filter(s -> s.sure(Measure.COOLANT) >= best.sure(Measure.COOLANT) - Side.A_DIFFERENCE)
             .min(Comparator.comparingDouble(Side::brake))
             .orElse(best);
     return Dispute.of(
         AirSays.MAIN_FAN.with(),
+        Measure.COOLANT,
         sides,
         least,
         least == best
-            ? AirSays.MAIN_MOST.with(Side.lead(sides, best, Side::sureCoolant))
-            : AirSays.MAIN_LEAST_HUNGRY.with(best.sureCoolant() - least.sureCoolant()),
+            ? AirSays.MAIN_MOST.with(Side.lead(sides, best, Measure.COOLANT))
+            : AirSays.MAIN_LEAST_HUNGRY.with(
+                best.sure(Measure.COOLANT) - least.sure(Measure.COOLANT)),
         AirSays.MAIN_OTHERWISE.with());
   }
 
@@ -196,17 +201,22 @@ final class AirDisputes {
     }
     moreAir.effect(AirSays.MORE_AIR_BY);
     deeper.effect(AirSays.NEARER_FAN, ROW);
-    Side best = Side.best(List.of(deeper, moreAir), Side::sureCoolant);
-    double now = asIs.sureCoolant();
-    double rowGain = deeper.sureCoolant() - now;
-    boolean worth = best.sureCoolant() > now + Side.A_DIFFERENCE;
+    Side best = Side.best(List.of(deeper, moreAir), Measure.COOLANT);
+    double now = asIs.sure(Measure.COOLANT);
+    double rowGain = deeper.sure(Measure.COOLANT) - now;
+    boolean worth = best.sure(Measure.COOLANT) > now + Side.A_DIFFERENCE;
     Finding reason =
         worth
             ? (rowGain < 0 ? AirSays.ROWS_COST : AirSays.ROWS_WORTH)
-                .with(Math.abs(rowGain), moreAir.sureCoolant() - now)
-            : AirSays.ROWS_NEITHER.with(Math.max(0, best.sureCoolant() - now));
+                .with(Math.abs(rowGain), moreAir.sure(Measure.COOLANT) - now)
+            : AirSays.ROWS_NEITHER.with(Math.max(0, best.sure(Measure.COOLANT) - now));
     return Dispute.of(
-        AirSays.ROWS.with(), sides, worth ? best : asIs, reason, AirSays.ROWS_OTHERWISE.with());
+        AirSays.ROWS.with(),
+        Measure.COOLANT,
+        sides,
+        worth ? best : asIs,
+        reason,
+        AirSays.ROWS_OTHERWISE.with());
   }
 
   private static void coolantInTubes(Side side, Rig rig) {
@@ -273,13 +283,14 @@ final class AirDisputes {
                 setup.with(setup.fitting().with(like(setup, depth, FinMetal.COPPER))))
             .effect(AirSays.COPPER_IS);
     List<Side> sides = List.of(aluminium, copper);
-    double apart = Math.abs(aluminium.sureCoolant() - copper.sureCoolant());
+    double apart = Math.abs(aluminium.sure(Measure.COOLANT) - copper.sure(Measure.COOLANT));
     boolean rough = setup.truck().load().rollingCoefficient() > ROUGH;
     boolean decides = apart > Side.A_DIFFERENCE;
     return Dispute.of(
         AirSays.METAL.with(),
+        Measure.COOLANT,
         sides,
-        decides ? Side.best(sides, Side::sureCoolant) : rough ? copper : aluminium,
+        decides ? Side.best(sides, Measure.COOLANT) : rough ? copper : aluminium,
         (decides ? AirSays.METAL_APART : rough ? AirSays.METAL_ALIKE_ROUGH : AirSays.METAL_ALIKE)
             .with(apart),
         (rough ? AirSays.METAL_OTHERWISE_ROUGH : AirSays.METAL_OTHERWISE).with());

@@ -13,6 +13,7 @@ import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.settle.Dispute.Measure;
 
 /** Disputes about the oil: where its cooler goes, of what kind, and in which order. */
 final class OilDisputes {
@@ -59,7 +60,7 @@ final class OilDisputes {
       sides.add(side);
       mornings.add(morning);
     }
-    Side best = Side.best(sides, Side::sure);
+    Side best = Side.best(sides, Measure.LEAST);
     Side bypassed = sides.get(OilOrder.TANK_BYPASSED.ordinal());
     // The first that stays warm on a cold morning and gives up no headroom worth naming.
     Side warm =
@@ -68,27 +69,30 @@ final class OilDisputes {
             .filter(
                 i -> mornings.get(i).stands() && mornings.get(i).verdict().pan().peak() >= least)
             .map(sides::get)
-            .filter(s -> s.sure() >= best.sure() - Side.A_DIFFERENCE)
+            .filter(s -> s.sure(Measure.LEAST) >= best.sure(Measure.LEAST) - Side.A_DIFFERENCE)
             .findFirst()
             .orElse(null);
     Side chosen;
     Finding reason;
-    double cost = best.sure() - sides.get(0).sure();
+    double cost = best.sure(Measure.LEAST) - sides.get(0).sure(Measure.LEAST);
     if (warm != null) {
       chosen = warm;
-      reason = OilSays.TANK_KEEPS_WARM.with(best.sure() - warm.sure());
+      reason = OilSays.TANK_KEEPS_WARM.with(best.sure(Measure.LEAST) - warm.sure(Measure.LEAST));
     } else if (best == bypassed && cost > Side.A_DIFFERENCE) {
       chosen = best;
       reason = OilSays.TANK_COSTS.with(cost);
     } else {
       chosen =
           sides.stream()
-              .filter(s -> s.sure() >= best.sure() - Side.A_DIFFERENCE)
+              .filter(s -> s.sure(Measure.LEAST) >= best.sure(Measure.LEAST) - Side.A_DIFFERENCE)
               .findFirst()
               .orElseThrow();
-      reason = OilSays.TANK_NEAREST.with(best.sure() - chosen.sure(), Trial.COLD_MORNING);
+      reason =
+          OilSays.TANK_NEAREST.with(
+              best.sure(Measure.LEAST) - chosen.sure(Measure.LEAST), Trial.COLD_MORNING);
     }
-    return Dispute.of(OilSays.TANK.with(), sides, chosen, reason, OilSays.TANK_OTHERWISE.with());
+    return Dispute.of(
+        OilSays.TANK.with(), Measure.LEAST, sides, chosen, reason, OilSays.TANK_OTHERWISE.with());
   }
 
   /** Pin the gearbox's own bypass open, or leave it: the cold side against the hot side. */
@@ -98,10 +102,11 @@ final class OilDisputes {
     Side pinned = trial.side(OilSays.PIN_OPEN, open).effect(OilSays.PIN_CANNOT_STICK);
     double warmer =
         coldPan(left, trial.onAColdMorning(setup)) - coldPan(pinned, trial.onAColdMorning(open));
-    double gain = pinned.surePan() - left.surePan();
+    double gain = pinned.sure(Measure.PAN) - left.sure(Measure.PAN);
     boolean hot = gain > Side.A_DIFFERENCE;
     return Dispute.of(
         OilSays.PIN.with(),
+        Measure.PAN,
         List.of(left, pinned),
         hot ? pinned : left,
         hot
@@ -153,11 +158,12 @@ final class OilDisputes {
         s.effect(OilSays.AIR_THROUGH_FACE, s.airflow(Assembly.rig(s.setup)));
       }
     }
-    Side best = Side.best(sides, Side::sure);
-    double gain = best.sure() - tight.sure();
+    Side best = Side.best(sides, Measure.LEAST);
+    double gain = best.sure(Measure.LEAST) - tight.sure(Measure.LEAST);
     boolean apart = gain > Side.A_DIFFERENCE;
     return Dispute.of(
         OilSays.PLACE.with(),
+        Measure.LEAST,
         sides,
         apart ? best : tight,
         (apart ? OilSays.PLACE_BETTER : OilSays.PLACE_ALIKE).with(gain),
@@ -180,13 +186,14 @@ final class OilDisputes {
           lines.cold().oil());
       sides.add(side);
     }
-    Side best = Side.best(sides, Side::sure);
+    Side best = Side.best(sides, Measure.LEAST);
     Side plain = sides.get(0);
-    double lead = best.sure() - plain.sure();
+    double lead = best.sure(Measure.LEAST) - plain.sure(Measure.LEAST);
     boolean starves = coldFlow.get(sides.indexOf(best)) < FAIR_COLD_FLOW;
     boolean alike = lead < Side.A_DIFFERENCE;
     return Dispute.of(
         OilSays.CORE.with(),
+        Measure.LEAST,
         sides,
         alike || starves ? plain : best,
         (starves ? OilSays.CORE_STARVES : alike ? OilSays.CORE_ALIKE : OilSays.CORE_WORTH)
@@ -245,6 +252,7 @@ final class OilDisputes {
     Side chosen = used || more <= FILTER_HEAVY ? after : before;
     return Dispute.of(
         OilSays.FILTER.with(),
+        Measure.LEAST,
         List.of(before, after),
         chosen,
         (chosen == after ? OilSays.FILTER_AFTER_COSTS : OilSays.FILTER_AFTER_TOO_THICK).with(more),

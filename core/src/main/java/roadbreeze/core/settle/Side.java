@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.settle.Dispute.Measure;
 import roadbreeze.core.sizing.Headroom;
 import roadbreeze.core.sizing.Judge;
 
@@ -63,33 +63,26 @@ final class Side {
     return balance().airFlow().totalFlow(rig.stack());
   }
 
-  /** The least headroom of the three limits in nine cases of ten, K. */
-  double sure() {
-    return verdict.map(Headroom::sure).orElse(FALLEN);
-  }
-
-  /** The coolant's own headroom in nine cases of ten, K: what fans and radiators are judged by. */
-  double sureCoolant() {
-    return verdict.map(v -> v.coolant().sureHeadroom()).orElse(FALLEN);
-  }
-
-  /** The pan's own headroom in nine cases of ten, K. */
-  double surePan() {
-    return verdict.map(v -> v.pan().sureHeadroom()).orElse(FALLEN);
+  /** Headroom in nine cases of ten by the figure that decides, K. */
+  double sure(Measure measure) {
+    return verdict.map(measure::of).orElse(FALLEN);
   }
 
   double brake() {
     return stands() ? balance().heat().brake() : Double.POSITIVE_INFINITY;
   }
 
-  static Side best(List<Side> sides, ToDoubleFunction<Side> worth) {
-    return sides.stream().max(Comparator.comparingDouble(worth)).orElseThrow();
+  static Side best(List<Side> sides, Measure measure) {
+    return sides.stream()
+        .max(Comparator.comparingDouble((Side s) -> s.sure(measure)))
+        .orElseThrow();
   }
 
   /** How far the best stands before the next, K. */
-  static double lead(List<Side> sides, Side best, ToDoubleFunction<Side> worth) {
-    double next = sides.stream().filter(s -> s != best).mapToDouble(worth).max().orElseThrow();
-    return worth.applyAsDouble(best) - next;
+  static double lead(List<Side> sides, Side best, Measure measure) {
+    double next =
+        sides.stream().filter(s -> s != best).mapToDouble(s -> s.sure(measure)).max().orElseThrow();
+    return best.sure(measure) - next;
   }
 
   Dispute.School school() {

@@ -19,7 +19,6 @@ import static roadbreeze.core.workorder.WorkScope.Part.PUMP;
 import static roadbreeze.core.workorder.WorkScope.Part.RADIATOR;
 import static roadbreeze.core.workorder.WorkScope.Part.SEALS;
 import static roadbreeze.core.workorder.WorkScope.Part.SENSOR;
-import static roadbreeze.core.workorder.WorkScope.Part.STRIPS;
 import static roadbreeze.core.workorder.WorkScope.Part.SUCTION_HOSE;
 import static roadbreeze.core.workorder.WorkScope.Part.TANK_BYPASS;
 import static roadbreeze.core.workorder.WorkScope.Part.THERMOSTAT;
@@ -28,6 +27,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Code;
 
 /**
@@ -35,50 +35,80 @@ import roadbreeze.core.explain.Code;
  * decides; {@link #after()} is what must come first.
  */
 public enum Task implements Code {
-  PARK(15, Set.of(), List.of(Caution.STANDS, Caution.MANUAL, Caution.RATINGS)),
-  DISCONNECT(10, Set.of(), List.of(Caution.SELF_STARTING_FAN, Caution.BATTERY_OFF)),
+  PARK(10, Set.of(), List.of()),
+  FIND_LINES(10, 10, Engine.RUNNING, Set.of(COOLER), List.of(Caution.HOT_PARTS)),
+  COOL_DOWN(0, 120, Engine.STOPPED, Set.of(), List.of(Caution.HOT_CAP)),
+  DISCONNECT(10, Set.of(), List.of(Caution.SELF_STARTING_FAN)),
+  RAISE(
+      15,
+      Set.of(
+          COOLER,
+          TANK_BYPASS,
+          OIL_FLOW,
+          GEARBOX_BYPASS,
+          THERMOSTAT,
+          RADIATOR,
+          PUMP,
+          SUCTION_HOSE,
+          SENSOR),
+      List.of(Caution.STANDS)),
   OPEN_FRONT(
       30,
-      Set.of(COOLER, FINS, SEALS, STRIPS, RADIATOR, CHARGE_AIR, COOLER_FAN, OTHER_COOLER, OBSTACLE),
+      Set.of(COOLER, FINS, SEALS, RADIATOR, CHARGE_AIR, COOLER_FAN, OTHER_COOLER, OBSTACLE),
       List.of(Caution.SHARP_EDGES)),
   DRAIN(
       25,
       Set.of(THERMOSTAT, RADIATOR, PUMP, SUCTION_HOSE, SENSOR),
       List.of(Caution.HOT_CAP, Caution.POISON)),
   CLEAN_FINS(45, Set.of(FINS), List.of(Caution.SHARP_EDGES, Caution.REFRIGERANT)),
-  REPAIR_FAN(60, Set.of(FAN_REPAIR), List.of(Caution.SELF_STARTING_FAN, Caution.TURNING_FAN)),
+  REPAIR_FAN(60, Set.of(FAN_REPAIR), List.of(Caution.FED_FAN)),
   SWAP_RADIATOR(
       150, Set.of(RADIATOR), List.of(Caution.SECOND_PERSON, Caution.POISON, Caution.REFRIGERANT)),
-  SWAP_CHARGE_AIR(
-      90, Set.of(CHARGE_AIR), List.of(Caution.SECOND_PERSON, Caution.BURNS, Caution.REFRIGERANT)),
-  MOVE_OBSTACLE(30, Set.of(OBSTACLE), List.of(Caution.SHARP_EDGES, Caution.BATTERY_OFF)),
+  SWAP_CHARGE_AIR(90, Set.of(CHARGE_AIR), List.of(Caution.SECOND_PERSON, Caution.REFRIGERANT)),
+  MOVE_OBSTACLE(30, Set.of(OBSTACLE), List.of(Caution.SHARP_EDGES)),
   MOVE_OTHER_COOLER(45, Set.of(OTHER_COOLER), List.of(Caution.BURNS, Caution.SHARP_EDGES)),
-  FIT_CLUTCH(60, Set.of(CLUTCH), List.of(Caution.SELF_STARTING_FAN, Caution.TURNING_FAN)),
-  FIT_FAN(120, Set.of(FAN_SWAP), List.of(Caution.SELF_STARTING_FAN, Caution.TURNING_FAN)),
+  FIT_CLUTCH(60, Set.of(CLUTCH), List.of(Caution.SHARP_EDGES)),
+  FIT_FAN(120, Set.of(FAN_SWAP), List.of(Caution.FED_FAN)),
   FIT_THERMOSTAT(40, Set.of(THERMOSTAT), List.of(Caution.POISON, Caution.EMISSIONS)),
-  REPLACE_PUMP(120, Set.of(PUMP), List.of(Caution.POISON, Caution.TURNING_FAN)),
+  REPLACE_PUMP(120, Set.of(PUMP), List.of(Caution.POISON)),
   REPLACE_SUCTION_HOSE(20, Set.of(SUCTION_HOSE), List.of(Caution.POISON)),
-  FIT_SENSOR(20, Set.of(SENSOR), List.of(Caution.POISON, Caution.BATTERY_OFF)),
-  FREE_OIL(45, Set.of(OIL_FLOW), List.of(Caution.BURNS, Caution.STANDS)),
-  BEND_STRIPS(60, Set.of(STRIPS), List.of(Caution.SHARP_EDGES, Caution.ZINC_FUMES)),
+  FIT_SENSOR(20, Set.of(SENSOR), List.of(Caution.POISON)),
+  FREE_OIL(45, Set.of(OIL_FLOW), List.of(Caution.BURNS)),
+  BEND_STRIPS(60, Set.of(COOLER), List.of(Caution.SHARP_EDGES, Caution.ZINC_FUMES)),
   HANG_COOLER(45, Set.of(COOLER), List.of(Caution.REFRIGERANT, Caution.SHARP_EDGES)),
-  FIND_LINES(10, Set.of(COOLER), List.of(Caution.BURNS, Caution.TURNING_FAN)),
-  FIT_COOLER_FAN(45, Set.of(COOLER_FAN), List.of(Caution.SELF_STARTING_FAN, Caution.BATTERY_OFF)),
-  MEND_BYPASS(45, Set.of(GEARBOX_BYPASS), List.of(Caution.BURNS, Caution.MANUAL)),
-  RUN_LINES(75, Set.of(COOLER), List.of(Caution.STANDS, Caution.BURNS)),
+  FIT_COOLER_FAN(45, Set.of(COOLER_FAN), List.of(Caution.FED_FAN)),
+  MEND_BYPASS(45, Set.of(GEARBOX_BYPASS), List.of(Caution.BURNS)),
+  RUN_LINES(75, Set.of(COOLER), List.of(Caution.BURNS)),
   JOIN_TANK(20, Set.of(TANK_BYPASS), List.of(Caution.BURNS)),
   FIT_SWITCH(40, Set.of(FAN_SWITCH), List.of(Caution.BATTERY_OFF)),
   FIT_CLUTCH_CONTROL(60, Set.of(CLUTCH_CONTROL), List.of(Caution.BATTERY_OFF)),
   RENEW_SEALS(30, Set.of(SEALS), List.of(Caution.SHARP_EDGES)),
+  FILL_OIL(20, Set.of(COOLER, TANK_BYPASS, OIL_FLOW, GEARBOX_BYPASS), List.of()),
+  LOWER(
+      10,
+      Set.of(
+          COOLER,
+          TANK_BYPASS,
+          OIL_FLOW,
+          GEARBOX_BYPASS,
+          THERMOSTAT,
+          RADIATOR,
+          PUMP,
+          SUCTION_HOSE,
+          SENSOR),
+      List.of(Caution.LOWERING)),
+  RECONNECT(5, Set.of(), List.of(Caution.FAN_MAY_START)),
   FILL_COOLANT(
-      45,
+      30,
+      80,
+      Engine.RUNNING,
       Set.of(THERMOSTAT, RADIATOR, PUMP, SUCTION_HOSE, SENSOR, AIR_IN_LOOP),
-      List.of(Caution.HOT_CAP, Caution.TURNING_FAN)),
+      List.of(Caution.FUNNEL, Caution.HOT_CAP)),
   REPLACE_CAP(5, Set.of(CAP), List.of(Caution.HOT_CAP)),
-  FILL_OIL(20, Set.of(COOLER, TANK_BYPASS, OIL_FLOW, GEARBOX_BYPASS), List.of(Caution.BURNS)),
-  RECONNECT(5, Set.of(), List.of(Caution.SELF_STARTING_FAN)),
   LEAK_CHECK(
-      25,
+      10,
+      15,
+      Engine.RUNNING,
       Set.of(
           COOLER,
           THERMOSTAT,
@@ -92,27 +122,49 @@ public enum Task implements Code {
           CHARGE_AIR,
           OTHER_COOLER,
           GEARBOX_BYPASS),
-      List.of(Caution.BURNS, Caution.TURNING_FAN)),
+      List.of(Caution.HOT_PARTS)),
   CHECK_FAN(
-      20,
+      10,
+      10,
+      Engine.RUNNING,
       Set.of(FAN_REPAIR, FAN_SWITCH, FAN_SWAP, CLUTCH, CLUTCH_CONTROL, COOLER_FAN),
-      List.of(Caution.TURNING_FAN)),
+      List.of()),
+  CHECK_CLEARANCES(
+      5,
+      0,
+      Engine.RUNNING,
+      Set.of(
+          COOLER,
+          RADIATOR,
+          CHARGE_AIR,
+          COOLER_FAN,
+          OTHER_COOLER,
+          OBSTACLE,
+          FAN_SWAP,
+          CLUTCH,
+          PUMP,
+          SUCTION_HOSE),
+      List.of()),
   CLOSE_FRONT(
-      35,
-      Set.of(COOLER, FINS, SEALS, STRIPS, RADIATOR, CHARGE_AIR, COOLER_FAN, OTHER_COOLER, OBSTACLE),
-      List.of(Caution.TURNING_FAN)),
+      30,
+      Set.of(COOLER, FINS, SEALS, RADIATOR, CHARGE_AIR, COOLER_FAN, OTHER_COOLER, OBSTACLE),
+      List.of(Caution.SHARP_EDGES)),
   SET_LEVEL(
-      20,
+      10,
+      10,
+      Engine.RUNNING,
       Set.of(COOLER, TANK_BYPASS, OIL_FLOW, GEARBOX_BYPASS),
-      List.of(Caution.BURNS, Caution.MANUAL)),
-  PROVE(90, Set.of(), List.of(Caution.RATINGS, Caution.HOT_CAP));
+      List.of(Caution.HOT_PARTS)),
+  PROVE(90, 0, Engine.DRIVEN, Set.of(), List.of(Caution.LATCH, Caution.HOT_CAP));
 
   static {
     // Enum constants cannot name later ones, so the order is laid down here.
-    DISCONNECT.follows(PARK, FIND_LINES);
     FIND_LINES.follows(PARK);
+    COOL_DOWN.follows(FIND_LINES, PARK);
+    DISCONNECT.follows(COOL_DOWN);
+    RAISE.follows(DISCONNECT);
     OPEN_FRONT.follows(DISCONNECT);
-    DRAIN.follows(DISCONNECT);
+    DRAIN.follows(RAISE);
     CLEAN_FINS.follows(OPEN_FRONT);
     REPAIR_FAN.follows(DISCONNECT);
     SWAP_RADIATOR.follows(DRAIN, OPEN_FRONT);
@@ -120,15 +172,12 @@ public enum Task implements Code {
     MOVE_OBSTACLE.follows(OPEN_FRONT);
     MOVE_OTHER_COOLER.follows(OPEN_FRONT, SWAP_CHARGE_AIR);
     FIT_CLUTCH.follows(DISCONNECT);
-    FIT_COOLER_FAN.follows(OPEN_FRONT, HANG_COOLER);
-    MEND_BYPASS.follows(DISCONNECT);
-    FIT_CLUTCH_CONTROL.follows(DISCONNECT, FIT_CLUTCH);
     FIT_FAN.follows(DISCONNECT, SWAP_RADIATOR);
     FIT_THERMOSTAT.follows(DRAIN);
     REPLACE_PUMP.follows(DRAIN, SWAP_RADIATOR);
     REPLACE_SUCTION_HOSE.follows(DRAIN, SWAP_RADIATOR, REPLACE_PUMP);
     FIT_SENSOR.follows(DRAIN);
-    FREE_OIL.follows(DISCONNECT);
+    FREE_OIL.follows(RAISE);
     BEND_STRIPS.follows(OPEN_FRONT);
     HANG_COOLER.follows(
         SWAP_RADIATOR,
@@ -138,9 +187,12 @@ public enum Task implements Code {
         BEND_STRIPS,
         CLEAN_FINS,
         OPEN_FRONT);
-    RUN_LINES.follows(HANG_COOLER, FIND_LINES);
-    JOIN_TANK.follows(DISCONNECT);
+    FIT_COOLER_FAN.follows(OPEN_FRONT, HANG_COOLER);
+    MEND_BYPASS.follows(RAISE);
+    RUN_LINES.follows(HANG_COOLER, FIND_LINES, RAISE);
+    JOIN_TANK.follows(RAISE);
     FIT_SWITCH.follows(DISCONNECT, DRAIN);
+    FIT_CLUTCH_CONTROL.follows(DISCONNECT, FIT_CLUTCH);
     RENEW_SEALS.follows(
         HANG_COOLER,
         SWAP_CHARGE_AIR,
@@ -149,43 +201,59 @@ public enum Task implements Code {
         FIT_COOLER_FAN,
         CLEAN_FINS,
         OPEN_FRONT);
-    FILL_COOLANT.follows(
+    FILL_OIL.follows(RUN_LINES, JOIN_TANK, FREE_OIL, MEND_BYPASS);
+    LOWER.follows(
+        FILL_OIL,
         SWAP_RADIATOR,
         FIT_THERMOSTAT,
         REPLACE_PUMP,
         REPLACE_SUCTION_HOSE,
         FIT_SENSOR,
-        FIT_SWITCH,
-        RECONNECT);
-    REPLACE_CAP.follows(FILL_COOLANT, PARK);
-    FILL_OIL.follows(RUN_LINES, JOIN_TANK, FREE_OIL, MEND_BYPASS);
+        FIT_SWITCH);
     RECONNECT.follows(
+        LOWER,
         FIT_FAN,
         REPAIR_FAN,
         FIT_SWITCH,
-        FIT_SENSOR,
         FIT_CLUTCH,
         FIT_CLUTCH_CONTROL,
         FIT_COOLER_FAN,
         SWAP_CHARGE_AIR,
         MOVE_OBSTACLE,
         MOVE_OTHER_COOLER,
-        FILL_OIL,
         RENEW_SEALS);
-    LEAK_CHECK.follows(RECONNECT, FILL_OIL, FILL_COOLANT, REPLACE_CAP);
+    FILL_COOLANT.follows(RECONNECT);
+    REPLACE_CAP.follows(FILL_COOLANT, COOL_DOWN);
+    LEAK_CHECK.follows(RECONNECT, FILL_COOLANT, REPLACE_CAP);
     CHECK_FAN.follows(RECONNECT, FILL_COOLANT);
-    CLOSE_FRONT.follows(LEAK_CHECK, CHECK_FAN, RENEW_SEALS, RECONNECT);
+    CHECK_CLEARANCES.follows(LEAK_CHECK, CHECK_FAN);
     SET_LEVEL.follows(LEAK_CHECK);
-    PROVE.follows(CLOSE_FRONT, SET_LEVEL, LEAK_CHECK, RECONNECT);
+    CLOSE_FRONT.follows(LEAK_CHECK, CHECK_FAN, CHECK_CLEARANCES, RENEW_SEALS, RECONNECT);
+    PROVE.follows(CLOSE_FRONT, SET_LEVEL, LEAK_CHECK, RECONNECT, CHECK_FAN, CHECK_CLEARANCES);
   }
 
-  private final int minutes;
+  /** What the engine does during a step. */
+  public enum Engine implements Code {
+    STOPPED,
+    RUNNING,
+    DRIVEN
+  }
+
+  private final int hands;
+  private final int waits;
+  private final Engine engine;
   private final Set<WorkScope.Part> neededFor;
   private final List<Caution> cautions;
   private final Set<String> after = new LinkedHashSet<>();
 
-  Task(int minutes, Set<WorkScope.Part> neededFor, List<Caution> cautions) {
-    this.minutes = minutes;
+  Task(int hands, Set<WorkScope.Part> neededFor, List<Caution> cautions) {
+    this(hands, 0, Engine.STOPPED, neededFor, cautions);
+  }
+
+  Task(int hands, int waits, Engine engine, Set<WorkScope.Part> neededFor, List<Caution> cautions) {
+    this.hands = hands;
+    this.waits = waits;
+    this.engine = engine;
     this.neededFor = neededFor;
     this.cautions = cautions;
   }
@@ -196,13 +264,25 @@ public enum Task implements Code {
     }
   }
 
-  /** Usual time for one person, min. */
-  public int minutes() {
-    return minutes;
+  /** Usual time of one person’s hands, min. */
+  public int hands() {
+    return hands;
   }
 
+  /** Time that passes by itself, min: cooling, warming up, settling. */
+  public int waits() {
+    return waits;
+  }
+
+  public Engine engine() {
+    return engine;
+  }
+
+  /** What can hurt in this step; a running engine first. */
   public List<Caution> cautions() {
-    return cautions;
+    return engine == Engine.RUNNING
+        ? Stream.concat(Stream.of(Caution.ENGINE_RUNS), cautions.stream()).toList()
+        : cautions;
   }
 
   /** Tasks that must be done before this one, where they are done at all. */

@@ -33,12 +33,8 @@ public final class WorkOrder {
     return order;
   }
 
-  /** Work that parts bring beyond what restoring takes anyway, min. */
-  public static double minutesBeyondRestoring(Set<WorkScope.Part> parts) {
-    return minutes(parts) - minutes(Set.of());
-  }
-
-  private static double minutes(Set<WorkScope.Part> parts) {
-    return plan(new WorkScope(parts)).stream().mapToInt(Task::minutes).sum();
+  /** Time of one person’s hands for all of it, min. */
+  public static int hands(WorkScope scope) {
+    return plan(scope).stream().mapToInt(Task::hands).sum();
   }
 }

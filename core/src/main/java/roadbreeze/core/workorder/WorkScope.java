@@ -22,7 +22,6 @@ public record WorkScope(Set<Part> parts) {
     OIL_FLOW,
     FINS,
     SEALS,
-    STRIPS,
     CHARGE_AIR,
     CLUTCH,
     CLUTCH_CONTROL,

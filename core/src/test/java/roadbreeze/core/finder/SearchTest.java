@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Balance;
@@ -17,6 +19,9 @@ import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.stack.Rectangle;
+import roadbreeze.core.workorder.Task;
+import roadbreeze.core.workorder.WorkOrder;
+import roadbreeze.core.workorder.WorkScope;
 
 class SearchTest {
   private static final Opening OPENING =
@@ -28,7 +33,7 @@ class SearchTest {
 
   private static CoolerChoice cooler(
       String id, double width, double height, double depth, double cost) {
-    return new CoolerChoice(id, WorkedCase.oilCooler(width, height, depth), cost, 180);
+    return new CoolerChoice(id, WorkedCase.oilCooler(width, height, depth), cost);
   }
 
   private static final List<CoolerChoice> CATALOGUE =
@@ -40,11 +45,11 @@ class SearchTest {
           cooler("wide", 0.70, 0.20, 0.032, 280));
   private static final List<ThermostatChoice> THERMOSTATS =
       List.of(
-          new ThermostatChoice("kept", new Thermostat(90, 99), 0, 0),
-          new ThermostatChoice("colder", new Thermostat(82, 91), 40, 60));
+          new ThermostatChoice("kept", new Thermostat(90, 99), true, 0),
+          new ThermostatChoice("colder", new Thermostat(82, 91), false, 40));
 
   private static final PackChoice PACK =
-      new PackChoice("restored", WorkedCase.setup(false), true, 0, 0);
+      new PackChoice("restored", WorkedCase.setup(false), true, 0, Set.of(), Set.of());
 
   private static Search search(OperatingPoint point, double budget) {
     return new Search(
@@ -60,11 +65,28 @@ class SearchTest {
         5,
         5,
         budget,
-        10_000);
+        10_000,
+        Set.of(),
+        false);
   }
 
   private static Result run(Search search) {
     return search.run(n -> {}, () -> false);
+  }
+
+  /** By the difference of whole work orders. */
+  private static double minutes(boolean cooler, OilOrder order, ThermostatChoice thermostat) {
+    Set<WorkScope.Part> work = EnumSet.noneOf(WorkScope.Part.class);
+    if (cooler) {
+      work.add(WorkScope.Part.COOLER);
+    }
+    if (cooler && order == OilOrder.TANK_BYPASSED) {
+      work.add(WorkScope.Part.TANK_BYPASS);
+    }
+    if (!thermostat.kept()) {
+      work.add(WorkScope.Part.THERMOSTAT);
+    }
+    return WorkOrder.hands(new WorkScope(work)) - WorkOrder.hands(new WorkScope(Set.of()));
   }
 
   @Test
@@ -111,7 +133,7 @@ class SearchTest {
                     0,
                     sure,
                     (choice == null ? 0 : choice.cost()) + t.cost(),
-                    (choice == null ? 0 : 180) + t.minutes()));
+                    minutes(choice != null, order, t)));
             tried++;
           }
         }
@@ -157,6 +179,41 @@ class SearchTest {
         .extracting(p -> p.found().cooler())
         .containsExactlyElementsOf(
             whole.shortList().stream().map(p -> p.found().cooler()).toList());
+  }
+
+  /** Every set of parts is either worth considering or has one reason why not. */
+  @Test
+  void theReasonsAddUpToTheSetsTried() {
+    for (double budget : new double[] {100, 250, 1000}) {
+      for (OperatingPoint point : List.of(WorkedCase.CLIMB, WorkedCase.SLIPPING)) {
+        Search search = search(point, budget);
+        for (Result result :
+            List.of(
+                run(search),
+                Result.merge(List.of(run(search.part(0, 2)), run(search.part(1, 2)))))) {
+          long fallen = result.fallen().values().stream().mapToLong(n -> n).sum();
+          assertThat(result.sets()).isEqualTo(search.sets());
+          assertThat(fallen + result.unbeaten()).isEqualTo(result.sets());
+        }
+      }
+    }
+  }
+
+  /** What two parts have in common (grille off, coolant out) is done once. */
+  @Test
+  void workThatPartsShareCountsOnce() {
+    Labour labour = new Labour(Set.of(WorkScope.Part.FINS), false);
+    PackChoice radiator =
+        new PackChoice(
+            "radiator",
+            WorkedCase.setup(false),
+            true,
+            0,
+            Set.of(WorkScope.Part.FINS, WorkScope.Part.RADIATOR),
+            Set.of(WorkScope.Part.FINS, WorkScope.Part.RADIATOR));
+    double alone = labour.minutes(radiator, false, OilOrder.AFTER_TANK, THERMOSTATS.get(0));
+    double both = labour.minutes(radiator, false, OilOrder.AFTER_TANK, THERMOSTATS.get(1));
+    assertThat(both - alone).isEqualTo(Task.FIT_THERMOSTAT.hands());
   }
 
   @Test
@@ -210,7 +267,7 @@ class SearchTest {
             found(90, 320, 1, 5), // dearer and worse
             found(150, 100, 3, 7),
             found(400, 600, 12, 16));
-    Result result = Result.of(6, all, java.util.Map.of());
+    Result result = Result.of(6, 6, all, java.util.Map.of());
     assertThat(result.front()).extracting(Found::cost).doesNotContain(90.0).contains(0.0);
     assertThat(result.fallen().get(Result.Reason.BEATEN)).isEqualTo(1);
     assertThat(result.shortList())

@@ -26,8 +26,11 @@ class WorkOrderTest {
   /** What must come first whatever else changes, each for a reason a person can be hurt by. */
   @ParameterizedTest
   @CsvSource({
-    "PARK, FIND_LINES", // the engine runs warm to show which line is hot: on chocks
-    "FIND_LINES, DISCONNECT", // and needs the battery for it
+    "FIND_LINES, COOL_DOWN", // the engine runs warm to show which line is hot
+    "FIND_LINES, RAISE", // with its wheels on the ground
+    "COOL_DOWN, DISCONNECT",
+    "RAISE, DRAIN",
+    "LOWER, RECONNECT",
     "DISCONNECT, OPEN_FRONT",
     "DISCONNECT, REPAIR_FAN",
     "DRAIN, FIT_THERMOSTAT",
@@ -44,6 +47,7 @@ class WorkOrderTest {
     "REPLACE_SUCTION_HOSE, FILL_COOLANT",
     "FREE_OIL, FILL_OIL",
     "FILL_COOLANT, REPLACE_CAP",
+    "CHECK_CLEARANCES, CLOSE_FRONT",
     "REPLACE_CAP, LEAK_CHECK", // warm, the system stands under pressure
     "RUN_LINES, FILL_OIL",
     "FILL_OIL, RECONNECT", // never an engine started on a dry gearbox
@@ -65,6 +69,7 @@ class WorkOrderTest {
     assertThat(order)
         .containsExactly(
             Task.PARK,
+            Task.COOL_DOWN,
             Task.DISCONNECT,
             Task.REPAIR_FAN,
             Task.RECONNECT,
@@ -72,8 +77,40 @@ class WorkOrderTest {
             Task.PROVE);
   }
 
+  /** Stopped, battery off and raised go together; so do running, connected and on its wheels. */
   @Test
-  void everyStepThatCanHurtSaysSo() {
-    assertThat(Task.values()).allSatisfy(task -> assertThat(task.cautions()).isNotEmpty());
+  void noCautionContradictsItsStep() {
+    List<Task> order = WorkOrder.plan(new WorkScope(EnumSet.allOf(WorkScope.Part.class)));
+    for (Task task : order) {
+      boolean running = task.engine() != Task.Engine.STOPPED;
+      assertThat(task.cautions().contains(Caution.ENGINE_RUNS))
+          .as("%s", task)
+          .isEqualTo(task.engine() == Task.Engine.RUNNING);
+      assertThat(task.cautions()).doesNotContainAnyElementsOf(Caution.GENERAL);
+      if (running) {
+        assertThat(task.cautions())
+            .as("%s", task)
+            .doesNotContain(Caution.BATTERY_OFF, Caution.STANDS, Caution.BURNS, Caution.FED_FAN);
+        assertThat(between(order, Task.DISCONNECT, Task.RECONNECT)).doesNotContain(task);
+        assertThat(between(order, Task.RAISE, Task.LOWER)).doesNotContain(task);
+      }
+    }
+    assertThat(between(order, Task.DISCONNECT, Task.RECONNECT))
+        .contains(Task.FIT_SWITCH, Task.FIT_FAN, Task.REPAIR_FAN, Task.FIT_CLUTCH_CONTROL);
+    assertThat(between(order, Task.RAISE, Task.LOWER))
+        .contains(Task.RUN_LINES, Task.JOIN_TANK, Task.FREE_OIL, Task.DRAIN);
+  }
+
+  private static List<Task> between(List<Task> order, Task from, Task to) {
+    return order.subList(order.indexOf(from), order.indexOf(to));
+  }
+
+  @Test
+  void waitingIsNotWork() {
+    WorkScope fan = new WorkScope(Set.of(WorkScope.Part.FAN_REPAIR));
+    assertThat(WorkOrder.hands(fan))
+        .isEqualTo(WorkOrder.plan(fan).stream().mapToInt(Task::hands).sum());
+    assertThat(Task.COOL_DOWN.hands()).isZero();
+    assertThat(Task.COOL_DOWN.waits()).isEqualTo(120);
   }
 }

@@ -1,11 +1,12 @@
 package roadbreeze.server.finder;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Service;
+import roadbreeze.core.explain.Code;
 import roadbreeze.core.finder.Result;
 import roadbreeze.core.finder.Search;
 import roadbreeze.server.longrun.LongRunKind;
@@ -44,7 +45,7 @@ public class FinderService implements LongRunKind {
 
   public UUID start(FinderRequest request) {
     Snapshot snapshot = Snapshot.of(request, catalogue);
-    new SearchSpace(snapshot).search(); // says at once what would stop it later
+    new SearchSpace(snapshot).check();
     return runs.start(this, json.writeValueAsString(snapshot));
   }
 
@@ -55,7 +56,7 @@ public class FinderService implements LongRunKind {
   @Override
   public String work(String request, int part, Progress progress) {
     Search search = new SearchSpace(snapshot(request)).search().part(part, PARTS);
-    long steps = Math.max(1, (long) search.packs().size() * (search.coolers().size() + 1));
+    long steps = Math.max(1, search.sets() / search.thermostats().size());
     AtomicLong step = new AtomicLong();
     boolean[] unwanted = new boolean[1];
     Result result =
@@ -75,39 +76,32 @@ public class FinderService implements LongRunKind {
 
   public FinderState state(UUID id) {
     LongRuns.RunState run = runs.state(id);
-    if (run.status() != LongRuns.Status.DONE) {
-      return new FinderState(
-          id,
-          run.status(),
-          run.share(),
-          run.tried(),
-          run.seconds(),
-          null,
-          List.of(),
-          List.of(),
-          List.of());
+    if (run.results().isEmpty()) {
+      return FinderState.waiting(id, run);
     }
     SearchSpace space = new SearchSpace(snapshot(run.request()));
-    space.search();
     Result result =
         Result.merge(run.results().stream().map(r -> json.readValue(r, Result.class)).toList());
+    boolean done = run.status() == LongRuns.Status.DONE;
     return new FinderState(
         id,
         run.status(),
-        1,
+        done ? 1 : run.share(),
         run.tried(),
         run.seconds(),
-        result.enough(),
+        done ? result.enough() : null,
+        result.sets(),
         result.shortList().stream().map(p -> space.pick(p.merit(), p.found())).toList(),
-        fallen(space, result),
-        result.enough() ? List.of() : result.best().map(space::instead).orElse(List.of()));
+        result.unbeaten(),
+        counts(result.fallen()),
+        counts(space.refused()),
+        done && !result.enough() ? result.best().map(space::instead).orElse(List.of()) : List.of());
   }
 
-  private static List<FinderState.Fallen> fallen(SearchSpace space, Result result) {
-    List<FinderState.Fallen> fallen = new ArrayList<>();
-    result.fallen().forEach((why, n) -> fallen.add(new FinderState.Fallen(why.key(), n)));
-    space.refused().forEach((why, n) -> fallen.add(new FinderState.Fallen(why.key(), n)));
-    fallen.sort(Comparator.comparingLong(f -> -f.count()));
-    return fallen;
+  private static List<FinderState.Fallen> counts(Map<? extends Code, Long> why) {
+    return why.entrySet().stream()
+        .map(e -> new FinderState.Fallen(e.getKey().key(), e.getValue()))
+        .sorted(Comparator.comparingLong(f -> -f.count()))
+        .toList();
   }
 }

@@ -16,7 +16,11 @@ import roadbreeze.server.message.Said;
  * @param share of the work done, 0 to 1
  * @param tried candidates worked out so far
  * @param enough some candidate keeps every limit; null while running
- * @param picks the small set worth considering, once done
+ * @param sets of parts looked at so far: as many as are unbeaten and as fell out
+ * @param picks the small set worth considering, of what is worked out so far
+ * @param unbeaten sets that keep every limit and that no other beats
+ * @param fallen why the other sets are not worth considering
+ * @param refused parts that were left out beforehand
  * @param instead what would be enough where no part is, empty where one is
  */
 public record FinderState(
@@ -25,10 +29,30 @@ public record FinderState(
     double share,
     long tried,
     double seconds,
-    Boolean enough,
+    @Nullable Boolean enough,
+    long sets,
     List<Pick> picks,
+    long unbeaten,
     List<Fallen> fallen,
+    List<Fallen> refused,
     List<Said> instead) {
+
+  /** Of a run with nothing worked out yet. */
+  static FinderState waiting(UUID id, LongRuns.RunState run) {
+    return new FinderState(
+        id,
+        run.status(),
+        run.share(),
+        run.tried(),
+        run.seconds(),
+        null,
+        0,
+        List.of(),
+        0,
+        List.of(),
+        List.of(),
+        List.of());
+  }
 
   /**
    * A candidate.
@@ -51,7 +75,7 @@ public record FinderState(
       double minutes) {}
 
   /**
-   * Why combinations are not on the list, and how many.
+   * A reason, and how many it counts.
    *
    * @param reason code of its words
    */

@@ -3,7 +3,6 @@ package roadbreeze.server.finder;
 import java.util.Map;
 import java.util.function.Function;
 import roadbreeze.core.explain.Finding;
-import roadbreeze.core.workorder.WorkScope;
 import roadbreeze.server.build.Build;
 
 /**
@@ -21,5 +20,4 @@ record Fix(
     boolean ofCooler,
     Function<Build, Map<String, Object>> changes,
     Finding said,
-    WorkScope.Part work,
     double price) {}

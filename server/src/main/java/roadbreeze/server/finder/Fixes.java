@@ -17,7 +17,6 @@ import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.stack.Rectangle;
-import roadbreeze.core.workorder.WorkScope;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
@@ -85,14 +84,16 @@ final class Fixes {
       FanPart on =
           main.part()
               .on(FanUnit.Type.valueOf(part.kind().name()), part.gripsFromC(), part.gripsFullyC());
-      if (!on.sameClutch(main.part())) {
+      // How a controlled clutch grips is its controller's, whatever clutch it is.
+      boolean another =
+          main.part().kind() != FanUnit.Type.CONTROLLED || on.kind() != FanUnit.Type.CONTROLLED;
+      if (another && !on.sameClutch(main.part())) {
         fixes.add(
             fix(
                 "clutch",
                 part.code(),
                 b -> withMain(b, main.with(on, false)),
                 Bought.PART.with(part.name()),
-                WorkScope.Part.CLUTCH,
                 part.price()));
       }
     }
@@ -122,12 +123,7 @@ final class Fixes {
 
   private Fix control(ControllerPart part, FittedFan fan) {
     return fix(
-        "clutch",
-        part.code(),
-        b -> withMain(b, fan),
-        Bought.PART.with(part.name()),
-        WorkScope.Part.CLUTCH_CONTROL,
-        part.price());
+        "clutch", part.code(), b -> withMain(b, fan), Bought.PART.with(part.name()), part.price());
   }
 
   private static Map<String, Object> withMain(Build build, FittedFan main) {
@@ -150,7 +146,6 @@ final class Fixes {
                 part.code(),
                 b -> Map.of("pump", part),
                 Bought.PART.with(part.name()),
-                WorkScope.Part.PUMP,
                 part.price()));
       }
     }
@@ -170,7 +165,6 @@ final class Fixes {
                 part.code(),
                 b -> Map.of("chargeAirCooler", part),
                 Bought.PART.with(part.name()),
-                WorkScope.Part.CHARGE_AIR,
                 part.price()));
       } else {
         refused.merge(Room.Refusal.CHARGE_AIR_DOES_NOT_FIT, 1L, Long::sum);
@@ -200,7 +194,6 @@ final class Fixes {
                     part.code(),
                     Fixes::sealed,
                     Bought.PART.with(part.name()),
-                    WorkScope.Part.SEALS,
                     part.price()))
         .stream()
         .toList();
@@ -222,7 +215,6 @@ final class Fixes {
                 o.id(),
                 b -> Map.of("moved", Stream.concat(b.moved().stream(), Stream.of(o.id())).toList()),
                 Bought.MOVED.with(o.name()),
-                WorkScope.Part.OBSTACLE,
                 0));
       }
     }
@@ -253,7 +245,6 @@ final class Fixes {
         true,
         b -> withCoolers(b, c -> c.id().equals(cooler.id()) ? c.withOwnFan(part.freeFlowM3s()) : c),
         Bought.OWN_FAN.with(part.name()),
-        WorkScope.Part.COOLER_FAN,
         part.price());
   }
 
@@ -262,8 +253,7 @@ final class Fixes {
       String id,
       Function<Build, Map<String, Object>> changes,
       Finding said,
-      WorkScope.Part work,
       double price) {
-    return new Fix(id, group, false, changes, said, work, price);
+    return new Fix(id, group, false, changes, said, price);
   }
 }

@@ -3,8 +3,8 @@ package roadbreeze.server.finder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,17 +24,17 @@ import roadbreeze.core.problem.Problem;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
 import roadbreeze.core.sizing.Headroom;
-import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.WayOut;
 import roadbreeze.core.space.Clearance;
 import roadbreeze.core.stack.Rectangle;
-import roadbreeze.core.workorder.WorkOrder;
 import roadbreeze.core.workorder.WorkScope;
 import roadbreeze.server.assess.Verdict;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.build.Changes;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.ThermostatData;
@@ -45,6 +45,7 @@ import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.parts.PartMapper;
 import roadbreeze.server.parts.RadiatorPart;
 import roadbreeze.server.parts.ThermostatPart;
+import roadbreeze.server.problem.Fault;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -53,6 +54,9 @@ final class SearchSpace {
   /** Thermostats tried: the nearest colder ones. A hotter one helps no limit. */
   private static final int COLDER = 2;
 
+  /** Sets of parts one search may try: some minutes of two cores. */
+  private static final long MOST_SETS = 250_000;
+
   private static final String KEPT = "kept";
   private static final JsonMapper JSON = JsonMapper.shared();
 
@@ -60,9 +64,16 @@ final class SearchSpace {
   private final FinderRequest request;
   private final JobContent job;
   private final Build base;
-  private final Map<String, Build> packs = new HashMap<>();
-  private final Map<String, List<Finding>> packParts = new HashMap<>();
+  private final Map<String, Pack> packs = new LinkedHashMap<>();
   private final Map<Room.Refusal, Long> refused = new EnumMap<>(Room.Refusal.class);
+
+  /**
+   * One choice of fans, radiator and small fixes.
+   *
+   * @param coolers whether searched coolers are tried in it
+   * @param price of what is bought
+   */
+  private record Pack(Build build, List<Finding> bought, boolean coolers, double price) {}
 
   SearchSpace(Snapshot snapshot) {
     this.snapshot = snapshot;
@@ -72,6 +83,7 @@ final class SearchSpace {
         changed(
             job.build(request.build()),
             Map.of("id", "found", "kind", Build.Kind.PLAN, "name", "Found"));
+    layOut(job.setup(base));
   }
 
   /** A build with some of its fields changed. */
@@ -82,23 +94,42 @@ final class SearchSpace {
   }
 
   /**
+   * Says at once what would stop the search later.
+   *
    * @throws roadbreeze.core.problem.NotConvergedException if the truck has no steady state on its
    *     road to start from
+   * @throws roadbreeze.server.problem.RefusedRequestException if there is more to try than a search
+   *     may take
    */
-  Search search() {
-    Setup setup = job.setup(base);
-    Judge judge = job.judge(base);
-    Headroom here;
+  void check() {
+    start();
+    long sets =
+        packs.values().stream()
+            .mapToLong(p -> (p.coolers() ? snapshot.coolers().size() : 0) + 1L)
+            .sum();
+    sets *= thermostats().size();
+    if (sets > MOST_SETS) {
+      throw Fault.SEARCH_TOO_LARGE.refuse(sets, MOST_SETS);
+    }
+  }
+
+  private Headroom start() {
     try {
-      here = judge.of(setup);
+      return job.judge(base).of(job.setup(base));
     } catch (RefusedException e) {
       throw Problem.NO_START.unsettled(e.finding());
     }
-    List<PackChoice> packChoices = packs(setup);
+  }
+
+  Search search() {
+    Setup setup = job.setup(base);
+    Headroom here = start();
     Truck.FrontEnd front = setup.truck().front();
     return new Search(
-        packChoices,
-        snapshot.coolers().stream().map(this::choice).toList(),
+        packs.entrySet().stream().map(p -> choice(p.getKey(), p.getValue())).toList(),
+        snapshot.coolers().stream()
+            .map(part -> new CoolerChoice(part.code(), PartMapper.cooler(part), part.price()))
+            .toList(),
         true,
         thermostats(),
         new Opening(
@@ -108,31 +139,38 @@ final class SearchSpace {
             Clearance.CORE_TO_METAL),
         job.point(),
         job.limits(),
-        judge.coolantLimit(setup),
+        job.judge(base).coolantLimit(setup),
         here.coolant().band(),
         here.feed().band(),
         here.pan().band(),
         request.budget(),
-        request.hours() * 60);
+        request.hours() * 60,
+        work(base),
+        job.found().oilOrder() == OilOrder.TANK_BYPASSED);
+  }
+
+  private Set<WorkScope.Part> work(Build build) {
+    return new Changes(build, job.found()).scope().parts();
+  }
+
+  private PackChoice choice(String id, Pack pack) {
+    Build bare =
+        changed(
+            pack.build(),
+            Map.of("coolers", List.of(), "oilOrder", OilOrder.AFTER_TANK, "parallel", false));
+    return new PackChoice(
+        id, job.setup(pack.build()), pack.coolers(), pack.price(), work(pack.build()), work(bare));
   }
 
   Map<Room.Refusal, Long> refused() {
     return refused;
   }
 
-  private CoolerChoice choice(CoolerPart part) {
-    return new CoolerChoice(
-        part.code(),
-        PartMapper.cooler(part),
-        part.price(),
-        minutes(WorkScope.Part.COOLER, WorkScope.Part.STRIPS));
-  }
-
   private List<ThermostatChoice> thermostats() {
     List<ThermostatChoice> choices = new ArrayList<>();
     choices.add(
         new ThermostatChoice(
-            KEPT, new Thermostat(base.thermostat().startC(), base.thermostat().fullC()), 0, 0));
+            KEPT, new Thermostat(base.thermostat().startC(), base.thermostat().fullC()), true, 0));
     List<ThermostatPart> shelf = request.thermostats() ? snapshot.thermostats() : List.of();
     shelf.stream()
         .filter(p -> p.startC() < base.thermostat().startC())
@@ -144,12 +182,12 @@ final class SearchSpace {
                     new ThermostatChoice(
                         part.code(),
                         new Thermostat(part.startC(), part.fullC()),
-                        part.price(),
-                        minutes(WorkScope.Part.THERMOSTAT))));
+                        false,
+                        part.price())));
     return choices;
   }
 
-  private List<PackChoice> packs(Setup setup) {
+  private void layOut(Setup setup) {
     List<Optional<RadiatorPart>> radiators = new ArrayList<>(List.of(Optional.empty()));
     for (RadiatorPart part : request.radiators() ? snapshot.radiators() : List.<RadiatorPart>of()) {
       if (Room.takes(setup, PartMapper.radiator(part))) {
@@ -170,88 +208,62 @@ final class SearchSpace {
         refused.merge(Room.Refusal.FAN_TOO_LARGE, 1L, Long::sum);
       }
     }
-    List<PackChoice> choices = new ArrayList<>();
     for (Optional<RadiatorPart> radiator : radiators) {
       for (Optional<FanPart> fan : fans) {
-        choices.add(pack(radiator, fan));
+        addPack(radiator, fan);
       }
     }
     if (request.fixes()) {
-      choices.addAll(fixed());
+      addFixes();
     }
-    return choices;
   }
 
-  private PackChoice pack(Optional<RadiatorPart> radiator, Optional<FanPart> fan) {
+  private void addPack(Optional<RadiatorPart> radiator, Optional<FanPart> fan) {
     String id =
         radiator.map(RadiatorPart::code).orElse(KEPT) + "+" + fan.map(FanPart::code).orElse(KEPT);
     Build build = base;
     List<Finding> bought = new ArrayList<>();
-    Set<WorkScope.Part> scope = EnumSet.noneOf(WorkScope.Part.class);
     if (radiator.isPresent()) {
       build = changed(build, Map.of("radiator", radiator.get()));
       bought.add(Bought.PART.with(radiator.get().name()));
-      scope.add(WorkScope.Part.RADIATOR);
     }
     if (fan.isPresent()) {
       Rectangle core = job.setup(build).radiator().outline();
       FittedFan over = fitted(fan.get(), base.fans().get(0), core);
       build = changed(build, Map.of("fans", List.of(over), "marks", Map.of()));
       bought.add(Bought.PART.with(fan.get().name()));
-      scope.add(WorkScope.Part.FAN_SWAP);
     }
     double price =
         radiator.map(RadiatorPart::price).orElse(0.0) + fan.map(FanPart::price).orElse(0.0);
-    return pack(id, build, bought, true, price, scope);
+    packs.put(id, new Pack(build, bought, true, price));
   }
 
   /** Each small fix with and without a searched cooler, and every two together without. */
-  private List<PackChoice> fixed() {
+  private void addFixes() {
     List<Fix> fixes = Fixes.of(snapshot, base, refused);
-    List<PackChoice> choices = new ArrayList<>();
     for (int i = 0; i < fixes.size(); i++) {
       Fix first = fixes.get(i);
-      choices.add(fixed(List.of(first), !first.ofCooler()));
+      addFixed(List.of(first), !first.ofCooler());
       for (Fix second : fixes.subList(i + 1, fixes.size())) {
         if (!second.group().equals(first.group())) {
-          choices.add(fixed(List.of(first, second), false));
+          addFixed(List.of(first, second), false);
         }
       }
     }
-    return choices;
   }
 
-  private PackChoice fixed(List<Fix> fixes, boolean coolers) {
+  private void addFixed(List<Fix> fixes, boolean coolers) {
     Build build = base;
-    Set<WorkScope.Part> scope = EnumSet.noneOf(WorkScope.Part.class);
     for (Fix fix : fixes) {
       build = changed(build, fix.changes().apply(build));
-      scope.add(fix.work());
     }
-    return pack(
+    packs.put(
         fixes.stream().map(Fix::id).collect(Collectors.joining("+", "fix:", "")),
-        build,
-        fixes.stream().map(Fix::said).toList(),
-        coolers,
-        fixes.stream().mapToDouble(Fix::price).sum(),
-        scope);
-  }
-
-  private PackChoice pack(
-      String id,
-      Build build,
-      List<Finding> bought,
-      boolean coolers,
-      double price,
-      Set<WorkScope.Part> scope) {
-    packs.put(id, build);
-    packParts.put(id, bought);
-    return new PackChoice(
-        id, job.setup(build), coolers, price, minutes(scope.toArray(WorkScope.Part[]::new)));
-  }
-
-  private static double minutes(WorkScope.Part... parts) {
-    return WorkOrder.minutesBeyondRestoring(Set.of(parts));
+        new Pack(
+            build,
+            fixes.stream().map(Fix::said).toList(),
+            coolers,
+            fixes.stream().mapToDouble(Fix::price).sum()));
   }
 
   /** A find as a build that can be entered; its verdict is worked out whole, band and all. */
@@ -265,7 +277,8 @@ final class SearchSpace {
       changes.put("parallel", false);
       bought.add(Bought.COOLER.with(part.name(), found.order()));
     }
-    bought.addAll(packParts.get(found.pack()));
+    Pack pack = packs.get(found.pack());
+    bought.addAll(pack.bought());
     snapshot.thermostats().stream()
         .filter(t -> t.code().equals(found.thermostat()))
         .findFirst()
@@ -274,7 +287,7 @@ final class SearchSpace {
               bought.add(Bought.PART.with(part.name()));
               changes.put("thermostat", new ThermostatData(part.startC(), part.fullC()));
             });
-    Build build = changed(packs.get(found.pack()), changes);
+    Build build = changed(pack.build(), changes);
     Verdict verdict = Verdict.of(job, build);
     return new FinderState.Pick(
         merit,

@@ -1,5 +1,6 @@
 package roadbreeze.server.job;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -9,11 +10,13 @@ import roadbreeze.core.explain.Code;
 /**
  * What the job is called and why the truck came: a section.
  *
+ * @param order ids of the builds as they were put in order; none yet where null
  * @param notices what a newer release changed about the job, until somebody has read it
  */
 public record About(
     @NotBlank @Size(max = 80) String name,
     @NotNull @Size(max = 2000) String complaint,
+    @Nullable @Size(max = 60) List<@NotNull @Size(max = 40) String> order,
     @NotNull @Size(max = 10) List<@NotNull Notice> notices) {
 
   /** What a release changed about jobs of before. */

@@ -33,7 +33,7 @@ public record JobContent(
     @NotNull @Valid About about,
     @NotNull @Valid RigSection rig,
     @NotNull @Valid Haul haul,
-    @NotNull @Size(min = 1, max = 6) @DistinctIds List<@NotNull @Valid Build> builds) {
+    @NotNull @Size(min = 1, max = 12) @DistinctIds List<@NotNull @Valid Build> builds) {
 
   /** Which marks of a job stand for which assumed number. */
   private static final Map<String, Assumed> ASSUMED = new HashMap<>();

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.haul.Haul;
+import roadbreeze.server.message.FieldLabel;
 import roadbreeze.server.problem.Fault;
 import roadbreeze.server.problem.StaleVersionException;
 import roadbreeze.server.problem.UnknownThingException;
@@ -29,7 +30,7 @@ public class JobService {
   private static final String RIG = "rig";
   private static final String HAUL = "haul";
   private static final String BUILD = "build/";
-  private static final int MOST_BUILDS = 6;
+  private static final int MOST_BUILDS = 12;
 
   private final JobRepository jobs;
   private final SectionRepository sections;
@@ -105,8 +106,7 @@ public class JobService {
     lock(job);
     List<SectionRow> builds = builds(job);
     if (builds.size() >= MOST_BUILDS) {
-      throw Fault.TOO_MANY.refuse(
-          new roadbreeze.server.message.FieldLabel("builds"), 1, MOST_BUILDS);
+      throw Fault.TOO_MANY.refuse(FieldLabel.of("builds"), 1, MOST_BUILDS);
     }
     if (builds.stream().anyMatch(row -> row.name().equals(BUILD + build.id()))) {
       throw Fault.SAME_ID.refuse(build.id());
@@ -199,7 +199,15 @@ public class JobService {
         default -> builds.add(section(row, Build.class));
       }
     }
+    List<String> order = about.body().order() == null ? List.of() : about.body().order();
+    builds.sort(Comparator.comparingInt(b -> place(order, b.body().id())));
     return new Job(rows.get(0).jobId(), changed, about, rig, haul, builds);
+  }
+
+  /** Those that no order names yet stand last, as they came. */
+  private static int place(List<String> order, String build) {
+    int at = order.indexOf(build);
+    return at < 0 ? order.size() : at;
   }
 
   private <T> Job.Section<T> section(SectionRow row, Class<T> type) {

@@ -40,7 +40,7 @@ public class LongRuns {
    * A run as it stands.
    *
    * @param share of the work done, 0 to 1
-   * @param results of its parts as JSON, once all are done
+   * @param results as JSON, of the parts that are done
    */
   public record RunState(
       String request,
@@ -97,7 +97,7 @@ public class LongRuns {
         all.stream().mapToDouble(LongRunPart::share).average().orElse(0),
         all.stream().mapToLong(LongRunPart::tried).sum(),
         Duration.between(run.startedAt(), end).toMillis() / 1000.0,
-        status == Status.DONE ? all.stream().map(LongRunPart::result).toList() : List.of());
+        all.stream().map(LongRunPart::result).filter(Objects::nonNull).toList());
   }
 
   private LongRun find(UUID id) {

@@ -16,6 +16,7 @@ public enum Fault implements Code {
   SAME_ID("id TEXT"),
   LAST_BUILD,
   AXIS_FALLS("axis WORD"),
+  SEARCH_TOO_LARGE("sets COUNT", "most COUNT"),
   SAVED_ELSEWHERE,
   GONE_ELSEWHERE,
   NOT_HERE,

@@ -11,18 +11,24 @@ import roadbreeze.server.message.Said;
 /**
  * A dispute with its schools run on this truck.
  *
+ * @param measure code of the figure that decides
  * @param recommended index of the school
  * @param otherwise when another school would be right
  */
 public record SettledDispute(
-    Said question, List<School> schools, int recommended, Said reason, Said otherwise) {
+    Said question,
+    String measure,
+    List<School> schools,
+    int recommended,
+    Said reason,
+    Said otherwise) {
 
   /**
    * One way of doing it.
    *
    * @param problem why it has no steady state here, null where it has
-   * @param sureHeadroomK the least of the three limits in nine cases of ten, null without a state,
-   *     as the gauges are
+   * @param sureHeadroomK in nine cases of ten, by the figure that decides; null without a state, as
+   *     the gauges are
    * @param effects what else it does
    */
   public record School(
@@ -34,7 +40,7 @@ public record SettledDispute(
       @Nullable Verdict.Gauge pan,
       Double sureHeadroomK,
       List<Said> effects) {
-    static School of(Dispute.School s) {
+    static School of(Dispute.School s, Dispute.Measure measure) {
       Headroom h = s.verdict().orElse(null);
       return new School(
           Said.of(s.name()),
@@ -43,7 +49,7 @@ public record SettledDispute(
           h == null ? null : Verdict.Gauge.of(h.coolant()),
           h == null ? null : Verdict.Gauge.of(h.feed()),
           h == null ? null : Verdict.Gauge.of(h.pan()),
-          h == null ? null : Double.valueOf(h.sure()),
+          h == null ? null : Double.valueOf(measure.of(h)),
           Said.of(s.effects()));
     }
   }
@@ -51,7 +57,8 @@ public record SettledDispute(
   static SettledDispute of(Dispute d) {
     return new SettledDispute(
         Said.of(d.question()),
-        d.schools().stream().map(School::of).toList(),
+        d.measure().key(),
+        d.schools().stream().map(s -> School.of(s, d.measure())).toList(),
         d.recommended(),
         Said.of(d.reason()),
         Said.of(d.otherwise()));

@@ -12,6 +12,7 @@ public enum Listed implements Code {
   CHARGE_AIR_COOLER("part TEXT", "code TEXT"),
   NEW_PUMP("part TEXT", "code TEXT"),
   CLUTCH("from TEMPERATURE", "full TEMPERATURE"),
+  CLUTCH_CONTROLLER("from TEMPERATURE", "full TEMPERATURE"),
   OVERRIDE,
   COOLER_FAN("flow AIRFLOW"),
   SEALS,

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -47,11 +48,6 @@ class SettleTest {
 
   private static double sure(SettledDispute dispute, int school) {
     return dispute.schools().get(school).sureHeadroomK();
-  }
-
-  private static double sureCoolant(SettledDispute dispute, int school) {
-    var gauge = dispute.schools().get(school).coolant();
-    return gauge.limitC() - gauge.nineInTenC();
   }
 
   private static double number(Said said, String value) {
@@ -130,7 +126,7 @@ class SettleTest {
       SettledDispute dispute = about("airSays.side", job, RESTORED);
       assertThat(chosen(dispute)).isEqualTo("airSays.sidePuller");
       assertThat(number(dispute.reason(), "gain"))
-          .isCloseTo(sureCoolant(dispute, 0) - sureCoolant(dispute, 1), within(0.06));
+          .isCloseTo(sure(dispute, 0) - sure(dispute, 1), within(0.06));
     }
   }
 
@@ -156,9 +152,9 @@ class SettleTest {
       assertThat(dispute.schools()).hasSize(3);
       double best = -1e9;
       for (int i = 0; i < 3; i++) {
-        best = Math.max(best, sureCoolant(dispute, i));
+        best = Math.max(best, sure(dispute, i));
       }
-      assertThat(sureCoolant(dispute, dispute.recommended())).isGreaterThanOrEqualTo(best - 1);
+      assertThat(sure(dispute, dispute.recommended())).isGreaterThanOrEqualTo(best - 1);
     }
     // Standing at idle, the fan that does not hang on the engine moves the most.
     SettledDispute bucket = about("airSays.mainFan", Jobs.BUCKET, RESTORED);
@@ -194,7 +190,7 @@ class SettleTest {
 
   private double rowGain(JobContent job) {
     SettledDispute dispute = about("airSays.rows", job, RESTORED);
-    return sureCoolant(dispute, 1) - sureCoolant(dispute, 0);
+    return sure(dispute, 1) - sure(dispute, 0);
   }
 
   @Test
@@ -202,8 +198,8 @@ class SettleTest {
     JobContent sealed = Jobs.with(Jobs.BUCKET, "rig.vehicle.rollingCoefficient", 0.010);
     SettledDispute smooth = about("airSays.metal", sealed, RESTORED);
     SettledDispute rough = about("airSays.metal", Jobs.BUCKET, RESTORED);
-    assertThat(Math.abs(sureCoolant(smooth, 0) - sureCoolant(smooth, 1))).isLessThan(3);
-    double apart = sureCoolant(rough, 0) - sureCoolant(rough, 1);
+    assertThat(Math.abs(sure(smooth, 0) - sure(smooth, 1))).isLessThan(3);
+    double apart = sure(rough, 0) - sure(rough, 1);
     assertThat(chosen(rough))
         .isEqualTo(apart > 1 ? "airSays.metalAluminium" : "airSays.metalCopper");
     assertThat(rough.reason().code())
@@ -230,6 +226,34 @@ class SettleTest {
         .isCloseTo(sure(plates, plates.recommended()) - sure(plates, 0), within(0.06));
     double left = number(effect(warm, 1, "oilSays.coreDrops"), "left");
     assertThat(left).isGreaterThan(number(effect(cold, 1, "oilSays.coreDrops"), "left"));
+  }
+
+  /** What a sentence says of a difference is the difference of the figures beside it. */
+  @Test
+  void eachReasonSpeaksOfTheFiguresShown() {
+    Set<String> compare = Set.of("gain", "apart", "lead", "within", "headroom", "less", "moves");
+    for (JobContent job : List.of(Jobs.HIVE, Jobs.BUCKET, Jobs.TILT_TRAY, Jobs.PLOUGH)) {
+      for (SettledDispute dispute : settle.settle(new BuildRequest(job, RESTORED))) {
+        dispute
+            .reason()
+            .values()
+            .forEach(
+                (name, value) -> {
+                  if (compare.contains(name)) {
+                    assertThat(apart(dispute))
+                        .as(dispute.toString())
+                        .anySatisfy(d -> assertThat(d).isCloseTo(value.value(), within(1e-6)));
+                  }
+                });
+      }
+    }
+  }
+
+  /** Every difference between two figures of a dispute, K. */
+  private static List<Double> apart(SettledDispute dispute) {
+    return dispute.schools().stream()
+        .flatMap(a -> dispute.schools().stream().map(b -> a.sureHeadroomK() - b.sureHeadroomK()))
+        .toList();
   }
 
   @Test

@@ -1,0 +1,48 @@
+package roadbreeze.core.finder;
+
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import roadbreeze.core.rig.OilOrder;
+import roadbreeze.core.workorder.WorkOrder;
+import roadbreeze.core.workorder.WorkScope;
+
+/**
+ * Hands' time of a candidate beyond that of the build the search starts from: the difference of two
+ * whole work orders, so that what two parts share (grille off, coolant out) counts once.
+ */
+final class Labour {
+  private final int start;
+  private final boolean tankBypassed;
+  private final Map<Set<WorkScope.Part>, Integer> known = new ConcurrentHashMap<>();
+
+  /**
+   * @param start work on the truck as found to come to the build the search starts from
+   * @param tankBypassed the in-tank cooler is out of the oil's way already, as found
+   */
+  Labour(Set<WorkScope.Part> start, boolean tankBypassed) {
+    this.start = hands(start);
+    this.tankBypassed = tankBypassed;
+  }
+
+  /** Minutes of a set of parts with the coolers that are there, or with a searched one. */
+  double minutes(PackChoice pack, boolean searched, OilOrder order, ThermostatChoice thermostat) {
+    Set<WorkScope.Part> work = EnumSet.noneOf(WorkScope.Part.class);
+    work.addAll(searched ? pack.bareWork() : pack.work());
+    if (searched) {
+      work.add(WorkScope.Part.COOLER);
+      if (order == OilOrder.TANK_BYPASSED && !tankBypassed) {
+        work.add(WorkScope.Part.TANK_BYPASS);
+      }
+    }
+    if (!thermostat.kept()) {
+      work.add(WorkScope.Part.THERMOSTAT);
+    }
+    return Math.max(0, hands(work) - start);
+  }
+
+  private int hands(Set<WorkScope.Part> work) {
+    return known.computeIfAbsent(work, w -> WorkOrder.hands(new WorkScope(w)));
+  }
+}

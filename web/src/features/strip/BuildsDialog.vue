@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useJob } from '@/job/useJob'
+import type { Build } from '@/shared/api/types'
+import { flag, outcomeOf, standingWord } from '@/shared/ui/words'
+import VerdictMark from '@/shared/ui/VerdictMark.vue'
+
+/** The job's builds in their order: named, copied, moved, taken away. */
+const open = defineModel<boolean>({ required: true })
+const job = useJob()
+const taken = ref('')
+
+function rename(build: Build, field: HTMLInputElement) {
+  const name = field.value.trim()
+  taken.value = ''
+  if (name === build.name) return
+  if (!name || job.content.builds.some((b) => b.id !== build.id && b.name === name)) {
+    taken.value = name ? `Another build is called ${name} already.` : 'A build needs a name.'
+    field.value = build.name
+    return
+  }
+  job.edit(`builds.${build.id}.name`, name)
+}
+</script>
+
+<template>
+  <el-dialog v-model="open" title="Builds of this job" width="min(720px, 94vw)" append-to-body>
+    <ol class="rows" data-builds>
+      <li v-for="(b, i) in job.content.builds" :key="b.id">
+        <span class="flag">{{ flag(b, job.content.builds) }}</span>
+        <input
+          :value="b.name"
+          maxlength="40"
+          :aria-label="`Name of build ${i + 1}`"
+          @change="rename(b, $event.target as HTMLInputElement)"
+        />
+        <span class="state"
+          ><VerdictMark :standing="outcomeOf(job.verdictOf(b.id))" :size="15" />
+          {{ standingWord(outcomeOf(job.verdictOf(b.id))) }}</span
+        >
+        <button
+          type="button"
+          class="act"
+          :disabled="i === 0"
+          :aria-label="`${b.name} earlier`"
+          @click="job.move(b, -1)"
+        >
+          ↑
+        </button>
+        <button
+          type="button"
+          class="act"
+          :disabled="i === job.content.builds.length - 1"
+          :aria-label="`${b.name} later`"
+          @click="job.move(b, 1)"
+        >
+          ↓
+        </button>
+        <button type="button" class="act" :disabled="job.full" :aria-label="`Copy ${b.name}`" @click="job.addPlan(b)">
+          Copy
+        </button>
+        <button
+          type="button"
+          class="act"
+          :disabled="b.kind !== 'PLAN' || job.content.builds.length === 1"
+          :aria-label="`Remove ${b.name}`"
+          @click="job.remove(b)"
+        >
+          Remove
+        </button>
+      </li>
+    </ol>
+    <p v-if="taken" role="alert" class="bad">{{ taken }}</p>
+    <p class="small soft">
+      {{ job.full ? 'A job has twelve builds at most. ' : '' }}Undo brings a removed plan back. The truck as found and
+      restored stay: the others are measured by them.
+    </p>
+  </el-dialog>
+</template>
+
+<style scoped>
+.rows {
+  list-style: none;
+  margin: 0 0 10px;
+  padding: 0;
+}
+.rows li {
+  display: grid;
+  grid-template-columns: 22px minmax(0, 1fr) 128px 44px 44px auto auto;
+  gap: 8px;
+  align-items: center;
+  padding: 6px 0;
+  border-top: 1px solid var(--rule-soft);
+}
+.flag {
+  font: 600 20px/1 var(--rb-font-head);
+}
+input {
+  min-height: 44px;
+  border: 1px solid var(--rule);
+  background: var(--paper);
+  color: var(--ink);
+  font: 600 19px/1 var(--rb-font-head);
+  padding: 0 10px;
+  width: 100%;
+}
+.state {
+  font: 600 16px/1.1 var(--rb-font-head);
+}
+.bad {
+  color: var(--over-ink);
+}
+@media (max-width: 700px) {
+  .rows li {
+    grid-template-columns: 22px minmax(0, 1fr) 44px 44px;
+  }
+  .state {
+    display: none;
+  }
+}
+</style>

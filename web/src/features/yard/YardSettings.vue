@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { ref, shallowRef, watch } from 'vue'
+import type { ApiProblem } from '@/shared/api/client'
+import type { Said } from '@/shared/api/types'
+import { say } from '@/shared/message/say'
+import { unitWorld } from '@/shared/ui/preferences'
+import { currencies, loadYard, saveYard, yard } from '@/shared/ui/yard'
+
+/** What the yard is called, and in which money its prices are. */
+const open = defineModel<boolean>({ required: true })
+const name = ref('')
+const currency = ref('')
+const problem = shallowRef<Said[]>([])
+
+watch(open, (now) => {
+  problem.value = []
+  if (now) read()
+})
+function read() {
+  name.value = yard.value?.name ?? ''
+  currency.value = yard.value?.currency ?? ''
+}
+
+async function save() {
+  problem.value = []
+  try {
+    if (!yard.value) await loadYard()
+    await saveYard({ ...yard.value!, name: name.value, currency: currency.value })
+    open.value = false
+  } catch (e) {
+    const refused = e as ApiProblem
+    problem.value = refused.said
+    if (refused.status === 409) {
+      await loadYard().catch(() => {})
+      read()
+    }
+  }
+}
+</script>
+
+<template>
+  <el-dialog v-model="open" title="The yard" width="460px">
+    <form class="fields" @submit.prevent="save">
+      <label>Name, as it stands on the sheets <input v-model="name" maxlength="60" /></label>
+      <label
+        >Money that all prices are in
+        <select v-model="currency">
+          <option v-for="c in currencies()" :key="c.code" :value="c.code">{{ c.code }} · {{ c.name }}</option>
+        </select>
+      </label>
+      <p class="small soft">A change of the money converts no price of the catalogue.</p>
+      <p v-if="problem.length" role="alert" class="bad">{{ problem.map((s) => say(s, unitWorld)).join('; ') }}</p>
+      <div class="ends">
+        <button type="button" class="act" @click="open = false">Leave as it was</button>
+        <button type="submit" class="act main">Save</button>
+      </div>
+    </form>
+  </el-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+}
+label {
+  display: grid;
+  gap: 4px;
+  color: var(--ink-soft);
+}
+input,
+select {
+  min-height: 46px;
+  border: 1px solid var(--rule);
+  background: var(--paper);
+  color: var(--ink);
+  font: 600 19px/1 var(--rb-font-head);
+  padding: 0 10px;
+  width: 100%;
+}
+.bad {
+  color: var(--over-ink);
+}
+.ends {
+  display: flex;
+  gap: 10px;
+  justify-content: flex-end;
+}
+</style>

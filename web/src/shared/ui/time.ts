@@ -1,0 +1,7 @@
+/** Minutes of work as a person says them: 40 min, 7 h, 7 h 10 min. */
+export function time(minutes: number): string {
+  const all = Math.round(minutes)
+  const hours = Math.floor(all / 60)
+  const rest = all % 60
+  return [hours ? `${hours} h` : '', rest || !hours ? `${rest} min` : ''].filter(Boolean).join(' ')
+}

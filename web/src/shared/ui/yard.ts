@@ -1,0 +1,31 @@
+import { computed, shallowRef } from 'vue'
+import { api } from '@/shared/api/client'
+import type { Yard } from '@/shared/api/types'
+
+/** The yard's settings, as every screen reads them. */
+export const yard = shallowRef<Yard | null>(null)
+
+export async function loadYard() {
+  yard.value = await api.get<Yard>('/api/yard')
+}
+
+/** @throws ApiProblem what the server refuses; a version of before among it */
+export async function saveYard(changed: Yard) {
+  yard.value = await api.put<Yard>('/api/yard', changed)
+}
+
+const plain = new Intl.NumberFormat('en', { maximumFractionDigits: 0 })
+const inMoney = computed(() =>
+  yard.value
+    ? new Intl.NumberFormat('en', { style: 'currency', currency: yard.value.currency, maximumFractionDigits: 0 })
+    : plain,
+)
+
+/** A price in the yard's money, without the small change. */
+export const money = (price: number): string => inMoney.value.format(price)
+
+/** Currencies with their names, for a choice. */
+export function currencies(): { code: string; name: string }[] {
+  const names = new Intl.DisplayNames('en', { type: 'currency' })
+  return Intl.supportedValuesOf('currency').map((code) => ({ code, name: names.of(code) ?? code }))
+}
