@@ -2,7 +2,9 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { screens } from './router'
+import CommandPalette from './CommandPalette.vue'
+import RoadNav from './RoadNav.vue'
+import { stations } from './stations'
 import { useDocument } from '@/job/document'
 import { useSaving } from '@/job/saving'
 import { useSelection } from '@/job/selection'
@@ -35,11 +37,16 @@ const saveWord = computed(() => {
   return ''
 })
 
-function open(digit: string) {
-  if (digit === '0') return void router.push({ name: 'yard' })
-  const screen = screens.find((s) => s.digit === digit)
-  if (screen && jobId.value) void router.push({ name: screen.name, params: { id: jobId.value } })
+/** By its digit, or by its letter after `g`. */
+function open(by: 'digit' | 'letter', key: string) {
+  const station = stations.find((s) => s[by] === key)
+  if (!station || (station.ofJob && !jobId.value)) return
+  void router.push({ name: station.name, params: station.ofJob ? { id: jobId.value } : {} })
 }
+const paletteOpen = ref(false)
+/** A `g` was struck, and a letter follows. */
+let going = 0
+const GOING_MS = 1500
 
 useEventListener(window, 'keydown', (e: KeyboardEvent) => {
   const typing = e.target instanceof HTMLElement && e.target.matches('input, textarea, select, [contenteditable]')
@@ -50,9 +57,18 @@ useEventListener(window, 'keydown', (e: KeyboardEvent) => {
     else document.undo()
     return
   }
+  if (command && e.key.toLowerCase() === 'k') {
+    e.preventDefault()
+    paletteOpen.value = true
+    return
+  }
   if (typing || command || e.altKey) return
-  if (/^[0-9]$/.test(e.key)) open(e.key)
-  else if (e.key === 'p') void router.push({ name: 'parts' })
+  const gone = Date.now() - going < GOING_MS
+  going = e.key === 'g' ? Date.now() : 0
+  if (gone) open('letter', e.key)
+  else if (/^[0-9]$/.test(e.key)) open('digit', e.key)
+  else if (e.key === 'k') paletteOpen.value = true
+  else if (e.key === 'p') open('letter', 'p')
   else if (e.key === '?') keysOpen.value = !keysOpen.value
   else if (e.key === 'b' && jobId.value) selection.next()
   else if (e.key === 'u') unitWorld.value = unitWorld.value === 'metric' ? 'imperial' : 'metric'
@@ -71,54 +87,37 @@ useEventListener(window, 'beforeunload', (e: BeforeUnloadEvent) => {
   if (window.document.querySelector('[aria-invalid="true"]') || saving.unsaved()) e.preventDefault()
 })
 const keys = [
-  ['0', 'Yard'],
-  ...screens.map((s) => [s.digit, s.label]),
-  ['p', 'Parts'],
+  ...stations.map((s) => [s.digit ? `${s.digit} · g ${s.letter}` : `g ${s.letter}`, s.label]),
+  ['k · Ctrl K', 'go to anything by its name'],
   ['b', 'next build'],
   ['u', 'other unit world'],
   ['Ctrl Z', 'undo'],
   ['Ctrl Shift Z', 'redo'],
   ['↑ ↓', 'step the number you are in'],
-  ['Esc', 'leave the number as it was'],
+  ['Esc', 'put the number back as it was'],
   ['?', 'this list'],
 ]
 </script>
 
 <template>
+  <a class="skip" href="#work">To the work</a>
   <div class="shell">
     <nav class="road" aria-label="Screens">
       <router-link :to="{ name: 'yard' }" class="brand"><span>Road</span> <span>Breeze</span></router-link>
-      <ol>
-        <li>
-          <router-link
-            :to="{ name: 'yard' }"
-            class="post"
-            :class="{ here: ['yard', 'parts'].includes(String(route.name)) }"
-            ><b>0</b><span>Yard</span></router-link
-          >
-        </li>
-        <li v-for="s in screens" :key="s.name">
-          <router-link
-            v-if="jobId"
-            :to="{ name: s.name, params: { id: jobId } }"
-            class="post"
-            :class="{ here: route.name === s.name }"
-            ><b>{{ s.digit }}</b
-            ><span>{{ s.label }}</span></router-link
-          >
-          <span v-else class="post off"
-            ><b>{{ s.digit }}</b
-            ><span>{{ s.label }}</span></span
-          >
-        </li>
-      </ol>
+      <RoadNav :job-id="jobId" />
       <div class="foot">
         <p v-if="jobId" class="save" :class="saving.state" role="status">{{ saveWord }}</p>
         <div v-if="jobId" class="pair">
           <button type="button" :disabled="!document.done.length" @click="document.undo()">Undo</button>
           <button type="button" :disabled="!document.undone.length" @click="document.redo()">Redo</button>
         </div>
-        <button type="button" @click="unitWorld = unitWorld === 'metric' ? 'imperial' : 'metric'">
+        <button type="button" class="wide" @click="paletteOpen = true">Go to …</button>
+        <button
+          type="button"
+          class="wide"
+          :aria-label="`Units ${unitWorld === 'metric' ? '°C and km/h' : '°F and mph'}; change`"
+          @click="unitWorld = unitWorld === 'metric' ? 'imperial' : 'metric'"
+        >
           {{ unitWorld === 'metric' ? '°C · km/h' : '°F · mph' }}
         </button>
         <div class="pair">
@@ -127,7 +126,8 @@ const keys = [
         </div>
       </div>
     </nav>
-    <main><router-view /></main>
+    <main id="work" tabindex="-1"><router-view /></main>
+    <CommandPalette v-model="paletteOpen" @keys="keysOpen = true" />
     <el-dialog v-model="keysOpen" title="Keys" width="380px">
       <dl class="keys">
         <template v-for="[key, what] in keys" :key="key"
@@ -165,59 +165,6 @@ const keys = [
 .brand span + span {
   color: #74c9c5;
 }
-ol {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  position: relative;
-}
-/* the road's centre line, seen from above */
-ol::before {
-  content: '';
-  position: absolute;
-  left: 28px;
-  top: 0;
-  bottom: 0;
-  border-left: 2px dashed var(--rb-asphalt-500);
-}
-.post {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 50px;
-  padding: 0 10px 0 15px;
-  color: inherit;
-  text-decoration: none;
-  font: 600 18px/1 var(--rb-font-head);
-  position: relative;
-}
-.post b {
-  width: 28px;
-  height: 28px;
-  display: grid;
-  place-items: center;
-  background: var(--rb-asphalt-700);
-  color: var(--rb-chalk-50);
-  font-weight: 600;
-}
-.post.here {
-  background: var(--ground);
-  color: var(--ink);
-}
-.post.here b {
-  background: var(--rb-breeze-600);
-}
-a.post:hover:not(.here) {
-  background: var(--rb-asphalt-800);
-}
-.post.off {
-  color: #8f9799;
-  cursor: default;
-}
-.post.off b {
-  background: var(--rb-asphalt-800);
-  color: #a4abac;
-}
 .foot {
   margin-top: auto;
   padding: 12px;
@@ -227,7 +174,7 @@ a.post:hover:not(.here) {
 }
 .foot button {
   font: 600 15px/1 var(--rb-font-head);
-  min-height: 38px;
+  min-height: 44px;
   background: var(--rb-asphalt-800);
   color: var(--rb-chalk-100);
   border: 1px solid var(--rb-asphalt-500);
@@ -243,6 +190,21 @@ a.post:hover:not(.here) {
 .pair {
   display: flex;
   gap: 6px;
+}
+.skip {
+  position: fixed;
+  left: 8px;
+  top: -60px;
+  z-index: 100;
+  background: var(--ink);
+  color: var(--paper);
+  padding: 12px 16px;
+}
+.skip:focus {
+  top: 8px;
+}
+main:focus {
+  outline: none;
 }
 .save {
   font: 600 15px/1.1 var(--rb-font-head);
@@ -280,18 +242,6 @@ main {
     font-size: 20px;
     padding: 12px 8px;
     display: grid;
-  }
-  ol::before {
-    display: none;
-  }
-  .post {
-    flex-direction: column;
-    justify-content: center;
-    gap: 3px;
-    min-height: 64px;
-    padding: 4px 2px;
-    text-align: center;
-    font-size: 15px;
   }
   .foot {
     padding: 8px 6px;

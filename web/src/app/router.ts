@@ -1,22 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
-
-/** The screens of a job in the order of the work; the digit is also the key that opens it. */
-export const screens = [
-  { digit: '1', name: 'rig', label: 'Rig', load: () => import('@/features/rig/RigScreen.vue') },
-  { digit: '2', name: 'haul', label: 'Haul', load: () => import('@/features/haul/HaulScreen.vue') },
-  { digit: '3', name: 'heat', label: 'Heat & air', load: () => import('@/features/heat/HeatScreen.vue') },
-  { digit: '4', name: 'finder', label: 'Find parts', load: () => import('@/features/finder/FinderScreen.vue') },
-  { digit: '5', name: 'settle', label: 'Settle it', load: () => import('@/features/settle/SettleScreen.vue') },
-  {
-    digit: '6',
-    name: 'switching',
-    label: 'Switch points',
-    load: () => import('@/features/switching/SwitchScreen.vue'),
-  },
-  { digit: '7', name: 'mounting', label: 'Mounting', load: () => import('@/features/mounting/MountingScreen.vue') },
-  { digit: '8', name: 'lines', label: 'Lines', load: () => import('@/features/lines/LinesScreen.vue') },
-  { digit: '9', name: 'sheet', label: 'Work sheet', load: () => import('@/features/sheet/SheetScreen.vue') },
-] as const
+import { screens, stations } from './stations'
+import { later } from '@/shared/ui/later'
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -50,6 +34,7 @@ router.push = (to) => push(to).catch(() => undefined)
 const stop = router.afterEach(() => {
   stop()
   setTimeout(async () => {
-    for (const screen of screens) await screen.load().catch(() => undefined)
+    for (const station of stations) await station.load().catch(() => undefined)
+    for (const load of later.all) await load().catch(() => undefined)
   }, 3000)
 })

@@ -2,7 +2,8 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { JobContent } from '@/shared/api/types'
 import { merge } from './merge'
-import { same, withValue, type JobPath } from './paths'
+import { edited } from './origin'
+import { same, type JobPath } from './paths'
 
 const MOST_UNDO = 200
 
@@ -42,9 +43,9 @@ export const useDocument = defineStore('document', () => {
     content.value = next
   }
 
-  /** Changes one place; a number that is typed over is no longer assumed. */
+  /** Changes one place; a number that is typed over is entered. */
   function edit(path: JobPath, value: unknown) {
-    if (content.value) replace(entered(withValue(content.value, path, value), path))
+    if (content.value) replace(edited(content.value, path, value))
   }
 
   function drag(next: JobContent) {
@@ -100,20 +101,3 @@ export const useDocument = defineStore('document', () => {
     absorb,
   }
 })
-
-/** Marks of a section stand in it by the path from there. */
-export function marksAt(path: string): { marks: JobPath; key: string } | null {
-  const [section, ...rest] = path.split('.')
-  if (section === 'rig') return { marks: 'rig.marks', key: rest.join('.') }
-  if (section === 'builds') return { marks: `builds.${rest[0]}.marks`, key: rest.slice(1).join('.') }
-  return null
-}
-
-function entered(content: JobContent, path: string): JobContent {
-  const at = marksAt(path)
-  const holder =
-    at && (path.startsWith('rig.') ? content.rig : content.builds.find((b) => path.startsWith(`builds.${b.id}.`)))
-  if (!at || holder?.marks[at.key] !== 'DEFAULT') return content
-  const { [at.key]: _, ...left } = holder.marks
-  return withValue(content, at.marks, left)
-}

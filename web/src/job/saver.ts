@@ -71,6 +71,11 @@ export class Saver {
     return this.job.id
   }
 
+  /** Saves of all sections together, as the server has counted them. */
+  get version(): number {
+    return [...this.base.values()].reduce((sum, s) => sum + s.version, this.base.size)
+  }
+
   /** Edits of an earlier window that the server never had, laid over what it has now. */
   private resume(kept: Outbox) {
     const theirs = this.base

@@ -14,6 +14,8 @@ export const useSaving = defineStore('saving', () => {
   const said = shallowRef<Said[]>([])
   const fields = shallowRef<Record<string, Said>>({})
   const conflict = shallowRef<Conflict | null>(null)
+  /** Of the job as the server has it: saves of all its sections together. */
+  const version = ref(0)
   const savers = new Map<string, Saver>()
   let saver: Saver | null = null
 
@@ -41,6 +43,7 @@ export const useSaving = defineStore('saving', () => {
     said.value = saver.said
     fields.value = saver.fields
     conflict.value = saver.conflicts[0] ?? null
+    version.value = saver.version
   }
 
   watch(
@@ -68,6 +71,7 @@ export const useSaving = defineStore('saving', () => {
     said,
     fields,
     conflict,
+    version,
     open,
     unsaved,
     refresh,

@@ -159,7 +159,7 @@ it('takes the mark of an assumed number away when it is typed over', async () =>
   document.edit('rig.vehicle.massKg', 2750)
   document.edit('builds.restored.fans.fan-1.part.freeFlowM3s', 2.2)
   expect(document.content!.rig.marks).toEqual({ 'trailer.massKg': 'MEASURED' })
-  expect(document.content!.builds[1].marks).toEqual({})
+  expect(document.content!.builds[1].marks).toEqual({ 'fans.fan-1.part.freeFlowM3s': 'ENTERED' })
   document.undo()
   document.undo()
   expect(document.content!.rig.marks).toHaveProperty('vehicle.massKg', 'DEFAULT')

@@ -16,6 +16,8 @@ export const useOpening = defineStore('opening', () => {
   const saving = useSaving()
   const problem = shallowRef<Said[]>([])
   const wanted = ref('')
+  /** Asking again would not help: it was removed, or never was. */
+  const gone = ref(false)
   let retry = 0
 
   async function load(id: string) {
@@ -24,6 +26,7 @@ export const useOpening = defineStore('opening', () => {
     if (document.jobId === id && document.content) return
     document.close()
     problem.value = []
+    gone.value = false
     try {
       const job = await api.get<Job>(`/api/jobs/${id}`)
       if (wanted.value === id) saving.open(job)
@@ -31,11 +34,12 @@ export const useOpening = defineStore('opening', () => {
       if (wanted.value !== id) return
       const refused = e as ApiProblem
       problem.value = refused.said
+      gone.value = !refused.passing
       if (refused.passing) retry = window.setTimeout(() => void load(id), RETRY_MS)
     }
   }
 
-  return { problem, load }
+  return { problem, gone, load }
 })
 
 /**

@@ -10,6 +10,7 @@ import { outcomeOf, standingWord } from '@/shared/ui/words'
 import { money } from '@/shared/ui/yard'
 import { format } from '@/shared/units/units'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
+import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import FallenOut from './FallenOut.vue'
 import FindPlot from './FindPlot.vue'
@@ -78,12 +79,12 @@ const ended = computed(() =>
         <h2>Find parts</h2>
         <span class="soft small">{{ job.content.haul.road }}</span>
       </header>
-      <label
-        >Start from
-        <select v-model="from" aria-label="Start from">
-          <option v-for="b in job.content.builds" :key="b.id" :value="b.id">{{ b.name }}</option>
-        </select>
-      </label>
+      <div class="labelled">
+        Start from
+        <el-select v-model="from" aria-label="Start from">
+          <el-option v-for="b in job.content.builds" :key="b.id" :value="b.id" :label="b.name" />
+        </el-select>
+      </div>
       <QuantityInput
         v-model="within.budget"
         v-model:bad="unread.budget"
@@ -113,18 +114,7 @@ const ended = computed(() =>
       />
       <p class="small soft">Every oil cooler, in every place of the opening and order, always. Besides:</p>
       <div class="switches">
-        <button
-          v-for="(label, key) in shelves"
-          :key="key"
-          type="button"
-          role="switch"
-          class="act"
-          :class="{ main: what[key] }"
-          :aria-checked="what[key]"
-          @click="what[key] = !what[key]"
-        >
-          {{ label }}
-        </button>
+        <ToggleInput v-for="(label, key) in shelves" :key="key" v-model="what[key]" :label="label" />
       </div>
       <button
         v-if="!running"
@@ -254,20 +244,12 @@ const ended = computed(() =>
   flex-direction: column;
   gap: 8px;
 }
-.ask > label {
+.ask > .labelled {
   display: flex;
   flex-direction: column;
   gap: 2px;
   font-size: 14px;
   color: var(--ink-soft);
-}
-.ask select {
-  min-height: 44px;
-  border: 1px solid var(--rule);
-  background: var(--paper);
-  color: var(--ink);
-  font: 600 20px/1 var(--rb-font-head);
-  padding: 0 10px;
 }
 .switches {
   display: grid;

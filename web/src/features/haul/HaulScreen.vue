@@ -7,6 +7,7 @@ import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import HillDrawing from './HillDrawing.vue'
 import MarginMap from './MarginMap.vue'
@@ -49,18 +50,13 @@ onScopeDispose(() => clearTimeout(retry))
         <QuantityField label="Ambient" path="haul.ambientC" quantity="temperature" :step="1" big />
         <QuantityField label="Altitude" path="haul.altitudeM" quantity="altitude" :step="100" big />
         <div class="ac">
-          <span id="ac-label">Air conditioning</span>
-          <button
-            type="button"
-            role="switch"
-            class="act"
-            :class="{ main: job.content.haul.airConditioning }"
-            :aria-checked="job.content.haul.airConditioning"
-            aria-labelledby="ac-label"
-            @click="job.edit('haul.airConditioning', !job.content.haul.airConditioning)"
+          <span>Air conditioning</span>
+          <ToggleInput
+            :model-value="job.content.haul.airConditioning"
+            label="Air conditioning"
+            @update:model-value="(on) => job.edit('haul.airConditioning', on)"
+            >{{ job.content.haul.airConditioning ? 'on' : 'off' }}</ToggleInput
           >
-            {{ job.content.haul.airConditioning ? 'on' : 'off' }}
-          </button>
         </div>
         <div class="ac wide">
           <span>Cab heater</span>

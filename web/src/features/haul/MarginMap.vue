@@ -1,34 +1,33 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { MapAxes, MapResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, type QuantityName, roundValues } from '@/shared/units/units'
 import { along, area, fieldOf, line, span } from './contour'
+import AgainstCard from '@/features/strip/AgainstCard.vue'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 
 /** Where a build holds, two things against each other. Hover reads values, a click moves the haul there. */
 const job = useJob()
-const STEPS = 41
+/** Points along each axis: of the first answer, and of the one that takes its place. */
+const COARSE = 13
+const FINE = 41
 const axes = ref<MapAxes>('AMBIENT_GRADE')
 const against = ref<string | null>(null)
-const choices: { value: MapAxes; label: string }[] = [
-  { value: 'AMBIENT_GRADE', label: 'heat × grade' },
-  { value: 'AMBIENT_MASS', label: 'heat × mass' },
-  { value: 'SPEED_GRADE', label: 'speed × grade' },
+const choices: [MapAxes, string][] = [
+  ['AMBIENT_GRADE', 'heat × grade'],
+  ['AMBIENT_MASS', 'heat × mass'],
+  ['SPEED_GRADE', 'speed × grade'],
 ]
-const acrossKind = computed<QuantityName>(() => (axes.value === 'SPEED_GRADE' ? 'speed' : 'temperature'))
-const upKind = computed<QuantityName>(() => (axes.value === 'AMBIENT_MASS' ? 'mass' : 'percent'))
+const acrossKind = computed<QuantityName>(() => (drawn.value === 'SPEED_GRADE' ? 'speed' : 'temperature'))
+const upKind = computed<QuantityName>(() => (drawn.value === 'AMBIENT_MASS' ? 'mass' : 'percent'))
 const ends = computed(() => span(axes.value, job.content.haul, job.content.rig.trailer.massKg))
 const other = computed(() =>
   against.value !== job.selected && job.content.builds.some((b) => b.id === against.value) ? against.value : null,
 )
-const {
-  result: map,
-  problem,
-  older,
-} = useComputed<MapResult>(
-  '/api/compute/map',
+const asked = computed(
   () =>
     job.content &&
     !job.stale &&
@@ -40,17 +39,34 @@ const {
       acrossTo: ends.value.across[1],
       upFrom: ends.value.up[0],
       upTo: ends.value.up[1],
-      steps: STEPS,
       against: other.value,
     },
 )
+/** The question whose coarse answer stands: it is asked again, finely. */
+const coarse = shallowRef<unknown>(null)
+const {
+  result: map,
+  problem,
+  older,
+} = useComputed<MapResult>(
+  '/api/compute/map',
+  () => asked.value && { ...asked.value, steps: coarse.value === asked.value ? FINE : COARSE },
+)
+/** Axes of the answer in hand, which may be to the question before. */
+const drawn = ref<MapAxes>(axes.value)
+watch(map, () => {
+  drawn.value = axes.value
+  coarse.value = asked.value
+})
+const refining = computed(() => older.value && coarse.value === asked.value)
+const steps = computed(() => map.value?.across.length ?? COARSE)
 const difference = computed(() => (map.value?.gainK.length ?? 0) > 0)
 
 const W = 560
 const H = 450
 const box = { left: 62, top: 10, right: W - 26, bottom: H - 44 }
-const x = (i: number) => box.left + (i / (STEPS - 1)) * (box.right - box.left)
-const y = (j: number) => box.bottom - (j / (STEPS - 1)) * (box.bottom - box.top)
+const x = (i: number) => box.left + (i / (steps.value - 1)) * (box.right - box.left)
+const y = (j: number) => box.bottom - (j / (steps.value - 1)) * (box.bottom - box.top)
 
 /** No steady state counts as far over. */
 const HOPELESS = -80
@@ -108,8 +124,8 @@ const targetValues = computed(() => {
   const { haul } = job.content
   const { trailer } = job.content.rig
   return {
-    across: axes.value === 'SPEED_GRADE' ? haul.speedKmh : haul.ambientC,
-    up: axes.value === 'AMBIENT_MASS' ? trailer.massKg : haul.gradePercent,
+    across: drawn.value === 'SPEED_GRADE' ? haul.speedKmh : haul.ambientC,
+    up: drawn.value === 'AMBIENT_MASS' ? trailer.massKg : haul.gradePercent,
   }
 })
 const target = computed(() => {
@@ -132,9 +148,9 @@ function place(event: MouseEvent) {
   const r = svg.value!.getBoundingClientRect()
   const px = ((event.clientX - r.left) / r.width) * W
   const py = ((event.clientY - r.top) / r.height) * H
-  const i = Math.round(((px - box.left) / (box.right - box.left)) * (STEPS - 1))
-  const j = Math.round(((box.bottom - py) / (box.bottom - box.top)) * (STEPS - 1))
-  return i < 0 || j < 0 || i >= STEPS || j >= STEPS ? null : { i, j }
+  const i = Math.round(((px - box.left) / (box.right - box.left)) * (steps.value - 1))
+  const j = Math.round(((box.bottom - py) / (box.bottom - box.top)) * (steps.value - 1))
+  return i < 0 || j < 0 || i >= steps.value || j >= steps.value ? null : { i, j }
 }
 /** With the keys: arrows from where the haul stands, Enter takes it there. */
 function step(event: KeyboardEvent) {
@@ -143,7 +159,7 @@ function step(event: KeyboardEvent) {
   const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowDown: [0, -1], ArrowUp: [0, 1] }[event.key]
   if (!m || !way) return
   event.preventDefault()
-  const inside = (k: number) => Math.min(STEPS - 1, Math.max(0, k))
+  const inside = (k: number) => Math.min(steps.value - 1, Math.max(0, k))
   const at = hover.value ?? {
     i: Math.round(along(targetValues.value.across, m.across)),
     j: Math.round(along(targetValues.value.up, m.upwards)),
@@ -158,14 +174,14 @@ function moveHaul(at: { i: number; j: number } | null) {
   const up = Number(m.upwards[at.j]!.toFixed(2))
   const haul = {
     ...content.haul,
-    ...(axes.value === 'SPEED_GRADE' ? { speedKmh: across } : { ambientC: across }),
-    ...(axes.value === 'AMBIENT_MASS' ? {} : { gradePercent: up }),
+    ...(drawn.value === 'SPEED_GRADE' ? { speedKmh: across } : { ambientC: across }),
+    ...(drawn.value === 'AMBIENT_MASS' ? {} : { gradePercent: up }),
   }
   job.replace({
     ...content,
     haul,
     rig:
-      axes.value === 'AMBIENT_MASS'
+      drawn.value === 'AMBIENT_MASS'
         ? { ...content.rig, trailer: { ...content.rig.trailer, massKg: Math.round(up) } }
         : content.rig,
   })
@@ -188,33 +204,30 @@ const reading = computed(() => {
 </script>
 
 <template>
-  <section class="panel map" :class="{ older }">
+  <section class="panel map" :class="{ older: older && !refining }">
     <header>
       <h2>Where {{ job.build.name }} holds</h2>
-      <span v-if="older" class="soft small" data-older>from before the last edit …</span>
-      <div class="picks" role="radiogroup" aria-label="Axes of the map">
-        <button
-          v-for="c in choices"
-          :key="c.value"
-          type="button"
-          role="radio"
-          :aria-checked="axes === c.value"
-          @click="axes = c.value"
+      <span v-if="refining" class="soft small">drawing it finer …</span>
+      <span v-else-if="older" class="soft small" data-older>from before the last edit …</span>
+      <span v-else-if="!map && !problem" class="soft small">working it out …</span>
+      <ChoiceInput v-model="axes" label="Axes of the map" :choices="choices" small />
+      <div class="against">
+        against
+        <el-select
+          v-model="against"
+          aria-label="Difference to another build"
+          class="other"
+          placeholder="nothing"
+          clearable
         >
-          {{ c.label }}
-        </button>
-      </div>
-      <label class="against"
-        >against
-        <select v-model="against" aria-label="Difference to another build">
-          <option :value="null">nothing</option>
           <template v-for="b in job.content.builds" :key="b.id"
-            ><option v-if="b.id !== job.selected" :value="b.id">{{ b.name }}</option></template
-          >
-        </select>
-      </label>
+            ><el-option v-if="b.id !== job.selected" :value="b.id" :label="b.name"
+          /></template>
+        </el-select>
+      </div>
     </header>
     <p v-if="problem" role="alert">{{ problem }}</p>
+    <AgainstCard v-if="other" :build="job.selected" :other="other" />
     <svg
       v-if="map"
       ref="svg"
@@ -222,7 +235,7 @@ const reading = computed(() => {
       class="chart"
       role="application"
       tabindex="0"
-      :aria-label="`Margin map, ${choices.find((c) => c.value === axes)!.label}; arrows read it, Enter moves the haul`"
+      :aria-label="`Margin map, ${choices.find(([value]) => value === axes)![1]}; arrows read it, Enter moves the haul`"
       data-map
       @pointermove="hover = place($event)"
       @pointerleave="hover = null"
@@ -258,7 +271,7 @@ const reading = computed(() => {
         </text>
       </g>
       <text :x="(box.left + box.right) / 2" :y="H - 4" text-anchor="middle" class="tick">
-        {{ axes === 'SPEED_GRADE' ? 'speed asked' : 'ambient' }}
+        {{ drawn === 'SPEED_GRADE' ? 'speed asked' : 'ambient' }}
       </text>
       <template v-if="!difference">
         <text :x="box.left + 12" :y="box.bottom - 14" class="head word">holds</text>
@@ -344,26 +357,6 @@ const reading = computed(() => {
 .map > header h2 {
   flex-basis: 100%;
 }
-.picks {
-  display: flex;
-  border: 1.5px solid var(--ink);
-}
-.picks button {
-  min-height: 34px;
-  border: 0;
-  padding: 0 9px;
-  background: transparent;
-  color: inherit;
-  font: 600 15px/1 var(--rb-font-head);
-  cursor: pointer;
-}
-.picks button + button {
-  border-left: 1.5px solid var(--ink);
-}
-.picks button[aria-checked='true'] {
-  background: var(--ink);
-  color: var(--paper);
-}
 .against {
   margin-left: auto;
   font-size: 14px;
@@ -372,12 +365,8 @@ const reading = computed(() => {
   align-items: center;
   gap: 6px;
 }
-.against select {
-  min-height: 34px;
-  background: var(--paper);
-  color: var(--ink);
-  border: 1px solid var(--rule);
-  font-size: 15px;
+.other {
+  width: 140px;
 }
 .tick {
   font-size: 15px;

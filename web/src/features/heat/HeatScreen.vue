@@ -1,28 +1,28 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue'
+import { ref } from 'vue'
 import { useJob } from '@/job/useJob'
+import { later } from '@/shared/ui/later'
 import PackPanel from './pack/PackPanel.vue'
 import ConditionPanel from './panels/ConditionPanel.vue'
 import CoolersPanel from './panels/CoolersPanel.vue'
 import FrontPanel from './panels/FrontPanel.vue'
 import LimitsPanel from './panels/LimitsPanel.vue'
 
-const HeatFlow = defineAsyncComponent(() => import('./HeatFlow.vue'))
-const FansPanel = defineAsyncComponent(() => import('./panels/FansPanel.vue'))
-const OtherCoresPanel = defineAsyncComponent(() => import('./panels/OtherCoresPanel.vue'))
-const RatingPanel = defineAsyncComponent(() => import('./panels/RatingPanel.vue'))
+const HeatFlow = later(() => import('./HeatFlow.vue'))
+const FansPanel = later(() => import('./panels/FansPanel.vue'))
+const OtherCoresPanel = later(() => import('./panels/OtherCoresPanel.vue'))
+const RatingPanel = later(() => import('./panels/RatingPanel.vue'))
 
 const job = useJob()
-type Tab = 'limits' | 'coolers' | 'others' | 'fans' | 'front' | 'faults' | 'rating'
-const tab = ref<Tab>('coolers')
-const tabs: { value: Tab; label: string }[] = [
-  { value: 'coolers', label: 'Oil coolers' },
-  { value: 'others', label: 'Other cores' },
-  { value: 'fans', label: 'Fans' },
-  { value: 'front', label: 'Radiator' },
-  { value: 'faults', label: 'Faults' },
-  { value: 'limits', label: 'Limits' },
-  { value: 'rating', label: 'Rating' },
+const tab = ref('coolers')
+const tabs = [
+  { name: 'coolers', label: 'Oil coolers', panel: CoolersPanel },
+  { name: 'others', label: 'Other cores', panel: OtherCoresPanel },
+  { name: 'fans', label: 'Fans', panel: FansPanel },
+  { name: 'front', label: 'Radiator', panel: FrontPanel },
+  { name: 'faults', label: 'Faults', panel: ConditionPanel },
+  { name: 'limits', label: 'Limits', panel: LimitsPanel },
+  { name: 'rating', label: 'Rating', panel: RatingPanel },
 ]
 </script>
 
@@ -39,29 +39,11 @@ const tabs: { value: Tab; label: string }[] = [
           New plan from this
         </button>
       </header>
-      <div class="tabs" role="tablist" aria-label="What to work on">
-        <button
-          v-for="t in tabs"
-          :id="`tab-${t.value}`"
-          :key="t.value"
-          type="button"
-          role="tab"
-          :aria-selected="tab === t.value"
-          aria-controls="bench"
-          @click="tab = t.value"
-        >
-          {{ t.label }}
-        </button>
-      </div>
-      <div id="bench" role="tabpanel" :aria-labelledby="`tab-${tab}`">
-        <CoolersPanel v-if="tab === 'coolers'" />
-        <OtherCoresPanel v-else-if="tab === 'others'" />
-        <FansPanel v-else-if="tab === 'fans'" />
-        <FrontPanel v-else-if="tab === 'front'" />
-        <ConditionPanel v-else-if="tab === 'faults'" />
-        <LimitsPanel v-else-if="tab === 'limits'" />
-        <RatingPanel v-else />
-      </div>
+      <el-tabs v-model="tab" class="tabs" aria-label="What to work on">
+        <el-tab-pane v-for="t in tabs" :key="t.name" :name="t.name" :label="t.label" lazy>
+          <component :is="t.panel" v-if="tab === t.name" />
+        </el-tab-pane>
+      </el-tabs>
       <div v-if="tab === 'coolers'" class="limits"><LimitsPanel /></div>
     </section>
   </div>
@@ -91,33 +73,25 @@ const tabs: { value: Tab; label: string }[] = [
 }
 .add {
   margin-left: auto;
-  min-height: 34px;
+  min-height: 44px;
   font-size: 15px;
   padding: 0 10px;
 }
-.tabs {
-  display: flex;
-  gap: 0;
-  margin: 0 -16px 12px;
-  padding: 0 16px;
-  border-bottom: 1.5px solid var(--ink);
-}
-.tabs button {
-  border: 0;
-  background: transparent;
-  color: var(--ink-soft);
+.tabs :deep(.el-tabs__item) {
   font: 600 16px/1 var(--rb-font-head);
-  min-height: 40px;
+  height: 44px;
   padding: 0 10px;
-  cursor: pointer;
-  white-space: nowrap;
+  color: var(--ink-soft);
 }
-.tabs button:first-child {
-  padding-left: 0;
-}
-.tabs button[aria-selected='true'] {
+.tabs :deep(.el-tabs__item.is-active) {
   color: var(--ink);
-  box-shadow: inset 0 -4px 0 var(--accent);
+}
+.tabs :deep(.el-tabs__active-bar) {
+  height: 4px;
+}
+.tabs :deep(.el-tabs__nav-wrap::after) {
+  height: 1.5px;
+  background: var(--ink);
 }
 .limits {
   border-top: 1px solid var(--rule);

@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { newId } from '@/job/paths'
-import type { Hose, LineResult } from '@/shared/api/types'
-import { say } from '@/shared/message/say'
+import type { FromCooler, Hose, LineResult } from '@/shared/api/types'
+import { say, whatToDo } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
@@ -20,6 +20,12 @@ const cooler = computed(() => job.build.coolers.length > 0)
 const hoses = computed(() => job.build.lines.hoses)
 const path = computed(() => `builds.${job.selected}.lines` as const)
 const cutOf = (id: string) => result.value?.cuts.find((c) => c.hose === id)
+
+const { result: start } = useComputed<FromCooler>('/api/compute/from-cooler', () =>
+  cooler.value ? { job: job.content, build: job.selected } : null,
+)
+const misfits = computed(() => (start.value?.mismatches ?? []).filter((m) => /hose/i.test(m.code)))
+const startFromCooler = () => job.edit(`${path.value}.hoses`, start.value!.hoses)
 
 function addHose() {
   const hose: Hose = {
@@ -103,8 +109,20 @@ function removeHose(id: string) {
     <section class="panel hoses">
       <header>
         <h2>Hoses</h2>
+        <button
+          v-if="cooler && start?.hoses.length"
+          type="button"
+          class="act"
+          :class="{ main: !hoses.length }"
+          @click="startFromCooler"
+        >
+          {{ hoses.length ? 'Start again from the cooler' : 'Start from the cooler' }}
+        </button>
         <button type="button" class="act" :disabled="hoses.length >= 12" @click="addHose">Add a hose</button>
       </header>
+      <p v-for="m in cooler ? misfits : []" :key="say(m, unitWorld)" class="note bad" data-misfit>
+        {{ say(m, unitWorld) }}: {{ whatToDo(m, unitWorld) }}.
+      </p>
       <div v-for="h in hoses" :key="h.id" class="hose">
         <div class="name">
           <h3>{{ h.name }}</h3>
@@ -208,7 +226,7 @@ ul {
 }
 .panel > header .act {
   margin-left: auto;
-  min-height: 36px;
+  min-height: 44px;
 }
 @media (max-width: 900px) {
   .lines {

@@ -1,19 +1,31 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
+import { say, whatToDo } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { editText, format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import StripDrawing from './StripDrawing.vue'
 import { useComputed } from '@/job/useComputed'
 import { newId } from '@/job/paths'
-import type { FlatStrip, MountingStrip } from '@/shared/api/types'
+import type { FlatStrip, FromCooler, MountingStrip } from '@/shared/api/types'
 
 const job = useJob()
 const strips = computed(() => job.build.strips)
 const at = ref('')
 const strip = computed(() => strips.value.find((s) => s.id === at.value) ?? strips.value[0])
 const { result: flat, problem } = useComputed<FlatStrip>('/api/compute/strip', () => strip.value)
+
+const { result: cooler } = useComputed<FromCooler>('/api/compute/from-cooler', () =>
+  job.build.coolers.length ? { job: job.content, build: job.selected } : null,
+)
+const misfits = computed(() =>
+  (cooler.value?.mismatches ?? []).filter((m) => m.code.includes('strip') || m.code.includes('Strip')),
+)
+function startFromCooler() {
+  job.edit(`builds.${job.selected}.strips`, cooler.value!.strips)
+  at.value = ''
+}
 
 function add() {
   const like = strips.value.at(-1) ?? {
@@ -61,6 +73,14 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
         >
       </button>
       <button type="button" class="act" :disabled="strips.length >= 12" @click="add">Add a strip</button>
+      <template v-if="job.build.coolers.length && cooler?.strips.length">
+        <button type="button" class="act" :class="{ main: !strips.length }" @click="startFromCooler">
+          {{ strips.length ? 'Start again from the cooler' : 'Start from the cooler' }}
+        </button>
+        <p v-for="m in misfits" :key="say(m, unitWorld)" class="misfit small" data-misfit>
+          {{ say(m, unitWorld) }}: {{ whatToDo(m, unitWorld) }}.
+        </p>
+      </template>
       <p class="caution">
         Cut strip is sharp: gloves and eye protection. Nothing metal may touch a core; vibration wears a hole.
       </p>
@@ -123,6 +143,10 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
   padding: 14px;
   flex: 1;
 }
+.misfit {
+  border-left: 4px solid var(--marginal);
+  padding-left: 8px;
+}
 .list {
   display: flex;
   flex-direction: column;
@@ -155,7 +179,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
 }
 .remove {
   margin-left: auto;
-  min-height: 36px;
+  min-height: 44px;
 }
 .bench {
   display: flex;

@@ -138,7 +138,7 @@ form {
   gap: 2px;
 }
 .text input {
-  min-height: 40px;
+  min-height: 44px;
   border: 1px solid var(--rule);
   background: var(--paper);
   color: var(--ink);

@@ -1,15 +1,30 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { AnyPart as Part, Catalogue } from '@/shared/api/types'
-import { choiceWord, word } from '@/shared/message/say'
+import type { AnyPart as Part, Catalogue, JobContent } from '@/shared/api/types'
+import { useJob } from '@/job/useJob'
+import { gauges } from '@/shared/api/gauges'
+import { choiceWord, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
+import { outcomeOf, standingWord } from '@/shared/ui/words'
+import { money } from '@/shared/ui/yard'
 import { format } from '@/shared/units/units'
+import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import CsvExchange from './CsvExchange.vue'
 import { useCatalogue } from './useCatalogue'
+import { useTrials } from './useTrials'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 
 /** One shelf of the catalogue to choose from, and its CSV both ways. */
 type Shelf = keyof Catalogue
-const props = defineProps<{ shelf: Shelf; fits?: (part: Part) => string }>()
+const props = defineProps<{
+  shelf: Shelf
+  /** The part in whose place another comes. */
+  now?: Part
+  /** Why a part goes in nowhere. */
+  fits?: (part: Part) => string
+  /** The job with a part in the build in hand; without it nothing is worked out here. */
+  fitted?: (part: Part) => JobContent
+}>()
 const emit = defineEmits<{ close: []; fit: [part: Part] }>()
 const { catalogue, problem, reload } = useCatalogue()
 const slugs: Record<Shelf, string> = {
@@ -28,9 +43,28 @@ const group = ref('')
 const groupOf = (p: Part): string =>
   'family' in p ? p.family : 'metal' in p ? p.metal : 'circuit' in p ? p.circuit : 'kind' in p ? p.kind : ''
 const parts = computed(() => (catalogue.value?.[props.shelf] ?? []) as Part[])
-const groups = computed(() => [...new Set(parts.value.map(groupOf))].filter(Boolean).map((g) => [g, choiceWord(g)]))
+const groups = computed(() =>
+  [...new Set(parts.value.map(groupOf))].filter(Boolean).map((g) => [g, choiceWord(g)] as const),
+)
 const shown = computed(() => parts.value.filter((p) => !group.value || groupOf(p) === group.value))
 const why = (p: Part) => props.fits?.(p) ?? ''
+const job = useJob()
+/** What each part would do here; one that goes in nowhere is not asked about. */
+const trials = useTrials(() => shown.value.filter((p) => !why(p)), props.fitted)
+function does(p: Part): string {
+  const verdict = trials.value[p.code]
+  if (!verdict) return ''
+  if (verdict.problem) return say(verdict.problem, unitWorld.value)
+  const now = gauges(job.verdict ?? undefined)
+  const signed = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.value, 1)
+  return gauges(verdict)
+    .map(({ key, label, gauge }) => {
+      const then = now.find((g) => g.key === key)
+      return `${label.toLowerCase()} ${then ? signed(gauge.peakC - then.gauge.peakC) : format(gauge.peakC, 'temperature', unitWorld.value, 0)}`
+    })
+    .join(' · ')
+}
+const outcome = (p: Part) => outcomeOf(trials.value[p.code])
 const mm = (v: number) => format(v, 'size', unitWorld.value)
 function about(p: Part): string {
   if ('family' in p)
@@ -68,18 +102,7 @@ const size = (p: Part) =>
     @close="emit('close')"
   >
     <div class="top">
-      <div class="groups" role="radiogroup" aria-label="Kind">
-        <button
-          v-for="[value, label] in [['', 'All'], ...groups]"
-          :key="value"
-          type="button"
-          role="radio"
-          :aria-checked="group === value"
-          @click="group = value"
-        >
-          {{ label }}
-        </button>
-      </div>
+      <ChoiceInput v-model="group" label="Kind" :choices="[['', 'All'] as const, ...groups]" small />
     </div>
     <CsvExchange :shelf="slugs[shelf]" @taken="reload" />
     <p v-if="problem" role="alert">{{ problem }}</p>
@@ -110,12 +133,29 @@ const size = (p: Part) =>
         <div>
           <h3>{{ p.name }}</h3>
           <p class="small soft">{{ about(p) }}</p>
+          <p v-if="fitted && !why(p)" class="does" :data-does="trials[p.code] ? 'yes' : 'not yet'">
+            <template v-if="trials[p.code]"
+              ><VerdictMark :standing="outcome(p)" :size="14" /> {{ does(p) }},
+              {{
+                outcome(p) === 'CLASH'
+                  ? `not buildable: ${say(trials[p.code]!.clashes[0]!.said, unitWorld)}`
+                  : standingWord(outcome(p))
+              }}</template
+            >
+            <template v-else>working out what it does here …</template>
+          </p>
         </div>
         <span class="price"
-          ><b>{{ Math.round(p.price) }}</b></span
+          ><b>{{ money(p.price) }}</b></span
         >
-        <button type="button" class="act" :disabled="!!why(p)" :aria-label="`Fit ${p.name}`" @click="emit('fit', p)">
-          {{ why(p) || 'Fit' }}
+        <button
+          type="button"
+          class="act"
+          :disabled="!!why(p) || now?.code === p.code"
+          :aria-label="`Take ${p.name}`"
+          @click="emit('fit', p)"
+        >
+          {{ why(p) || (now?.code === p.code ? 'Fitted now' : 'Take it') }}
         </button>
       </li>
     </ul>
@@ -129,25 +169,11 @@ const size = (p: Part) =>
   flex-wrap: wrap;
   margin-bottom: 8px;
 }
-.groups {
-  display: flex;
-  gap: 6px;
-  flex-wrap: wrap;
-  margin-right: auto;
+.does {
+  font: 600 16px/1.25 var(--rb-font-head);
 }
-.groups button {
-  min-height: 40px;
-  padding: 0 12px;
-  border: 1.5px solid var(--rule);
-  background: transparent;
-  color: inherit;
-  font: 600 16px/1 var(--rb-font-head);
-  cursor: pointer;
-}
-.groups button[aria-checked='true'] {
-  background: var(--ink);
-  color: var(--paper);
-  border-color: var(--ink);
+.does svg {
+  vertical-align: -2px;
 }
 .parts {
   list-style: none;
@@ -162,7 +188,7 @@ const size = (p: Part) =>
   padding: 7px 0;
   border-top: 1px solid var(--rule-soft);
 }
-.parts svg {
+.parts > li > svg {
   width: 84px;
   height: 54px;
 }

@@ -46,10 +46,10 @@ async function fetchShelf() {
   }
 }
 watch(
-  () => route.params.shelf,
+  () => [route.params.shelf, route.query.find],
   () => {
     parts.value = null
-    wanted.value = ''
+    wanted.value = String(route.query.find ?? '')
     void fetchShelf()
   },
   { immediate: true },
@@ -205,7 +205,7 @@ header {
   align-items: start;
 }
 .search {
-  min-height: 40px;
+  min-height: 44px;
   width: 100%;
   border: 1.5px solid var(--rule);
   background: var(--paper);

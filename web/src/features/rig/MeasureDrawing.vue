@@ -77,7 +77,7 @@ const section = computed(() => {
       <g :class="{ lit: lit('rig.vehicle.gearbox.tyre') }">
         <path d="M546 168V190" class="dim" />
         <text x="560" y="212" class="note">
-          {{ format(job.content.rig.vehicle.gearbox.tyreRadiusM, 'length', unitWorld) }}
+          {{ format(job.content.rig.vehicle.gearbox.tyreRadiusM, 'radius', unitWorld) }}
         </text>
       </g>
       <g :class="{ lit: lit('rig.vehicle.dragAreaM2') }">

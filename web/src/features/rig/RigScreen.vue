@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
-import { marksAt } from '@/job/document'
+import { assumed, edited, numbersOf, type Origin, originOf } from '@/job/origin'
 import { valueAt } from '@/job/paths'
-import type { Mark as Given } from '@/shared/api/types'
 import { word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import DrivelineFields from './DrivelineFields.vue'
 import MeasureDrawing from './MeasureDrawing.vue'
-import { measurementAt, stages, type Measurement } from './measurements'
+import { measurementAt, stageOf, stages, type Measurement } from './measurements'
 
 /** The rig taken in, station by station; every number says whether it was measured, entered or assumed. */
 const job = useJob()
@@ -18,31 +18,15 @@ const at = ref(0)
 const stage = computed(() => stages[at.value]!)
 const focus = ref('')
 const pathOf = (m: Measurement) => m.path(job.build)
-const there = (m: Measurement) => valueAt(job.content, pathOf(m).split('.').slice(0, -1).join('.')) != null
+const there = (m: Measurement) =>
+  pathOf(m).startsWith('rig.ratings.') || valueAt(job.content, pathOf(m).split('.').slice(0, -1).join('.')) != null
 
-type Mark = Given | 'ENTERED'
-const marksOf = (m: Measurement) => {
-  const at = marksAt(pathOf(m))!
-  return { ...at, all: (valueAt(job.content, at.marks) ?? {}) as Record<string, Given> }
-}
-const mark = (m: Measurement): Mark => marksOf(m).all[marksOf(m).key] ?? 'ENTERED'
-const words: Record<Mark, string> = { MEASURED: 'measured', ENTERED: 'entered', DEFAULT: 'assumed' }
-const next: Record<Mark, Mark> = { DEFAULT: 'MEASURED', ENTERED: 'MEASURED', MEASURED: 'ENTERED' }
-function turnMark(m: Measurement) {
-  const { marks, key, all } = marksOf(m)
-  const { [key]: _, ...rest } = all
-  const to = next[mark(m)]
-  job.edit(marks, to === 'ENTERED' ? rest : { ...rest, [key]: to })
-}
-const counts = computed(() => {
-  const all = stages.flatMap((s) => s.list).filter(there)
-  return {
-    all: all.length,
-    measured: all.filter((m) => mark(m) === 'MEASURED').length,
-    assumed: all.filter((m) => mark(m) === 'DEFAULT').length,
-  }
-})
-const assumedIn = (list: Measurement[]) => list.filter((m) => there(m) && mark(m) === 'DEFAULT').length
+/** Every number of the rig, by the station it belongs to: the torque curve and the limits as well. */
+const numbers = computed(() =>
+  numbersOf(job.content.rig).map((key) => ({ stage: stageOf(key), origin: originOf(job.content, `rig.${key}`) })),
+)
+const how = (origin: Origin) => numbers.value.filter((n) => n.origin === origin).length
+const assumedIn = (stage: number) => numbers.value.filter((n) => n.stage === stage && n.origin === 'assumed').length
 function go(path: string) {
   const m = measurementAt(path, job.build)
   const i = stages.findIndex((s) => m && s.list.includes(m))
@@ -72,7 +56,9 @@ function fitCore(key: 'condenser' | 'chargeAirCooler') {
     metal: 'ALUMINIUM',
     tubes: null,
   }
-  job.edit(`rig.vehicle.cooling.${key}`, cooling[key] ? null : made)
+  const path = `rig.vehicle.cooling.${key}` as const
+  const next = edited(job.content, path, cooling[key] ? null : made)
+  job.replace(cooling[key] ? next : assumed(next, path))
 }
 const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 </script>
@@ -110,12 +96,14 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
         <li v-for="(s, i) in stages" :key="s.name">
           <button type="button" :aria-pressed="i === at" @click="at = i">
             <b>{{ s.name }}</b><span class="small">{{
-              assumedIn(s.list) ? `${assumedIn(s.list)} assumed` : 'nothing assumed'
+              assumedIn(i) ? `${assumedIn(i)} assumed` : 'nothing assumed'
             }}</span>
           </button>
         </li>
       </ol>
-      <p class="small soft">{{ counts.measured }} of {{ counts.all }} measured, {{ counts.assumed }} only assumed.</p>
+      <p class="small soft">
+        {{ how('measured') }} of {{ numbers.length }} numbers measured, {{ how('assumed') }} only assumed.
+      </p>
     </nav>
     <section class="panel station">
       <header>
@@ -132,15 +120,6 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
             :step="m.step"
             :optional="m.optional"
           />
-          <button
-            type="button"
-            class="mark"
-            :class="mark(m)"
-            :aria-label="`${m.label} is ${words[mark(m)]}; change`"
-            @click="turnMark(m)"
-          >
-            {{ words[mark(m)] }}
-          </button>
           <p class="small soft">
             {{ m.how }} <b>{{ m.tool }}</b>
           </p>
@@ -148,18 +127,13 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
       </ul>
       <DrivelineFields v-if="at === 1" />
       <div v-if="at === 2" class="cores">
-        <button
+        <ToggleInput
           v-for="core in cores"
           :key="core.key"
-          type="button"
-          role="switch"
-          class="act"
-          :class="{ main: core.fitted }"
-          :aria-checked="core.fitted"
-          @click="fitCore(core.key)"
-        >
-          {{ core.label }}{{ core.fitted ? ' fitted' : ', none' }}
-        </button>
+          :model-value="core.fitted"
+          :label="`${core.label} fitted`"
+          @update:model-value="fitCore(core.key)"
+        />
         <p class="small soft">Where they stand is drawn and dragged on Heat &amp; air.</p>
       </div>
     </section>
@@ -186,8 +160,11 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
           </li>
         </ol>
       </template>
+      <p v-else-if="!job.verdict?.coolant" class="soft">Without a steady state there is no telling.</p>
       <p v-else class="soft">Nothing that matters is only assumed. What is left of the band is the model’s own.</p>
-      <p class="small soft">Typing over an assumed number makes it entered; the mark beside it makes it measured.</p>
+      <p class="small soft">
+        Typing over an assumed number makes it entered; the word beside it asks what was measured.
+      </p>
     </section>
   </div>
 </template>
@@ -264,9 +241,7 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 }
 .list li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 92px;
-  gap: 2px 8px;
-  align-items: end;
+  gap: 2px;
   align-content: start;
   border-left: 4px solid transparent;
   padding-left: 8px;
@@ -275,26 +250,10 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
   border-color: var(--accent);
 }
 .list p {
-  grid-column: 1 / -1;
   line-height: 1.2;
 }
-.mark {
-  min-height: 40px;
-  border: 1.5px solid var(--rule);
-  background: transparent;
-  color: inherit;
-  font: 600 16px/1 var(--rb-font-head);
-  cursor: pointer;
-}
-.mark.MEASURED {
-  border-color: var(--accent);
-  color: var(--accent-ink);
-  background: var(--accent-wash);
-}
-.mark.DEFAULT {
-  border-style: dashed;
-  border-color: var(--ink-soft);
-  color: var(--ink-soft);
+.list :deep(.mark) {
+  font-size: 15px;
 }
 .band {
   display: grid;

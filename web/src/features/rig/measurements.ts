@@ -31,6 +31,10 @@ const m = (
   more: Partial<Measurement> = {},
 ): Measurement => ({ id: place, path: () => place, label, quantity, how, tool, ...more })
 
+/** What the makers allow, and what was weighed against it; empty where nobody has looked. */
+const rating = (field: string, label: string, how: string, tool: string): Measurement =>
+  m(`rig.ratings.${field}` as JobPath, label, 'mass', how, tool, { step: 50, optional: true })
+
 /** The main fan is the build's own. */
 const fan = (label: string, quantity: QuantityName, how: string, tool: string): Measurement => ({
   id: 'fan',
@@ -75,6 +79,16 @@ export const stages: Stage[] = [
         'tape',
         { step: 0.1 },
       ),
+      rating('combinedKg', 'Rated, truck and trailer together', 'On the plate: what both may weigh together.', 'plate'),
+      rating('grossKg', 'Rated, truck alone', 'On the plate, with what rests on the hitch.', 'plate'),
+      rating('towKg', 'Rated, trailer', 'The least of truck’s, hitch’s and coupling’s.', 'plate'),
+      rating('hitchKg', 'Rated, on the hitch', 'On the hitch.', 'plate'),
+      rating('frontAxleKg', 'Rated, front axle', 'On the plate.', 'plate'),
+      rating('rearAxleKg', 'Rated, rear axle', 'On the plate.', 'plate'),
+      rating('emptyKg', 'Truck, empty', 'Without load, tank full.', 'weighbridge'),
+      rating('onHitchKg', 'On the hitch', 'Coupled level, jockey wheel up.', 'hitch scale'),
+      rating('onFrontAxleKg', 'On the front axle', 'Loaded and coupled.', 'weighbridge'),
+      rating('onRearAxleKg', 'On the rear axle', 'Loaded and coupled.', 'weighbridge'),
     ],
   },
   {
@@ -116,7 +130,7 @@ export const stages: Stage[] = [
       m(
         'rig.vehicle.gearbox.tyreRadiusM',
         'Tyre radius, rolling',
-        'length',
+        'radius',
         'Roll one turn, divide by 6.28.',
         'tape, chalk',
         { step: 0.01 },
@@ -278,3 +292,11 @@ export const stages: Stage[] = [
 /** The thing to measure at a place of the job. */
 export const measurementAt = (path: string, build: Build): Measurement | undefined =>
   stages.flatMap((s) => s.list).find((x) => x.path(build) === path)
+
+/** The station that a number of the rig belongs to, by its place in the rig. */
+export function stageOf(key: string): number {
+  if (/^vehicle\.(engine\.condenserKw|cooling\.(radiator|condenser|chargeAir|capKpa|glycolShare|pump))/.test(key))
+    return 2
+  if (/^vehicle\.(engine|gearbox|limits)\./.test(key)) return 1
+  return /^(vehicle\.cooling|obstacles|traverse)\b/.test(key) ? 3 : 0
+}

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
+import { useSaving } from '@/job/saving'
 import { gauges } from '@/shared/api/gauges'
 import type { WorkSheet } from '@/shared/api/types'
 import { say, whatToDo, why, word } from '@/shared/message/say'
@@ -9,13 +10,20 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
 import { time } from '@/shared/ui/time'
 import { standingWord } from '@/shared/ui/words'
+import { money, yard } from '@/shared/ui/yard'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import RatingBar from '@/features/strip/RatingBar.vue'
+import PackSketch from './PackSketch.vue'
+import ProofTable from './ProofTable.vue'
 
 const job = useJob()
 const { result, problem } = useComputed<WorkSheet>(
   '/api/compute/work-sheet',
   () => job.content && { job: job.content, build: job.selected },
 )
+const saving = useSaving()
+const today = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' }).format(new Date())
+const priced = computed(() => (result.value?.parts ?? []).reduce((sum, p) => sum + (p.price ?? 0), 0))
 const verdict = computed(() => result.value?.verdicts.find((v) => v.build === job.selected))
 const t = (v: number, d?: number) => format(v, 'temperature', unitWorld.value, d)
 const spent = (hands: number, waits: number) =>
@@ -37,7 +45,7 @@ const haul = computed(() => job.content.haul)
     <article v-if="result" class="sheet" data-sheet>
       <header>
         <div>
-          <p class="brand">Road Breeze work sheet</p>
+          <p class="brand">{{ yard?.name ?? 'Road Breeze' }}: work sheet, {{ today }}, version {{ saving.version }}</p>
           <h1>{{ job.content.about.name }}: {{ job.build.name }}</h1>
           <p>
             {{ job.content.rig.vehicle.name }} with {{ job.content.rig.trailer.name }},
@@ -58,6 +66,7 @@ const haul = computed(() => job.content.haul)
           {{ time(result.waits) }} of waiting, {{ result.steps.length }} steps
         </p>
       </header>
+      <RatingBar v-if="verdict?.overRatings.length" :over="verdict.overRatings" />
       <p v-if="verdict?.clashes.length" class="clash" role="alert">
         <b>Not buildable:</b> {{ verdict.clashes.map((c) => say(c.said, unitWorld)).join('; ') }}. What is below would
         be so if it fitted.
@@ -79,15 +88,36 @@ const haul = computed(() => job.content.haul)
         <section>
           <h2>Parts</h2>
           <ul class="rows">
-            <li v-for="(p, i) in result.parts" :key="i">
-              <b>{{ say(p, unitWorld) }}</b>, {{ whatToDo(p, unitWorld) }}<br /><span class="small">{{
-                why(p, unitWorld)
-              }}</span>
+            <li v-for="(p, i) in result.parts" :key="i" class="part">
+              <span
+                ><b>{{ say(p.said, unitWorld) }}</b
+                >, {{ whatToDo(p.said, unitWorld) }}<br /><span class="small">{{ why(p.said, unitWorld) }}</span></span
+              >
+              <b v-if="p.price != null" class="price">{{ money(p.price) }}</b>
+            </li>
+            <li v-if="priced" class="part">
+              <span>Together, where the catalogue has a price</span><b class="price">{{ money(priced) }}</b>
             </li>
             <li v-if="!result.parts.length">Nothing to buy.</li>
           </ul>
         </section>
         <section>
+          <template v-if="result.comesOut.length">
+            <h2>Comes out</h2>
+            <ul class="rows">
+              <li v-for="o in result.comesOut" :key="say(o, unitWorld)">{{ say(o, unitWorld) }}</li>
+            </ul>
+          </template>
+          <template v-if="result.fuses.length">
+            <h2>Fuse and relay</h2>
+            <ul class="rows">
+              <li v-for="f in result.fuses" :key="say(f, unitWorld)">
+                <b>{{ say(f, unitWorld) }}</b>, {{ whatToDo(f, unitWorld) }}<br /><span class="small">{{
+                  why(f, unitWorld)
+                }}</span>
+              </li>
+            </ul>
+          </template>
           <h2>Switch points</h2>
           <ul class="rows">
             <li>Thermostat {{ t(job.build.thermostat.startC, 0) }} to {{ t(job.build.thermostat.fullC, 0) }}</li>
@@ -107,6 +137,13 @@ const haul = computed(() => job.content.haul)
           </ul>
         </section>
       </div>
+      <section v-if="job.build.coolers.length || job.build.otherCoolers.length">
+        <h2>Where it hangs</h2>
+        <PackSketch />
+      </section>
+      <p v-for="m in result.mismatches" :key="say(m, unitWorld)" class="caution" data-misfit>
+        {{ say(m, unitWorld) }}: {{ whatToDo(m, unitWorld) }}.
+      </p>
       <section v-if="result.lines.cuts.length">
         <h2>Hose cut list</h2>
         <table>
@@ -182,6 +219,10 @@ const haul = computed(() => job.content.haul)
           </li>
         </ol>
       </section>
+      <section>
+        <h2>Proof on the road</h2>
+        <ProofTable />
+      </section>
     </article>
   </div>
 </template>
@@ -251,6 +292,15 @@ const haul = computed(() => job.content.haul)
 .rows li {
   border-top: 1px solid var(--rule);
   padding-top: 4px;
+}
+.part {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
+.price {
+  font: 600 17px/1.2 var(--rb-font-head);
+  white-space: nowrap;
 }
 .columns {
   display: grid;
@@ -328,9 +378,15 @@ td {
 <style>
 @page {
   margin: 14mm;
+  @bottom-right {
+    content: 'page ' counter(page) ' of ' counter(pages);
+    font:
+      10pt 'Barlow',
+      sans-serif;
+  }
 }
 @media print {
-  .strip {
+  .frame:has([data-sheet]) .strip {
     display: none !important;
   }
   html:root {

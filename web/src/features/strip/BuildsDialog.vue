@@ -1,14 +1,28 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import type { Build } from '@/shared/api/types'
 import { flag, outcomeOf, standingWord } from '@/shared/ui/words'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import AgainstCard from './AgainstCard.vue'
 
 /** The job's builds in their order: named, copied, moved, taken away. */
 const open = defineModel<boolean>({ required: true })
 const job = useJob()
 const taken = ref('')
+/** What the build in hand is compared with: restored, unless another is wanted. */
+const wanted = ref('')
+const others = computed(() =>
+  job.content.builds.filter((b) => b.id !== job.selected).map((b) => [b.id, b.name] as const),
+)
+const other = computed({
+  get: () => {
+    const restored = job.content.builds.find((b) => b.kind === 'RESTORED')?.id
+    return [wanted.value, restored].find((id) => others.value.some(([o]) => o === id)) ?? others.value[0]![0]
+  },
+  set: (id) => (wanted.value = id),
+})
 
 function rename(build: Build, field: HTMLInputElement) {
   const name = field.value.trim()
@@ -70,6 +84,10 @@ function rename(build: Build, field: HTMLInputElement) {
         </button>
       </li>
     </ol>
+    <div v-if="open && others.length" class="compare">
+      <ChoiceInput v-model="other" label="Against which build" :choices="others" small />
+      <AgainstCard :build="job.selected" :other="other" />
+    </div>
     <p v-if="taken" role="alert" class="bad">{{ taken }}</p>
     <p class="small soft">
       {{ job.full ? 'A job has twelve builds at most. ' : '' }}Undo brings a removed plan back. The truck as found and
@@ -91,6 +109,11 @@ function rename(build: Build, field: HTMLInputElement) {
   align-items: center;
   padding: 6px 0;
   border-top: 1px solid var(--rule-soft);
+}
+.compare {
+  display: grid;
+  gap: 10px;
+  margin-bottom: 10px;
 }
 .flag {
   font: 600 20px/1 var(--rb-font-head);

@@ -49,6 +49,6 @@ const back = computed(() => putBack(job.content, job.build, first.value.subject)
   font-size: 17px;
 }
 .clash .act {
-  min-height: 38px;
+  min-height: 44px;
 }
 </style>

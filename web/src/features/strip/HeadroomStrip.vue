@@ -40,19 +40,21 @@ function moved(key: Fluid): string {
     <div class="who">
       <h1>{{ job.content.about.name }}</h1>
       <p class="small soft">{{ line }}</p>
-      <div class="builds" role="group" aria-label="Build">
-        <button
-          v-for="b in job.content.builds"
-          :key="b.id"
-          type="button"
-          :aria-pressed="b.id === job.selected"
-          @click="job.selected = b.id"
-        >
-          <VerdictMark :standing="outcomeOf(job.verdictOf(b.id))" :size="14" />
-          <span class="name"
-            >{{ flag(b, job.content.builds) }}<span class="long">&ensp;{{ b.name }}</span></span
+      <div class="builds">
+        <div class="chips" role="group" aria-label="Build">
+          <button
+            v-for="b in job.content.builds"
+            :key="b.id"
+            type="button"
+            :aria-pressed="b.id === job.selected"
+            @click="job.selected = b.id"
           >
-        </button>
+            <VerdictMark :standing="outcomeOf(job.verdictOf(b.id))" :size="14" />
+            <span class="name"
+              >{{ flag(b, job.content.builds) }}<span class="long">&ensp;{{ b.name }}</span></span
+            >
+          </button>
+        </div>
         <button type="button" class="more" aria-label="All builds" title="All builds" @click="arranging = true">
           ⋯
         </button>
@@ -91,12 +93,17 @@ function moved(key: Fluid): string {
         </span>
       </button>
     </template>
-    <div v-else class="none" role="alert">
+    <p v-if="job.verdict?.coolant" class="meaning" data-meaning>
+      <span><b>to spare</b> kept in nine of ten such trucks</span>
+      <span><b>marginal</b> kept as computed, not in nine of ten</span>
+      <span><b>±</b> where nine of ten settle</span>
+    </p>
+    <div v-if="!job.verdict?.coolant" class="none" role="alert">
       <VerdictMark :standing="null" :size="26" />
       <p v-if="job.verdict?.problem"><b>No steady state.</b> {{ say(job.verdict.problem, unitWorld) }}.</p>
       <p v-else class="soft">Working it out …</p>
     </div>
-    <BuildsDialog v-model="arranging" />
+    <BuildsDialog v-if="arranging" v-model="arranging" />
     <WorkingDrawer v-if="working" :fluid="working" @close="working = null" />
   </header>
 </template>
@@ -134,6 +141,9 @@ function moved(key: Fluid): string {
   gap: 4px;
   margin-top: auto;
 }
+.chips {
+  display: contents;
+}
 .builds button {
   display: flex;
   align-items: center;
@@ -159,7 +169,7 @@ function moved(key: Fluid): string {
 }
 /* Placed by hand, so that what does not fit can lie over the gauges. */
 .who {
-  grid-row: 1;
+  grid-row: 1 / span 2;
   grid-column: 1;
 }
 .gauge:nth-of-type(1) {
@@ -188,6 +198,18 @@ function moved(key: Fluid): string {
 }
 .gauge:hover {
   background: color-mix(in srgb, var(--accent-wash) 45%, transparent);
+}
+.meaning {
+  grid-row: 2;
+  grid-column: 2 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 22px;
+  padding: 3px 14px;
+  border-left: 1px solid var(--rule);
+  border-top: 1px solid var(--rule-soft);
+  font-size: 14px;
+  color: var(--ink-soft);
 }
 .row {
   display: flex;
@@ -261,7 +283,13 @@ function moved(key: Fluid): string {
   .strip {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }
+  .meaning {
+    grid-row: 3;
+    grid-column: 1 / -1;
+    border-left: 0;
+  }
   .who {
+    grid-row: 1;
     grid-column: 1 / -1;
     flex-direction: row;
     align-items: center;

@@ -10,6 +10,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import ConflictDialog from './ConflictDialog.vue'
 import HeadroomStrip from './HeadroomStrip.vue'
 import NoticeBar from './NoticeBar.vue'
+import RatingBar from './RatingBar.vue'
 
 /** Everything inside stands on an open job: its content is there. */
 const route = useRoute()
@@ -23,6 +24,7 @@ watch(
   { immediate: true },
 )
 
+const over = computed(() => assessing.verdicts[0]?.overRatings ?? [])
 const words = (all: typeof saving.said) => all.map((s) => say(s, unitWorld.value)).join('; ')
 const refused = computed(() => words(saving.state === 'refused' ? saving.said : assessing.stale ? assessing.said : []))
 </script>
@@ -34,6 +36,7 @@ const refused = computed(() => words(saving.state === 'refused' ? saving.said : 
     class="frame"
     :data-ready="!!assessing.verdicts.length && !assessing.stale"
   >
+    <RatingBar v-if="over.length" :over="over" />
     <HeadroomStrip />
     <NoticeBar />
     <p v-if="saving.state === 'waiting'" class="band" role="alert">
@@ -45,9 +48,16 @@ const refused = computed(() => words(saving.state === 'refused' ? saving.said : 
   </div>
   <section v-else class="wait">
     <template v-if="opening.problem.length">
-      <h1>This job cannot be opened just now</h1>
-      <p>{{ words(opening.problem) }}</p>
-      <p class="soft">It is tried again every two seconds; you need not reload.</p>
+      <template v-if="opening.gone">
+        <h1>This job is not here</h1>
+        <p>{{ words(opening.problem) }}</p>
+        <p><router-link class="act" :to="{ name: 'yard' }">To the yard</router-link></p>
+      </template>
+      <template v-else>
+        <h1>This job cannot be opened just now</h1>
+        <p>{{ words(opening.problem) }}</p>
+        <p class="soft">It is tried again every two seconds; you need not reload.</p>
+      </template>
     </template>
     <p v-else class="soft">Opening …</p>
   </section>

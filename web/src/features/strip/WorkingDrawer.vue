@@ -39,7 +39,9 @@ const titles: Record<Fluid, string> = {
               <tr v-for="input in step.inputs" :key="input.name">
                 <th scope="row">{{ word(input.name) }}</th>
                 <td>{{ sayValue(input.value, unitWorld, undefined, true) }}</td>
-                <td class="origin" :class="input.origin.toLowerCase()">{{ input.origin.toLowerCase() }}</td>
+                <td class="origin" :class="input.origin.toLowerCase()">
+                  {{ word(`workingOrigin.${input.origin.toLowerCase()}`) }}
+                </td>
               </tr>
             </tbody>
           </table>
@@ -101,7 +103,7 @@ td {
   color: var(--accent-ink);
   font-weight: 600;
 }
-.origin.default {
+.origin.assumed {
   color: var(--marginal-ink);
   font-weight: 600;
 }

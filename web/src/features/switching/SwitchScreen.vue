@@ -1,17 +1,20 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
+import { edited } from '@/job/origin'
 import { useJob } from '@/job/useJob'
+import { later } from '@/shared/ui/later'
 import { useComputed } from '@/job/useComputed'
 import { fanName } from '@/features/heat/pack/geometry'
-import type { AnyPart, FittedFan, SwitchResult } from '@/shared/api/types'
+import type { AnyPart, FittedFan, SwitchResult, ThermostatPart } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import TemperatureLadder from './TemperatureLadder.vue'
 
-const ClimbRun = defineAsyncComponent(() => import('./ClimbRun.vue'))
+const ClimbRun = later(() => import('./ClimbRun.vue'))
 
 const job = useJob()
 const { result, problem } = useComputed<SwitchResult>(
@@ -26,9 +29,13 @@ const clutched = computed(
   () => job.build.fans.find((f) => f.part.kind === 'VISCOUS' || f.part.kind === 'CONTROLLED')?.part,
 )
 const shelf = ref<'thermostats' | 'controllers' | 'caps' | null>(null)
+const opened = (part: AnyPart) => {
+  const { startC, fullC } = part as ThermostatPart
+  return edited(job.content, thermostat.value, { startC, fullC })
+}
 function fit(part: AnyPart) {
   shelf.value = null
-  if ('startC' in part) job.edit(thermostat.value, { startC: part.startC, fullC: part.fullC })
+  if ('startC' in part) job.replace(opened(part))
   else if ('capKpa' in part) job.edit('rig.vehicle.cooling.capKpa', part.capKpa)
   else if ('hysteresisK' in part) {
     // A controller takes over every switched fan, or the first where none is.
@@ -73,17 +80,12 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
             <h3>{{ fanName(i) }}</h3>
             <p class="soft small">{{ f.part.name }}</p>
           </div>
-          <button
-            type="button"
-            role="switch"
-            class="act"
-            :class="{ main: f.switchPoints }"
-            :aria-label="`${fanName(i)} has a switch`"
-            :aria-checked="!!f.switchPoints"
-            @click="job.edit(fanPath(f.id), f.switchPoints ? null : USUAL)"
+          <ToggleInput
+            :model-value="!!f.switchPoints"
+            :label="`${fanName(i)} has a switch`"
+            @update:model-value="(on) => job.edit(fanPath(f.id), on ? USUAL : null)"
+            >switched</ToggleInput
           >
-            {{ f.switchPoints ? 'Switched' : 'No switch' }}
-          </button>
         </div>
         <div v-if="f.switchPoints" class="fields">
           <QuantityField label="Fan on" :path="`${fanPath(f.id)}.onC`" quantity="temperature" :step="1" big />
@@ -149,7 +151,13 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
       </header>
       <ClimbRun v-if="result" :result="result" />
     </section>
-    <PartShelf v-if="shelf" :shelf="shelf" @close="shelf = null" @fit="fit" />
+    <PartShelf
+      v-if="shelf"
+      :shelf="shelf"
+      :fitted="shelf === 'thermostats' ? opened : undefined"
+      @close="shelf = null"
+      @fit="fit"
+    />
   </div>
 </template>
 

@@ -168,15 +168,24 @@ async function importFile(event: Event) {
                 }}</b>
                 {{ nameOf(job, s.build)!.name }}
               </th>
-              <td v-if="s.clashes.length" colspan="3" class="clash">
+              <td v-if="s.overRatings.length" colspan="3" class="clash">
+                <VerdictMark standing="RATING" :size="14" /> over its ratings: {{ say(s.overRatings[0]!, unitWorld) }}
+              </td>
+              <td v-else-if="s.clashes.length" colspan="3" class="clash">
                 <VerdictMark standing="CLASH" :size="14" /> not buildable: {{ say(s.clashes[0]!.said, unitWorld) }}
               </td>
-              <td v-for="{ key, gauge } in s.clashes.length ? [] : gauges(s)" :key="key" :class="gauge.standing">
+              <td
+                v-for="{ key, gauge } in s.clashes.length || s.overRatings.length ? [] : gauges(s)"
+                :key="key"
+                :class="gauge.standing"
+              >
                 <VerdictMark :standing="gauge.standing" :size="14" />
                 {{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}
                 <span class="sr">{{ standingWord(gauge.standing) }}</span>
               </td>
-              <td v-if="s.problem && !s.clashes.length" colspan="3">{{ say(s.problem, unitWorld) }}</td>
+              <td v-if="s.problem && !s.clashes.length && !s.overRatings.length" colspan="3">
+                {{ say(s.problem, unitWorld) }}
+              </td>
             </tr>
           </tbody>
         </table>
@@ -186,9 +195,13 @@ async function importFile(event: Event) {
         </div>
       </router-link>
       <div class="tools">
-        <a class="act" :href="`/api/jobs/${job.id}/export`" download>Export</a>
-        <button type="button" class="act" @click="copy(job)">Copy</button>
-        <button type="button" class="act" @click="removing = job">Remove</button>
+        <a class="act" :href="`/api/jobs/${job.id}/export`" download :aria-label="`Export ${job.about.body.name}`"
+          >Export</a
+        >
+        <button type="button" class="act" :aria-label="`Copy ${job.about.body.name}`" @click="copy(job)">Copy</button>
+        <button type="button" class="act" :aria-label="`Remove ${job.about.body.name}`" @click="removing = job">
+          Remove
+        </button>
       </div>
     </article>
     <el-dialog :model-value="!!removing" title="Remove this job?" width="440px" @close="removing = null">

@@ -42,12 +42,12 @@ async function save() {
   <el-dialog v-model="open" title="The yard" width="460px">
     <form class="fields" @submit.prevent="save">
       <label>Name, as it stands on the sheets <input v-model="name" maxlength="60" /></label>
-      <label
-        >Money that all prices are in
-        <select v-model="currency">
-          <option v-for="c in currencies()" :key="c.code" :value="c.code">{{ c.code }} · {{ c.name }}</option>
-        </select>
-      </label>
+      <div class="labelled">
+        Money that all prices are in
+        <el-select v-model="currency" filterable aria-label="Money that all prices are in">
+          <el-option v-for="c in currencies()" :key="c.code" :value="c.code" :label="`${c.code} · ${c.name}`" />
+        </el-select>
+      </div>
       <p class="small soft">A change of the money converts no price of the catalogue.</p>
       <p v-if="problem.length" role="alert" class="bad">{{ problem.map((s) => say(s, unitWorld)).join('; ') }}</p>
       <div class="ends">
@@ -63,13 +63,13 @@ async function save() {
   display: grid;
   gap: 12px;
 }
-label {
+label,
+.labelled {
   display: grid;
   gap: 4px;
   color: var(--ink-soft);
 }
-input,
-select {
+input {
   min-height: 46px;
   border: 1px solid var(--rule);
   background: var(--paper);

@@ -2,6 +2,7 @@
 import type { JobPath } from '@/job/paths'
 import type { QuantityName } from '@/shared/units/units'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
+import OriginMark from './OriginMark.vue'
 import { useField } from './useField'
 
 /** A number of the job: every value taken is an edit that saves itself. */
@@ -29,5 +30,6 @@ const { value, error } = useField<number>(props)
     :optional="optional"
     :placeholder="placeholder"
     :error="error"
-  />
+    ><OriginMark :label="label" :path="path" :quantity="quantity"
+  /></QuantityInput>
 </template>

@@ -312,6 +312,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/from-cooler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["LineController.fromCooler"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/fans": {
         parameters: {
             query?: never;
@@ -357,6 +373,23 @@ export interface paths {
         put?: never;
         /** Steady balance of one build; the example is the published worked case */
         post: operations["AssessController.balance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/against": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What one build does more or less than another */
+        post: operations["AssessController.against"];
         delete?: never;
         options?: never;
         head?: never;
@@ -654,14 +687,37 @@ export interface components {
             takesAir: boolean;
             movable: boolean;
         };
+        RatingsData: {
+            /** Format: double */
+            combinedKg: number | null;
+            /** Format: double */
+            grossKg: number | null;
+            /** Format: double */
+            towKg: number | null;
+            /** Format: double */
+            frontAxleKg: number | null;
+            /** Format: double */
+            rearAxleKg: number | null;
+            /** Format: double */
+            hitchKg: number | null;
+            /** Format: double */
+            emptyKg: number | null;
+            /** Format: double */
+            onFrontAxleKg: number | null;
+            /** Format: double */
+            onRearAxleKg: number | null;
+            /** Format: double */
+            onHitchKg: number | null;
+        };
         RigSection: {
             vehicle: components["schemas"]["Vehicle"];
             trailer: components["schemas"]["Trailer"];
+            ratings: components["schemas"]["RatingsData"] | null;
             obstacles: components["schemas"]["Obstacle"][];
             traverse: components["schemas"]["AirTraverse"] | null;
             foundLines: components["schemas"]["FoundLines"];
             marks: {
-                [key: string]: "MEASURED" | "DEFAULT";
+                [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
             };
         };
         SaveRigSection: {
@@ -743,7 +799,7 @@ export interface components {
             lines: components["schemas"]["LinePlan"];
             strips: components["schemas"]["MountingStrip"][];
             marks: {
-                [key: string]: "MEASURED" | "DEFAULT";
+                [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
             };
         };
         ChargeAirPart: {
@@ -1159,6 +1215,7 @@ export interface components {
             merit: "NOTHING_BOUGHT" | "CHEAPEST_SURE" | "CHEAPEST_KEPT" | "LEAST_WORK" | "MOST_HEADROOM" | "COMES_NEAREST" | "GOOD_VALUE" | "STEP_TOWARDS";
             build: components["schemas"]["Build"];
             parts: components["schemas"]["Said"][];
+            overRatings: components["schemas"]["Said"][];
             clashes: components["schemas"]["Clash"][];
             /** @enum {string|null} */
             standing: "HOLDS" | "MARGINAL" | "OVER" | null;
@@ -1180,7 +1237,7 @@ export interface components {
             name: string;
             value: components["schemas"]["Value"];
             /** @enum {string} */
-            origin: "MEASURED" | "ENTERED" | "DEFAULT" | "COMPUTED";
+            origin: "MEASURED" | "ENTERED" | "ASSUMED" | "SHEET" | "MODEL" | "COMPUTED";
         };
         Line: {
             formula: string;
@@ -1246,6 +1303,11 @@ export interface components {
             addedVolumeL: number;
             warnings: components["schemas"]["Said"][];
         };
+        PartLine: {
+            said: components["schemas"]["Said"];
+            /** Format: double */
+            price: number | null;
+        };
         Run: {
             /** Format: double */
             thermostatStartC: number;
@@ -1309,6 +1371,7 @@ export interface components {
         };
         Verdict: {
             build: string;
+            overRatings: components["schemas"]["Said"][];
             clashes: components["schemas"]["Clash"][];
             problem: components["schemas"]["Said"] | null;
             /** @enum {string|null} */
@@ -1319,8 +1382,11 @@ export interface components {
         };
         WorkSheet: {
             verdicts: components["schemas"]["Verdict"][];
-            parts: components["schemas"]["Said"][];
+            parts: components["schemas"]["PartLine"][];
+            comesOut: components["schemas"]["Said"][];
+            fuses: components["schemas"]["Said"][];
             lines: components["schemas"]["LineResult"];
+            mismatches: components["schemas"]["Said"][];
             strips: components["schemas"]["Flat"][];
             switching: components["schemas"]["SwitchResult"];
             fluids: components["schemas"]["Said"][];
@@ -1409,6 +1475,11 @@ export interface components {
             sureK: number[][];
             gainK: number[][];
             speedKmh: number[][];
+        };
+        FromCooler: {
+            strips: components["schemas"]["MountingStrip"][];
+            hoses: components["schemas"]["Hose"][];
+            mismatches: components["schemas"]["Said"][];
         };
         AtSpeed: {
             /** Format: double */
@@ -1603,6 +1674,27 @@ export interface components {
             feedK: number;
             /** Format: double */
             panK: number;
+        };
+        AgainstRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            other: string;
+        };
+        Against: {
+            /** Format: double */
+            coolantK: number | null;
+            /** Format: double */
+            feedK: number | null;
+            /** Format: double */
+            panK: number | null;
+            /** Format: double */
+            airAtIdle: number;
+            /** Format: double */
+            otherAirAtIdle: number;
+            /** Format: double */
+            amps: number;
+            /** Format: double */
+            price: number;
         };
         Road: {
             haul: components["schemas"]["Haul"];
@@ -2320,6 +2412,30 @@ export interface operations {
             };
         };
     };
+    "LineController.fromCooler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FromCooler"];
+                };
+            };
+        };
+    };
     "HeatController.fans": {
         parameters: {
             query?: never;
@@ -2493,6 +2609,7 @@ export interface operations {
                  *             "name": "hive trailer",
                  *             "massKg": 3100
                  *           },
+                 *           "ratings": null,
                  *           "obstacles": [
                  *             {
                  *               "id": "obstacle-1",
@@ -2971,6 +3088,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BalanceResult"];
+                };
+            };
+        };
+    };
+    "AssessController.against": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AgainstRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Against"];
                 };
             };
         };

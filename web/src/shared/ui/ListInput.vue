@@ -44,9 +44,12 @@ function commit() {
 
 <template>
   <div class="field" :class="{ wrong: said }">
-    <label :for="id"
-      >{{ label }}<template v-if="unit">, {{ unit }}</template></label
-    >
+    <div class="top">
+      <label :for="id"
+        >{{ label }}<template v-if="unit">, {{ unit }}</template></label
+      >
+      <slot />
+    </div>
     <input
       :id="id"
       v-model="text"
@@ -68,12 +71,18 @@ function commit() {
   gap: 2px;
   min-width: 0;
 }
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  column-gap: 6px;
+}
 label {
   font-size: var(--rb-size-1);
   color: var(--ink-soft);
 }
 input {
-  min-height: 40px;
+  min-height: 44px;
   border: 1px solid var(--rule);
   background: var(--paper);
   color: var(--ink);

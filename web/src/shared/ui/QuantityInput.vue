@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useId, watch } from 'vue'
+import { computed, nextTick, ref, useId, watch } from 'vue'
 import { editText, parse, type QuantityName } from '@/shared/units/units'
 import { unitWorld } from '@/shared/ui/preferences'
 
@@ -62,11 +62,16 @@ function take(event: Event) {
   ;(event.target as HTMLInputElement).select()
 }
 
-/** As it was before the typing. */
+/** As it was before the typing, and the field keeps the focus; with nothing to put back the field is left. */
 function leave(event: Event) {
+  const field = event.target as HTMLInputElement
+  if (text.value === shown()) {
+    field.blur()
+    return
+  }
   text.value = shown()
   say('')
-  ;(event.target as HTMLInputElement).blur()
+  void nextTick(() => field.select())
 }
 
 function nudge(event: Event, direction: number) {
@@ -78,7 +83,10 @@ function nudge(event: Event, direction: number) {
 
 <template>
   <div class="field" :class="{ big, wrong: said }">
-    <label :for="id">{{ label }}</label>
+    <div class="top">
+      <label :for="id">{{ label }}</label>
+      <slot />
+    </div>
     <el-input
       :id="id"
       v-model="text"
@@ -104,6 +112,12 @@ function nudge(event: Event, direction: number) {
   flex-direction: column;
   gap: 2px;
   min-width: 0;
+}
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  column-gap: 6px;
 }
 label {
   font-size: var(--rb-size-1);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Outcome } from './words'
 
-/** The standing as a shape as well as a colour: disc, diamond, stop board; crossed boards where it cannot be built. */
+/** The standing as a shape as well as a colour: disc, diamond, stop board; a warning triangle over a rating, crossed boards where it cannot be built. */
 defineProps<{ standing: Outcome; size?: number }>()
 </script>
 
@@ -13,6 +13,7 @@ defineProps<{ standing: Outcome; size?: number }>()
       <path d="M6 .5h8L19.5 6v8L14 19.5H6L.5 14V6z" fill="var(--over)" />
       <path d="M4.5 8h11v4h-11z" fill="var(--paper)" />
     </g>
+    <path v-else-if="standing === 'RATING'" d="M10 1 19.5 18.5H.5zM10 7v6M10 15v2" class="rating" />
     <path v-else-if="standing === 'CLASH'" d="M3 3 17 17M17 3 3 17" stroke="var(--over)" stroke-width="5" />
     <circle v-else cx="10" cy="10" r="7" fill="none" stroke="var(--ink-soft)" stroke-width="2" stroke-dasharray="3 3" />
   </svg>
@@ -21,5 +22,10 @@ defineProps<{ standing: Outcome; size?: number }>()
 <style scoped>
 .mark {
   flex: none;
+}
+.rating {
+  fill: none;
+  stroke: var(--over);
+  stroke-width: 2.4;
 }
 </style>

@@ -1,20 +1,30 @@
 import type { Build, Standing } from '@/shared/api/types'
 
-/** What a build comes to: what cannot be built has no standing, whatever its numbers say. */
-export type Outcome = Standing | 'CLASH' | null
-export const outcomeOf = (of: { standing: Standing | null; clashes: unknown[] } | null | undefined): Outcome =>
-  of?.clashes.length ? 'CLASH' : (of?.standing ?? null)
+/**
+ * What a build comes to: over a rating of the truck's makers nothing else counts, and what cannot be built has no
+ * standing, whatever its numbers say.
+ */
+export type Outcome = Standing | 'RATING' | 'CLASH' | null
+interface Judged {
+  standing: Standing | null
+  overRatings: unknown[]
+  clashes: unknown[]
+}
+export const outcomeOf = (of: Judged | null | undefined): Outcome =>
+  of?.overRatings.length ? 'RATING' : of?.clashes.length ? 'CLASH' : (of?.standing ?? null)
 
 export const standingWord = (standing: Outcome | undefined): string =>
-  standing === 'CLASH'
-    ? 'not buildable'
-    : standing === 'HOLDS'
-      ? 'holds'
-      : standing === 'MARGINAL'
-        ? 'marginal'
-        : standing === 'OVER'
-          ? 'over its limit'
-          : 'no steady state'
+  standing === 'RATING'
+    ? 'over its rating'
+    : standing === 'CLASH'
+      ? 'not buildable'
+      : standing === 'HOLDS'
+        ? 'holds'
+        : standing === 'MARGINAL'
+          ? 'marginal'
+          : standing === 'OVER'
+            ? 'over its limit'
+            : 'no steady state'
 
 /** One letter per build, as flown on the strip: found, restored, then the plans. */
 export function flag(build: Build, builds: Build[]): string {

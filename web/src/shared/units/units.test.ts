@@ -57,8 +57,35 @@ describe('reading what people type', () => {
     expect(formatSi(30, 'temperature', 'metric', 0, true)).toBe('30\u00a0°C')
   })
 
+  it('shows in a field the digits that matter and keeps the number beneath', () => {
+    const plain = (text: string) => text.replace(/\u00a0/g, ' ')
+    const typed = parse('7500 lb', 'mass', 'metric')
+    const mass = typed.ok ? typed.value : 0
+    expect(mass).toBeCloseTo(3401.9428, 3)
+    expect(plain(editText(mass, 'mass', 'metric'))).toBe('3402 kg')
+    expect(plain(editText(mass, 'mass', 'imperial'))).toBe('7500 lb')
+    expect(plain(editText(600, 'altitude', 'imperial'))).toBe('1969 ft')
+    expect(plain(editText(100 / 1.8 - 32 / 1.8, 'temperature', 'metric'))).toBe('37.8 °C')
+    expect(plain(editText(14, 'size', 'imperial'))).toBe('0.551 in')
+    expect(plain(editText(0.39, 'radius', 'imperial'))).toBe('15.4 in')
+    expect(plain(format(28.84, 'power', 'imperial'))).toBe('98\u202f400 BTU/h')
+    expect(plain(editText(3.6, 'massFlow', 'imperial'))).toBe('55.4 gal/min')
+  })
+
+  it('reads inches and feet as they are said', () => {
+    const mm = (text: string) => {
+      const read = parse(text, 'size', 'imperial')
+      return read.ok ? Number(read.value.toFixed(3)) : read.why
+    }
+    expect(mm('24-1/2')).toBe(622.3)
+    expect(mm('24 1/2"')).toBe(622.3)
+    expect(mm("2'")).toBe(609.6)
+    expect(mm('1 1/2 in')).toBe(38.1)
+    expect(mm('-3/8')).toBe(-9.525)
+  })
+
   it('groups long numbers and leaves short ones', () => {
-    expect(format(84.8, 'power', 'imperial')).toBe('289\u202f350\u00a0BTU/h')
+    expect(format(84.8, 'power', 'imperial')).toBe('289\u202f300\u00a0BTU/h')
     expect(format(2854, 'mass', 'metric')).toBe('2854\u00a0kg')
     expect(format(12854.25, 'mass', 'metric', 2)).toBe('12\u202f854.25\u00a0kg')
   })

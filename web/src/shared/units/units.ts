@@ -64,9 +64,13 @@ export function roundValues(
   )
 }
 
-/** A number without its unit; a true minus sign, no trailing zeros unless fixed. */
+/** A number without its unit; a true minus sign, no trailing zeros unless fixed. Digits below 0 round to tens, hundreds. */
 export function formatNumber(value: number, digits: number, fixed = true): string {
-  const text = fixed ? value.toFixed(digits) : String(Number(value.toFixed(digits)))
+  const coarse = 10 ** Math.max(0, -digits)
+  const rounded = Math.round(value / coarse) * coarse
+  const near = digits < 0 ? rounded : value
+  const places = Math.max(0, digits)
+  const text = fixed ? near.toFixed(places) : String(Number(near.toFixed(places)))
   return (Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−')
 }
 
@@ -99,29 +103,33 @@ function withUnit(shown: number, quantity: QuantityName, world: UnitWorld, digit
   return grouped(formatNumber(shown, digits ?? kinds[quantity][world].digits)) + (label ? space + label : '')
 }
 
-const EDIT_DIGITS = [0, 1, 2, 3, 4]
+const MOST_DIGITS = 4
+const SIGNIFICANT = 3
 
 /**
- * What stands in a field of a number: all that was typed, and of one that comes from another unit no more digits than
- * tell it from its neighbours to a ten-thousandth. The value itself stays as it is.
+ * What stands in a field of a number: all that was typed, and of one that comes from another unit the digits that
+ * matter: those usual for its kind, three at least. The value itself stays as it is, so that nothing creeps by being
+ * looked at in another unit.
  */
-function editNumber(shown: number): string {
-  const within = (share: number) =>
-    EDIT_DIGITS.find((d) => Math.abs(Number(shown.toFixed(d)) - shown) <= share * Math.abs(shown))
-  return formatNumber(shown, within(1e-9) ?? within(1e-4) ?? 4, false)
+function editNumber(shown: number, quantity: QuantityName, world: UnitWorld): string {
+  for (let d = 0; d <= MOST_DIGITS; d++)
+    if (Math.abs(Number(shown.toFixed(d)) - shown) <= 1e-9 * Math.abs(shown)) return formatNumber(shown, d, false)
+  const before = Math.ceil(Math.log10(Math.abs(shown)))
+  const digits = Math.max(kinds[quantity][world].digits, Math.min(MOST_DIGITS, SIGNIFICANT - before))
+  return formatNumber(shown, Math.abs(shown) >= 1000 ? kinds[quantity][world].digits : digits, false)
 }
 
 /** What a field shows for editing. */
 export function editText(value: number, quantity: QuantityName, world: UnitWorld): string {
   const label = unitLabel(quantity, world)
-  return `${editNumber(toShown(value, quantity, world))}${label ? ' ' + label : ''}`
+  return `${editNumber(toShown(value, quantity, world), quantity, world)}${label ? ' ' + label : ''}`
 }
 
 export type Parsed = { ok: true; value: number } | { ok: false; why: string }
 
-const numberPattern = /^([+\-−]?)(?:(\d+)\s+)?(?:(\d+)\s*\/\s*(\d+)|(\d*[.,]?\d+(?:e[+-]?\d+)?)|(\d+)[.,])\s*(.*)$/i
+const numberPattern = /^([+\-−]?)(?:(\d+)[\s-]+)?(?:(\d+)\s*\/\s*(\d+)|(\d*[.,]?\d+(?:e[+-]?\d+)?)|(\d+)[.,])\s*(.*)$/i
 
-/** Reads "3400 kg", "7,500 lb", "38C", "3/8 in", "1 1/2 in", "6%". A bare number is in the shown unit. */
+/** Reads "3400 kg", "7,500 lb", "38C", "3/8 in", "1 1/2 in", "24-1/2", "2'", "6%". A bare number is in the shown unit. */
 export function parse(text: string, quantity: QuantityName, world: UnitWorld): Parsed {
   const kind = kinds[quantity]
   // A comma before exactly three digits groups thousands; any other comma is a decimal mark.

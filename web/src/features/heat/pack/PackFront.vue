@@ -112,9 +112,10 @@ const pieces = computed(() => {
         bad: trouble(c.id),
       })
   })
-  // What is in hand lies on top, so that it can be taken wherever it is seen.
-  return list.sort((a, b) => Number(isPicked(a.piece)) - Number(isPicked(b.piece)))
+  return list
 })
+/** What is in hand lies on top in a layer of its own: it can be taken wherever it is seen, and Tab keeps its order. */
+const hand = computed(() => pieces.value.find((p) => isPicked(p.piece)))
 const isPicked = (p: Piece) => picked.value?.kind === p.kind && picked.value.id === p.id
 
 const svg = ref<SVGSVGElement | null>(null)
@@ -123,7 +124,9 @@ function at(event: PointerEvent) {
   const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse())
   return { x: props.fromFan ? view.value.right - p.x : p.x + view.value.left, y: view.value.top - p.y }
 }
+/** A finger picks with a tap and moves only what is picked, so that a swipe over the drawing scrolls the page. */
 function take(event: PointerEvent, piece: Piece) {
+  if (event.pointerType === 'touch' && !isPicked(piece)) return
   picked.value = piece
   const b = box(piece)
   if (!b || event.button !== 0) return
@@ -296,26 +299,11 @@ const rulers = computed(() => {
       @pointermove="carry"
       @pointerup="letGo"
       @pointercancel="letGo"
+      @click="picked = p.piece"
       @keydown="nudge($event, p.piece)"
       @focus="picked = p.piece"
     >
       <rect :x="X(p.b)" :y="Y(p.b)" :width="p.b.width" :height="p.b.height" />
-      <template v-if="isPicked(p.piece) && ['coolers', 'otherCoolers', 'obstacles'].includes(p.piece.kind)">
-        <rect
-          v-for="[hx, hy] in [
-            [0, 0],
-            [1, 0],
-            [0, 1],
-            [1, 1],
-          ]"
-          :key="`${hx}${hy}`"
-          :x="X(p.b) + hx * p.b.width - 8"
-          :y="Y(p.b) + hy * p.b.height - 8"
-          width="16"
-          height="16"
-          class="corner"
-        />
-      </template>
       <text
         v-if="p.piece.kind === 'obstacles' || p.piece.kind === 'otherCoolers'"
         :x="X(p.b) + p.b.width / 2"
@@ -325,6 +313,35 @@ const rulers = computed(() => {
       >
         {{ p.name }}
       </text>
+    </g>
+    <g
+      v-if="hand"
+      class="piece hand"
+      :class="[hand.piece.kind, 'picked', { bad: hand.bad }]"
+      aria-hidden="true"
+      data-hand
+      @pointerdown="take($event, hand.piece)"
+      @pointermove="carry"
+      @pointerup="letGo"
+      @pointercancel="letGo"
+    >
+      <rect :x="X(hand.b)" :y="Y(hand.b)" :width="hand.b.width" :height="hand.b.height" />
+      <template v-if="['coolers', 'otherCoolers', 'obstacles'].includes(hand.piece.kind)">
+        <rect
+          v-for="[hx, hy] in [
+            [0, 0],
+            [1, 0],
+            [0, 1],
+            [1, 1],
+          ]"
+          :key="`${hx}${hy}`"
+          :x="X(hand.b) + hx! * hand.b.width - 8"
+          :y="Y(hand.b) + hy! * hand.b.height - 8"
+          width="16"
+          height="16"
+          class="corner"
+        />
+      </template>
     </g>
     <g v-for="(r, k) in rulers" :key="'r' + k" pointer-events="none">
       <path :d="r.d" stroke="#fff" stroke-width="7" opacity=".55" />
@@ -339,6 +356,9 @@ const rulers = computed(() => {
 .front {
   width: 100%;
   display: block;
+}
+/* A finger on what is in hand drags it; anywhere else it scrolls. */
+.hand {
   touch-action: none;
 }
 .cell {
@@ -412,6 +432,9 @@ const rulers = computed(() => {
   stroke: var(--ink);
   stroke-width: 2;
   opacity: 0.9;
+}
+.hand.obstacles > rect:first-child {
+  fill: transparent;
 }
 .obstacles.picked > rect:first-child {
   stroke: var(--rb-breeze-700);

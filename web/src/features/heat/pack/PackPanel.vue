@@ -6,15 +6,16 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import PackFront, { type Mode } from './PackFront.vue'
 import PackSide from './PackSide.vue'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 
 /** The pack in both views, with every distance that is too small and what to do about it. */
 const job = useJob()
 const mode = ref<Mode>('reachesRadiatorC')
 const fromFan = ref(false)
-const modes: { value: Mode; label: string }[] = [
-  { value: 'reachesRadiatorC', label: 'Air at radiator' },
-  { value: 'velocity', label: 'Air speed' },
-  { value: 'heatKw', label: 'Heat given' },
+const modes: [Mode, string][] = [
+  ['reachesRadiatorC', 'Air at radiator'],
+  ['velocity', 'Air speed'],
+  ['heatKw', 'Heat given'],
 ]
 const clearances = computed(() => job.detail?.clearances ?? [])
 const air = computed(() => job.detail?.balance?.air)
@@ -37,18 +38,7 @@ const grip = computed(() => {
       <button type="button" class="act turn" :aria-pressed="fromFan" @click="fromFan = !fromFan">
         {{ fromFan ? 'from the fan' : 'from the front' }}
       </button>
-      <div class="modes" role="radiogroup" aria-label="Cells show">
-        <button
-          v-for="m in modes"
-          :key="m.value"
-          type="button"
-          role="radio"
-          :aria-checked="mode === m.value"
-          @click="mode = m.value"
-        >
-          {{ m.label }}
-        </button>
-      </div>
+      <ChoiceInput v-model="mode" label="Cells show" :choices="modes" class="modes" small />
     </header>
     <div class="views">
       <PackFront :mode="mode" :from-fan="fromFan" />
@@ -79,30 +69,12 @@ const grip = computed(() => {
   margin-bottom: 6px;
 }
 .turn {
-  min-height: 34px;
+  min-height: 44px;
   font-size: 15px;
   padding: 0 10px;
 }
 .modes {
-  display: flex;
   margin-left: auto;
-  border: 1.5px solid var(--ink);
-}
-.modes button {
-  min-height: 36px;
-  border: 0;
-  padding: 0 11px;
-  background: transparent;
-  color: inherit;
-  font: 600 15px/1 var(--rb-font-head);
-  cursor: pointer;
-}
-.modes button + button {
-  border-left: 1.5px solid var(--ink);
-}
-.modes button[aria-checked='true'] {
-  background: var(--ink);
-  color: var(--paper);
 }
 .views {
   display: grid;

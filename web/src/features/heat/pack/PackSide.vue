@@ -30,6 +30,8 @@ const depthAt = (event: PointerEvent) =>
   view.value.front
 function take(event: PointerEvent, slab: Slab) {
   if (slab.piece == null || event.button !== 0) return
+  // A finger moves only what a tap has picked; a swipe scrolls.
+  if (event.pointerType === 'touch' && !isPicked(slab)) return
   picked.value = slab.piece
   grab = { piece: slab.piece, depth: slab.depth, dz: depthAt(event) - slab.front }
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
@@ -65,6 +67,7 @@ const gapOf = computed(() => {
     text: format(cooler.gapMm, 'size', unitWorld.value),
   }
 })
+const isPicked = (s: Slab) => s.piece != null && picked.value?.kind === s.piece.kind && picked.value.id === s.piece.id
 /** Thick enough to carry its own name. */
 const inside = (s: Slab) => s.depth * SCALE > 38 && s.height > 170
 const fill = (s: Slab) =>
@@ -107,7 +110,7 @@ const fill = (s: Slab) =>
       :key="s.name + (s.piece?.id ?? '')"
       :class="{
         cooler: s.piece != null,
-        picked: s.piece != null && picked?.kind === s.piece.kind && picked.id === s.piece.id,
+        picked: isPicked(s),
         bad: s.piece != null && trouble(s.piece.id),
       }"
       :tabindex="s.piece != null ? 0 : undefined"
@@ -118,6 +121,7 @@ const fill = (s: Slab) =>
       @pointermove="carry"
       @pointerup="letGo"
       @pointercancel="letGo"
+      @click="s.piece && (picked = s.piece)"
       @keydown="nudge($event, s)"
     >
       <rect
@@ -168,6 +172,8 @@ const fill = (s: Slab) =>
 .side {
   width: 100%;
   display: block;
+}
+.picked {
   touch-action: none;
 }
 .name {

@@ -6,7 +6,9 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
-import { newId, withValue } from '@/job/paths'
+import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import { edited } from '@/job/origin'
+import { newId } from '@/job/paths'
 import { putBack } from '../pack/putBack'
 import { picked, PLACES, usePack } from '../pack/usePack'
 
@@ -46,31 +48,33 @@ const hasTank = computed(
 )
 const heat = computed(() => job.detail?.balance?.heat.coolers.find((c) => c.id === cooler.value?.id)?.heatKw)
 
-function fit(part: AnyPart) {
+/** The job with a part in place of the cooler that is chosen, or as one more. */
+function fitted(part: AnyPart, id = choosing.value || newId(build.value.coolers, 'cooler')): JobContent {
   const p = part as CoolerPart
-  const id = choosing.value || newId(build.value.coolers, 'cooler')
-  if (choosing.value) stand(id, withValue(job.content, `builds.${job.selected}.coolers.${id}.part`, p))
-  else {
-    const made: FittedCooler = {
-      id,
-      part: p,
-      place: 'FRONT',
-      gapMm: 20,
-      sealed: true,
-      ratingFactor: 1,
-      ownFanM3s: null,
-      leftMm: Math.round(opening.value.left + Math.min(60, Math.max(0, opening.value.width - p.widthMm))),
-      bottomMm: Math.round(opening.value.bottom + Math.max(0, (opening.value.height - p.heightMm) * 0.6)),
-    }
-    stand(id, withValue(job.content, path('coolers'), [...build.value.coolers, made]))
+  if (choosing.value) return stood(id, edited(job.content, `builds.${job.selected}.coolers.${id}.part`, p))
+  const made: FittedCooler = {
+    id,
+    part: p,
+    place: 'FRONT',
+    gapMm: 20,
+    sealed: true,
+    ratingFactor: 1,
+    ownFanM3s: null,
+    leftMm: Math.round(opening.value.left + Math.min(60, Math.max(0, opening.value.width - p.widthMm))),
+    bottomMm: Math.round(opening.value.bottom + Math.max(0, (opening.value.height - p.heightMm) * 0.6)),
   }
+  return stood(id, edited(job.content, path('coolers'), [...build.value.coolers, made]))
+}
+/** A cooler at the nearest place that is clear, where its own is not. */
+function stood(id: string, content: JobContent): JobContent {
+  const there = content.builds.find((b) => b.id === job.selected)!
+  return putBack(content, there, id) ?? content
+}
+function fit(part: AnyPart) {
+  const id = choosing.value || newId(build.value.coolers, 'cooler')
+  job.replace(fitted(part, id))
   choosing.value = null
   picked.value = { kind: 'coolers', id }
-}
-/** Takes up the job with a cooler in it, at the nearest place that is clear where its own is not. */
-function stand(id: string, content: JobContent) {
-  const there = content.builds.find((b) => b.id === job.selected)!
-  job.replace(putBack(content, there, id) ?? content)
 }
 function takeOut() {
   job.edit(
@@ -184,16 +188,12 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
         />
         <template v-if="cooler.place === 'FRONT'">
           <QuantityField label="Gap behind" :path="mine('gapMm')" quantity="size" :step="5" />
-          <button
-            type="button"
-            role="switch"
-            class="act toggle"
-            :class="{ main: cooler.sealed }"
-            :aria-checked="cooler.sealed"
-            @click="job.edit(mine('sealed'), !cooler.sealed)"
+          <ToggleInput
+            :model-value="cooler.sealed"
+            label="Foam round its rim"
+            @update:model-value="(on) => job.edit(mine('sealed'), on)"
+            >rim foamed</ToggleInput
           >
-            {{ cooler.sealed ? 'rim foamed' : 'rim open' }}
-          </button>
         </template>
         <QuantityField label="Width" :path="mine('part.widthMm')" quantity="size" :step="10" />
         <QuantityField label="Height" :path="mine('part.heightMm')" quantity="size" :step="10" />
@@ -230,7 +230,15 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
       <p class="soft">No auxiliary oil cooler fitted.</p>
       <div class="row"><button type="button" class="act main" @click="choosing = ''">Choose a cooler</button></div>
     </template>
-    <PartShelf v-if="choosing != null" shelf="oilCoolers" :fits="fits" @close="choosing = null" @fit="fit" />
+    <PartShelf
+      v-if="choosing != null"
+      shelf="oilCoolers"
+      :now="choosing ? cooler?.part : undefined"
+      :fits="fits"
+      :fitted="fitted"
+      @close="choosing = null"
+      @fit="fit"
+    />
   </div>
 </template>
 

@@ -2,12 +2,15 @@
 import { computed, ref, watch } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import { useComputed } from '@/job/useComputed'
-import type { AirTraverse, AnyPart, ClutchPart, FanPart, FanReport, FittedFan } from '@/shared/api/types'
+import type { AirTraverse, AnyPart, ClutchPart, FanPart, FanReport, FittedFan, JobContent } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber, parse, toShown } from '@/shared/units/units'
 import ListField from '@/job/fields/ListField.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
+import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import { edited } from '@/job/origin'
 import { newId } from '@/job/paths'
 import { picked, usePack } from '../pack/usePack'
 import FanCurves from './FanCurves.vue'
@@ -26,27 +29,29 @@ const fan = computed(
 const report = computed(() => result.value?.fans.find((f) => f.name.id === fan.value.id))
 const path = <F extends string>(field: F) => `builds.${job.selected}.fans.${fan.value.id}.${field}` as const
 
-function fit(part: AnyPart) {
+/** The job with a part in place of the fan that is chosen, or as a helper in front. */
+function fitted(part: AnyPart, id = choosing.value || newId(build.value.fans, 'fan')): JobContent {
   const p = part as FanPart
-  const id = choosing.value || newId(build.value.fans, 'fan')
   const there = build.value.fans.find((f) => f.id === id)
-  if (there) job.edit(`builds.${job.selected}.fans.${id}`, { ...there, part: p, speedPercent: 100 })
-  else {
-    const made: FittedFan = {
-      id,
-      part: p,
-      mount: 'PUSHER',
-      shrouded: false,
-      speedPercent: 100,
-      held: false,
-      switchPoints: null,
-      leftMm: radiator.value.left,
-      bottomMm: radiator.value.bottom,
-      widthMm: p.diameterMm * p.count,
-      heightMm: p.diameterMm,
-    }
-    job.edit(`builds.${job.selected}.fans`, [...build.value.fans, made])
+  if (there) return edited(job.content, `builds.${job.selected}.fans.${id}`, { ...there, part: p, speedPercent: 100 })
+  const made: FittedFan = {
+    id,
+    part: p,
+    mount: 'PUSHER',
+    shrouded: false,
+    speedPercent: 100,
+    held: false,
+    switchPoints: null,
+    leftMm: radiator.value.left,
+    bottomMm: radiator.value.bottom,
+    widthMm: p.diameterMm * p.count,
+    heightMm: p.diameterMm,
   }
+  return edited(job.content, `builds.${job.selected}.fans`, [...build.value.fans, made])
+}
+function fit(part: AnyPart) {
+  const id = choosing.value || newId(build.value.fans, 'fan')
+  job.replace(fitted(part, id))
   choosing.value = null
   picked.value = { kind: 'fans', id }
 }
@@ -117,6 +122,14 @@ const grid = computed(() => {
   for (let i = 0; i < t.readingsMs.length; i += t.columns) rows.push(t.readingsMs.slice(i, i + t.columns))
   return rows
 })
+const MOUNTS = [
+  ['PULLER', 'puller'],
+  ['PUSHER', 'pusher'],
+] as const
+const READ_AT = [
+  ['AT_CORE', 'at the core'],
+  ['FREE_AIR', 'free air'],
+] as const
 </script>
 
 <template>
@@ -150,45 +163,25 @@ const grid = computed(() => {
     <FanCurves v-if="report" :fan="report" />
     <p v-if="report?.estimated" class="small soft">Only its free-air figure is known: the curve is an estimate.</p>
     <div class="row">
-      <div class="choice grow" role="radiogroup" aria-label="Side of the pack">
-        <button
-          type="button"
-          role="radio"
-          :aria-checked="fan.mount === 'PULLER'"
-          @click="job.edit(path('mount'), 'PULLER')"
-        >
-          puller
-        </button>
-        <button
-          type="button"
-          role="radio"
-          :aria-checked="fan.mount === 'PUSHER'"
-          @click="job.edit(path('mount'), 'PUSHER')"
-        >
-          pusher
-        </button>
-      </div>
-      <button
-        type="button"
-        role="switch"
-        class="act toggle"
-        :class="{ main: fan.shrouded }"
-        :aria-checked="fan.shrouded"
-        @click="job.edit(path('shrouded'), !fan.shrouded)"
+      <ChoiceInput
+        :model-value="fan.mount"
+        label="Side of the pack"
+        :choices="MOUNTS"
+        class="grow"
+        @update:model-value="(mount) => job.edit(path('mount'), mount)"
+      />
+      <ToggleInput
+        :model-value="fan.shrouded"
+        label="Shroud on"
+        @update:model-value="(on) => job.edit(path('shrouded'), on)"
+        >shroud on</ToggleInput
       >
-        {{ fan.shrouded ? 'shroud on' : 'no shroud' }}
-      </button>
-      <button
+      <ToggleInput
         v-if="fan.part.kind === 'CONTROLLED'"
-        type="button"
-        role="switch"
-        class="act toggle"
-        :class="{ main: fan.held }"
-        :aria-checked="fan.held"
-        @click="job.edit(path('held'), !fan.held)"
-      >
-        driver holds it
-      </button>
+        :model-value="fan.held"
+        label="driver holds it"
+        @update:model-value="(on) => job.edit(path('held'), on)"
+      />
     </div>
     <div class="fields">
       <QuantityField label="Fan speed" :path="path('speedPercent')" quantity="percent" :step="5" />
@@ -255,14 +248,7 @@ const grid = computed(() => {
         side.
       </p>
       <div class="row">
-        <div class="choice grow" role="radiogroup" aria-label="Where it was read">
-          <button type="button" role="radio" :aria-checked="where === 'AT_CORE'" @click="where = 'AT_CORE'">
-            at the core
-          </button>
-          <button type="button" role="radio" :aria-checked="where === 'FREE_AIR'" @click="where = 'FREE_AIR'">
-            free air
-          </button>
-        </div>
+        <ChoiceInput v-model="where" label="Where it was read" :choices="READ_AT" class="grow" />
         <label class="cols small">columns <input v-model.number="columns" type="number" min="1" max="12" /></label>
       </div>
       <label class="small"
@@ -299,7 +285,15 @@ const grid = computed(() => {
       <p v-if="result?.traverse" data-traverse>{{ say(result.traverse.said, unitWorld) }}</p>
     </details>
     <PartShelf v-if="changingClutch" shelf="clutches" @close="changingClutch = false" @fit="fitClutch" />
-    <PartShelf v-if="choosing != null" shelf="fans" :fits="fits" @close="choosing = null" @fit="fit" />
+    <PartShelf
+      v-if="choosing != null"
+      shelf="fans"
+      :now="choosing ? fan.part : undefined"
+      :fits="fits"
+      :fitted="fitted"
+      @close="choosing = null"
+      @fit="fit"
+    />
   </div>
 </template>
 
@@ -322,7 +316,7 @@ textarea {
 }
 .cols input {
   width: 64px;
-  min-height: 40px;
+  min-height: 44px;
 }
 .why {
   color: var(--over-ink);

@@ -6,6 +6,8 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import { edited } from '@/job/origin'
 import { newId } from '@/job/paths'
 import { picked, usePack } from '../pack/usePack'
 
@@ -31,8 +33,9 @@ const radiator = computed(() => {
   const mm = (v: number) => format(v, 'size', unitWorld.value)
   return build.value.radiator?.name ?? `The truck's own, ${mm(own.widthMm)} × ${mm(own.heightMm)} × ${mm(own.depthMm)}`
 })
+const fitted = (part: AnyPart) => edited(job.content, path(choosing.value === 'pumps' ? 'pump' : 'radiator'), part)
 function fit(part: AnyPart) {
-  job.edit(path(choosing.value === 'pumps' ? 'pump' : 'radiator'), part)
+  job.replace(fitted(part))
   choosing.value = null
 }
 function addObstacle() {
@@ -144,18 +147,13 @@ function move(id: string) {
     />
     <h3>In front of the grille</h3>
     <div class="row">
-      <button
+      <ToggleInput
         v-for="f in flags"
         :key="f.key"
-        type="button"
-        role="switch"
-        class="act"
-        :class="{ main: build.inFront[f.key] }"
-        :aria-checked="build.inFront[f.key]"
-        @click="job.edit(path(`inFront.${f.key}`), !build.inFront[f.key])"
-      >
-        {{ f.label }}
-      </button>
+        :model-value="build.inFront[f.key]"
+        :label="f.label"
+        @update:model-value="(on) => job.edit(path(`inFront.${f.key}`), on)"
+      />
     </div>
     <h3>In the opening</h3>
     <div class="row">
@@ -187,41 +185,26 @@ function move(id: string) {
         <QuantityField label="Height" :path="`rig.obstacles.${obstacle.id}.heightMm`" quantity="size" :step="5" />
       </div>
       <div class="row">
-        <button
-          type="button"
-          role="switch"
-          class="act"
-          :class="{ main: obstacle.takesAir }"
-          :aria-checked="obstacle.takesAir"
-          @click="job.edit(`rig.obstacles.${obstacle.id}.takesAir`, !obstacle.takesAir)"
-        >
-          takes the ram air
-        </button>
-        <button
-          type="button"
-          role="switch"
-          class="act"
-          :class="{ main: obstacle.movable }"
-          :aria-checked="obstacle.movable"
-          @click="job.edit(`rig.obstacles.${obstacle.id}.movable`, !obstacle.movable)"
-        >
-          can be moved
-        </button>
-        <button
+        <ToggleInput
+          :model-value="obstacle.takesAir"
+          label="takes the ram air"
+          @update:model-value="(on) => job.edit(`rig.obstacles.${obstacle!.id}.takesAir`, on)"
+        />
+        <ToggleInput
+          :model-value="obstacle.movable"
+          label="can be moved"
+          @update:model-value="(on) => job.edit(`rig.obstacles.${obstacle!.id}.movable`, on)"
+        />
+        <ToggleInput
           v-if="obstacle.movable"
-          type="button"
-          role="switch"
-          class="act"
-          :class="{ main: build.moved.includes(obstacle.id) }"
-          :aria-checked="build.moved.includes(obstacle.id)"
-          @click="move(obstacle.id)"
-        >
-          moved away in this build
-        </button>
+          :model-value="build.moved.includes(obstacle.id)"
+          label="moved away in this build"
+          @update:model-value="move(obstacle.id)"
+        />
         <button type="button" class="act" @click="removeObstacle">Remove</button>
       </div>
     </template>
-    <PartShelf v-if="choosing" :shelf="choosing" @close="choosing = null" @fit="fit" />
+    <PartShelf v-if="choosing" :shelf="choosing" :fitted="fitted" @close="choosing = null" @fit="fit" />
   </div>
 </template>
 
@@ -234,7 +217,7 @@ function move(id: string) {
   color: var(--ink-soft);
 }
 .named input {
-  min-height: 40px;
+  min-height: 44px;
   border: 1px solid var(--rule);
   background: var(--paper);
   color: var(--ink);

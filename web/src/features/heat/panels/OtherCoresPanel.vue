@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import { edited } from '@/job/origin'
 import { newId } from '@/job/paths'
 import type { AnyPart, FittedOther, HydraulicCoolerPart } from '@/shared/api/types'
 import { camel, word } from '@/shared/message/say'
@@ -71,6 +72,8 @@ function add(kind: FittedOther['kind'], size: { widthMm: number; heightMm: numbe
   job.edit(path('otherCoolers'), [...build.value.otherCoolers, made])
   picked.value = { kind: 'otherCoolers', id: made.id }
 }
+/** A hydraulic cooler is taken by its outline only; what it sheds is entered beside it. */
+const chargeAirFitted = (part: AnyPart) => edited(job.content, path('chargeAirCooler'), part)
 function fit(part: AnyPart) {
   if (choosing.value === 'chargeAirCoolers') job.edit(path('chargeAirCooler'), part)
   else {
@@ -207,16 +210,32 @@ function takeOut() {
           :step="5"
         />
         <QuantityField
-          label="Above lower edge"
+          :label="`${core.label}, above lower edge`"
           :path="`rig.vehicle.cooling.${core.key}.bottomMm`"
           quantity="size"
           :step="5"
         />
-        <QuantityField label="Width" :path="`rig.vehicle.cooling.${core.key}.widthMm`" quantity="size" :step="10" />
-        <QuantityField label="Height" :path="`rig.vehicle.cooling.${core.key}.heightMm`" quantity="size" :step="10" />
+        <QuantityField
+          :label="`${core.label} width`"
+          :path="`rig.vehicle.cooling.${core.key}.widthMm`"
+          quantity="size"
+          :step="10"
+        />
+        <QuantityField
+          :label="`${core.label} height`"
+          :path="`rig.vehicle.cooling.${core.key}.heightMm`"
+          quantity="size"
+          :step="10"
+        />
       </div>
     </template>
-    <PartShelf v-if="choosing" :shelf="choosing" @close="choosing = null" @fit="fit" />
+    <PartShelf
+      v-if="choosing"
+      :shelf="choosing"
+      :fitted="choosing === 'chargeAirCoolers' ? chargeAirFitted : undefined"
+      @close="choosing = null"
+      @fit="fit"
+    />
   </div>
 </template>
 

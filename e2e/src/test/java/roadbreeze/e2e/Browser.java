@@ -88,6 +88,19 @@ final class Browser implements AutoCloseable {
     return context;
   }
 
+  /** A tablet: fingers only. */
+  BrowserContext touch(int width, int height) {
+    BrowserContext context =
+        chromium.newContext(
+            new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setHasTouch(true)
+                .setIsMobile(true)
+                .setBaseURL(address()));
+    context.setDefaultTimeout(10_000);
+    return context;
+  }
+
   /** Waits until the screen has its numbers and its fonts. */
   static void ready(Page page) {
     page.waitForSelector("[data-ready=true]");

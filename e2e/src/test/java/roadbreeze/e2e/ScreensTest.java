@@ -4,10 +4,13 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -173,7 +176,15 @@ class ScreensTest {
             v ->
                 v.getNodes()
                     .forEach(
-                        n -> found.add(screen + " " + v.getId() + " " + n.getFailureSummary())));
+                        n ->
+                            found.add(
+                                screen
+                                    + " "
+                                    + v.getId()
+                                    + " "
+                                    + n.getHtml()
+                                    + " "
+                                    + n.getFailureSummary())));
     return found;
   }
 
@@ -218,6 +229,133 @@ class ScreensTest {
     assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Switch points");
     page.keyboard().press("Escape");
     assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+  }
+
+  /**
+   * Tab goes through the parts of the drawing in their order and out again to the panel beside it.
+   */
+  @Test
+  void theDrawingIsNoTrapForKeys() {
+    open(1280, 800, "Bucket truck");
+    goTo("3");
+    page.locator("[data-piece]").first().focus();
+    List<String> met = new ArrayList<>();
+    for (int i = 0; i < 40 && !met.contains("Cells show"); i++) {
+      met.add(
+          page.evaluate(
+                  "() => document.activeElement.dataset.piece"
+                      + " ?? document.activeElement.closest('[role=tablist]')?.role"
+                      + " ?? document.activeElement.tagName")
+              .toString());
+      page.keyboard().press("Tab");
+    }
+    List<String> drawn =
+        page.locator("[data-piece]").all().stream().map(p -> p.getAttribute("data-piece")).toList();
+    assertThat(met.subList(0, drawn.size())).containsExactlyElementsOf(drawn);
+    assertThat(met).contains("tablist");
+  }
+
+  @Test
+  void noTwoThingsToPressAreCalledTheSame() {
+    open(1280, 800, "Tilt-tray");
+    List<String> twice = new ArrayList<>();
+    for (String key : SCREENS.keySet()) {
+      goTo(key);
+      Object names =
+          page.evaluate(
+              "() => [...document.querySelectorAll('button, [role=button], a[href]')]"
+                  + ".filter(e => e.checkVisibility())"
+                  + ".map(e => e.getAttribute('aria-label') ?? e.innerText?.trim() ?? '')");
+      List<String> seen = new ArrayList<>();
+      for (Object name : (List<?>) names) {
+        if (seen.contains(name.toString())) {
+          twice.add(key + ": " + name);
+        }
+        seen.add(name.toString());
+      }
+    }
+    assertThat(twice).isEmpty();
+  }
+
+  /** A finger picks with a tap, moves what it picked, and scrolls everywhere else. */
+  @Test
+  void aFingerScrollsUntilATapHasPickedAPart() {
+    window = browser.touch(1024, 768);
+    page = window.newPage();
+    page.navigate("/");
+    Browser.ready(page);
+    page.getByRole(
+            AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hive utility").setExact(true))
+        .tap();
+    page.waitForURL("**/haul");
+    Browser.ready(page);
+    page.locator("nav").getByText("Heat & air").tap();
+    page.waitForURL("**/heat");
+    Browser.ready(page);
+    Locator cooler = page.locator("[data-piece='oil cooler']");
+    String place = cooler.getAttribute("aria-label");
+    swipe(cooler, 0, -160);
+    assertThat(cooler).hasAttribute("aria-label", place);
+    assertThat(((Number) page.evaluate("() => window.scrollY")).doubleValue()).isPositive();
+    page.evaluate("() => window.scrollTo(0, 0)");
+    cooler.tap();
+    assertThat(page.locator("[data-hand]")).hasCount(1);
+    swipe(cooler, 60, 0);
+    assertThat(cooler).not().hasAttribute("aria-label", place);
+    page.getByText("Undo").tap();
+    assertThat(cooler).hasAttribute("aria-label", place);
+  }
+
+  private void swipe(Locator from, int dx, int dy) {
+    BoundingBox box = from.boundingBox();
+    double x = box.x + box.width / 2;
+    double y = box.y + box.height / 2;
+    CDPSession finger = window.newCDPSession(page);
+    touch(finger, "touchStart", x, y);
+    for (int i = 1; i <= 8; i++) {
+      touch(finger, "touchMove", x + dx * i / 8.0, y + dy * i / 8.0);
+      page.waitForTimeout(30);
+    }
+    finger.send(
+        "Input.dispatchTouchEvent",
+        JsonParser.parseString("{\"type\":\"touchEnd\",\"touchPoints\":[]}").getAsJsonObject());
+    page.waitForTimeout(300);
+    finger.detach();
+  }
+
+  private static void touch(CDPSession finger, String type, double x, double y) {
+    finger.send(
+        "Input.dispatchTouchEvent",
+        JsonParser.parseString(
+                "{\"type\":\"" + type + "\",\"touchPoints\":[{\"x\":" + x + ",\"y\":" + y + "}]}")
+            .getAsJsonObject());
+  }
+
+  /** Room for a finger: 44 px, words in a line of text apart. */
+  @Test
+  void whatATabletTapsIsLargeEnough() {
+    window = browser.touch(820, 1180);
+    page = window.newPage();
+    page.navigate("/");
+    Browser.ready(page);
+    page.getByRole(
+            AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hive utility").setExact(true))
+        .tap();
+    page.waitForURL("**/haul");
+    Browser.ready(page);
+    List<String> small = new ArrayList<>();
+    for (String key : SCREENS.keySet()) {
+      goTo(key);
+      Object found =
+          page.evaluate(
+              "() => [...document.querySelectorAll('button, a.act, a.post, a.shelf, .el-input__wrapper,"
+                  + " [role=tab], .toggle, .el-radio-button')]"
+                  + ".filter(e => e.checkVisibility() && e.getBoundingClientRect().height < 43.5)"
+                  + ".map(e => (e.className || e.tagName) + ' ' + e.innerText?.trim() + ' '"
+                  + " + Math.round(e.getBoundingClientRect().height))");
+      ((List<?>) found).forEach(f -> small.add(key + ": " + f));
+    }
+    assertThat(small).isEmpty();
   }
 
   private String focused() {

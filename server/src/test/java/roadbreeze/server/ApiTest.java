@@ -410,7 +410,7 @@ class ApiTest {
   @CsvSource({
     "PATCH, /api/jobs, 405",
     "GET, /api/compute/verdicts, 405",
-    "GET, /api/finder/nothing, 400",
+    "GET, /api/finder/nothing, 404",
     "GET, /api/parts/horns/csv, 404",
     "DELETE, /api/jobs/00000000-0000-0000-0000-000000000000, 404"
   })
@@ -581,7 +581,32 @@ class ApiTest {
       assertThat(working.at("/sureness/code").asString()).isEqualTo("result.sure");
     }
     assertThat(send(post("/api/compute/working/NOISE"), request(hive(), 2)).status())
-        .isEqualTo(400);
+        .isEqualTo(404);
+  }
+
+  @Test
+  void oneBuildIsHeldAgainstAnother() throws Exception {
+    ObjectNode job = hive();
+    ObjectNode ask = request(job, 2).put("other", "restored");
+    JsonNode plan = ok(post("/api/compute/against"), ask);
+    assertThat(plan.get("panK").asDouble())
+        .isCloseTo(
+            detail(job, 2).at("/verdict/pan/peakC").asDouble()
+                - detail(job, 1).at("/verdict/pan/peakC").asDouble(),
+            within(1e-6));
+    assertThat(plan.get("price").asDouble())
+        .isEqualTo(job.at("/builds/2/coolers/0/part/price").asDouble());
+    assertThat(plan.get("amps").asDouble()).isZero();
+    // The cooler in front takes some of the air, also standing still.
+    assertThat(plan.get("airAtIdle").asDouble())
+        .isLessThan(plan.get("otherAirAtIdle").asDouble())
+        .isPositive();
+    JsonNode back =
+        ok(
+            post("/api/compute/against"),
+            request(job, 1).put("other", job.at("/builds/2/id").asString()));
+    assertThat(back.get("coolantK").asDouble())
+        .isCloseTo(-plan.get("coolantK").asDouble(), within(1e-9));
   }
 
   @Test
@@ -824,7 +849,7 @@ class ApiTest {
       ObjectNode content = content(job);
       for (JsonNode dispute : ok(post("/api/compute/settle"), request(content, 1))) {
         JsonNode schools = dispute.get("schools");
-        assertThat(schools.size()).isBetween(2, 3);
+        assertThat(schools.size()).isBetween(2, 4);
         assertThat(dispute.get("recommended").asInt()).isBetween(0, schools.size() - 1);
         assertThat(dispute.get("reason").toString()).isNotBlank().doesNotContain("NaN");
         assertThat(dispute.at("/otherwise/code").asString()).isNotBlank();
@@ -879,6 +904,6 @@ class ApiTest {
     assertThat(send(get("/api/nothing"), null).status()).isEqualTo(404);
     assertThat(mvc.perform(get("/assets/none.js")).andReturn().getResponse().getStatus())
         .isEqualTo(404);
-    assertThat(send(get("/api/jobs/not-an-id"), null).status()).isEqualTo(400);
+    assertThat(send(get("/api/jobs/not-an-id"), null).status()).isEqualTo(404);
   }
 }

@@ -9,6 +9,8 @@ public enum Kind {
   VELOCITY("m/s"),
   SIZE("m"),
   LENGTH("m"),
+  /** Of a tyre: a length that the trade gives in inches. */
+  RADIUS("m"),
   ALTITUDE("m"),
   FLOW("m³/s"),
   AIRFLOW("m³/s"),

@@ -71,7 +71,7 @@ public enum Quantity implements Code {
   STRIP_THICKNESS(Kind.SIZE),
   TANK_CONDUCTANCE(Kind.CONDUCTANCE),
   THERMOSTAT_START(Kind.TEMPERATURE),
-  TYRE_RADIUS(Kind.LENGTH);
+  TYRE_RADIUS(Kind.RADIUS);
 
   private final Kind kind;
 

@@ -1,11 +1,9 @@
 package roadbreeze.core.settle;
 
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import roadbreeze.core.air.Air;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
@@ -23,7 +21,7 @@ import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.RadiatorUnit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.settle.Dispute.Measure;
-import roadbreeze.core.stack.AirFlow;
+import roadbreeze.core.sizing.StandingAir;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.LayerRole;
 import roadbreeze.core.stack.Rectangle;
@@ -33,10 +31,6 @@ final class AirDisputes {
   private static final double COLDER = 8;
   private static final double ROW = 0.020;
   private static final double MORE_AIR = 1.1;
-  private static final double IDLE_RPM = 750;
-
-  /** Grip of a belt fan's clutch at idle, share of its pulley. */
-  private static final double IDLE_GRIP = 0.9;
 
   /** A shroud lets blades stand over the core's edge so far, m. */
   private static final double OVER_EDGE = 0.040;
@@ -130,6 +124,7 @@ final class AirDisputes {
   Dispute mainFan(Setup setup) {
     List<Side> sides =
         List.of(
+            withFan(AirSays.MAIN_FITTED.with(), setup),
             fanSide(setup, FanUnit.Type.VISCOUS, AirSays.MAIN_VISCOUS, AirSays.VISCOUS_FAILS),
             fanSide(setup, FanUnit.Type.ELECTRIC, AirSays.MAIN_ELECTRIC, AirSays.ELECTRIC_FAILS),
             fanSide(
@@ -155,32 +150,18 @@ final class AirDisputes {
   private Side fanSide(Setup setup, FanUnit.Type kind, AirSays name, AirSays fails) {
     Offer<FanUnit> fan = largest(setup, kind);
     FanFit fit = FanFit.over(setup.radiator().outline(), fan.part());
-    Side side =
-        trial.side(name.with(fan.name()), setup.with(setup.fitting().withFans(List.of(fit))));
-    if (side.stands()) {
-      Rig rig = Assembly.rig(side.setup);
-      OperatingPoint point = trial.judge().point();
-      AirFlow standing =
-          AirFlow.cold(
-              rig.stack(), Air.at(point.ambient(), point.altitude()), 0, atIdle(rig, fan.part()));
-      side.effect(AirSays.MOVES_AT_IDLE, standing.totalFlow(rig.stack()));
-      side.effect(AirSays.ENGINE_GIVES, side.brake());
-    }
-    return side.effect(fails);
+    Setup fitted = setup.with(setup.fitting().withFans(List.of(fit)));
+    return withFan(name.with(fan.name()), fitted).effect(fails);
   }
 
-  /** Speed share at idle of each fan of a rig whose main one is a part; electric ones run whole. */
-  private static double[] atIdle(Rig rig, FanUnit main) {
-    double[] share = new double[rig.stack().fans().size()];
-    Arrays.fill(share, 1);
-    if (main.kind().onEngine()) {
-      share[0] =
-          IDLE_GRIP
-              * main.pulleyRatio().getAsDouble()
-              * IDLE_RPM
-              / main.referenceRpm().getAsDouble();
+  private Side withFan(Finding name, Setup setup) {
+    Side side = trial.side(name, setup);
+    if (side.stands()) {
+      OperatingPoint point = trial.judge().point();
+      side.effect(AirSays.MOVES_AT_IDLE, StandingAir.of(setup, point.ambient(), point.altitude()));
+      side.effect(AirSays.ENGINE_GIVES, side.brake());
     }
-    return share;
+    return side;
   }
 
   Dispute rows(Setup setup) {

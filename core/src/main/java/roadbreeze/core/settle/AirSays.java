@@ -27,6 +27,7 @@ public enum AirSays implements Code {
   FITTED_OTHERWISE,
 
   MAIN_FAN,
+  MAIN_FITTED,
   MAIN_VISCOUS("fan TEXT"),
   MAIN_ELECTRIC("fan TEXT"),
   MAIN_CONTROLLED("fan TEXT"),

@@ -40,6 +40,13 @@ class AssessController {
     return Detail.of(request.job(), request.chosen());
   }
 
+  @Operation(summary = "What one build does more or less than another")
+  @PostMapping("/against")
+  Against against(@Valid @RequestBody AgainstRequest request) {
+    JobContent job = request.job();
+    return Against.of(job, job.build(request.build()), job.build(request.other()));
+  }
+
   @Operation(summary = "A number of the strip opened to formula, inputs and source")
   @PostMapping("/working/{fluid}")
   Working working(@PathVariable Fluid fluid, @Valid @RequestBody BuildRequest request) {

@@ -80,7 +80,7 @@ public record Detail(
       Optional<CoolerEffect> effect = CoolerEffect.of(setup, rig, job.point(), h.balance());
       boolean chargeAir = setup.truck().cores().chargeAirCooler().isPresent();
       return new Detail(
-          Verdict.of(build.id(), Verdict.Clash.of(setup), h),
+          Verdict.of(job, build, setup, h),
           BalanceResult.of(rig, h.balance()),
           levers.stream().map(l -> new Lever(l.kind(), l.coolant(), l.feed(), l.pan())).toList(),
           effect
@@ -98,7 +98,7 @@ public record Detail(
                   Levers.lowerGear(rig, job.point(), h.balance()))));
     } catch (RefusedException e) {
       return new Detail(
-          Verdict.none(build.id(), Verdict.Clash.of(setup), e),
+          Verdict.none(job, build, Verdict.Clash.of(setup), e),
           null,
           List.of(),
           null,

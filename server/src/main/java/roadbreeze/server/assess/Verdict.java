@@ -17,12 +17,15 @@ import roadbreeze.server.message.Said;
  * The headroom strip of one build.
  *
  * @param build its id
+ * @param overRatings ratings of the truck's makers that are passed: said before anything else, and
+ *     cleared by no cooling
  * @param clashes what is in the way of something or sticks out: while there is any, the build
  *     cannot be made and no headroom of it counts
  * @param problem why there is no steady state, null where there is one; then the rest is null
  */
 public record Verdict(
     String build,
+    List<Said> overRatings,
     List<Clash> clashes,
     @Nullable Said problem,
     @Nullable Standing standing,
@@ -61,21 +64,21 @@ public record Verdict(
   public static Verdict of(JobContent job, Build build) {
     try {
       Setup setup = job.setup(build);
-      List<Clash> clashes = Clash.of(setup);
       try {
-        return of(build.id(), clashes, job.judge(build).of(setup));
+        return of(job, build, setup, job.judge(build).of(setup));
       } catch (RefusedException e) {
-        return none(build.id(), clashes, e);
+        return none(job, build, Clash.of(setup), e);
       }
     } catch (RefusedException e) {
-      return none(build.id(), List.of(), e); // a length cannot be
+      return none(job, build, List.of(), e); // a length cannot be
     }
   }
 
-  static Verdict of(String build, List<Clash> clashes, Headroom h) {
+  static Verdict of(JobContent job, Build build, Setup setup, Headroom h) {
     return new Verdict(
-        build,
-        clashes,
+        build.id(),
+        Said.of(job.rig().overRatings()),
+        Clash.of(setup),
         null,
         h.standing(),
         Gauge.of(h.coolant()),
@@ -83,8 +86,16 @@ public record Verdict(
         Gauge.of(h.pan()));
   }
 
-  static Verdict none(String build, List<Clash> clashes, RefusedException why) {
-    return new Verdict(build, clashes, Said.of(why.finding()), null, null, null, null);
+  static Verdict none(JobContent job, Build build, List<Clash> clashes, RefusedException why) {
+    return new Verdict(
+        build.id(),
+        Said.of(job.rig().overRatings()),
+        clashes,
+        Said.of(why.finding()),
+        null,
+        null,
+        null,
+        null);
   }
 
   static List<Verdict> all(JobContent job) {

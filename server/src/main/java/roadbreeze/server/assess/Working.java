@@ -1,9 +1,11 @@
 package roadbreeze.server.assess;
 
 import jakarta.annotation.Nullable;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Step;
 import roadbreeze.core.explain.Term;
 import roadbreeze.core.rig.Assembly;
@@ -31,22 +33,32 @@ public record Working(Said result, List<Line> steps, Said sureness) {
   public record Input(String name, Said.Value value, Origin origin) {}
 
   /** Where a number comes from. */
-  public enum Origin {
+  public enum Origin implements Code {
     MEASURED,
     ENTERED,
-    DEFAULT,
+    /** Taken as usual for such a truck, or such a part. */
+    ASSUMED,
+    /** As the part's sheet gives it. */
+    SHEET,
+    /** A constant of the model. */
+    MODEL,
     COMPUTED
   }
 
-  /** Inputs of the job that may carry a mark. */
-  private static final Map<Term, String> PATHS =
-      Map.of(
-          Term.COMBINED_MASS, "trailer.massKg",
-          Term.ROLLING_COEFFICIENT, "vehicle.rollingCoefficient",
-          Term.DRAG_AREA, "vehicle.dragAreaM2",
-          Term.DISPLACEMENT, "vehicle.engine.displacementLitres",
-          Term.RAM_COEFFICIENT, "vehicle.cooling.ramCoefficient",
-          Term.STALL_TORQUE, "vehicle.gearbox.stallTorqueNm");
+  /** Where the numbers of a working stand in the rig. */
+  private static final Map<Term, List<String>> IN_RIG =
+      Map.ofEntries(
+          Map.entry(Term.COMBINED_MASS, List.of("vehicle.massKg", "trailer.massKg")),
+          Map.entry(Term.ROLLING_COEFFICIENT, List.of("vehicle.rollingCoefficient")),
+          Map.entry(Term.DRAG_AREA, List.of("vehicle.dragAreaM2")),
+          Map.entry(Term.DISPLACEMENT, List.of("vehicle.engine.displacementLitres")),
+          Map.entry(Term.ACCESSORIES, List.of("vehicle.engine.accessoryKw")),
+          Map.entry(Term.MESH_EFFICIENCY, List.of("vehicle.gearbox.meshEfficiency")),
+          Map.entry(Term.AXLE_EFFICIENCY, List.of("vehicle.gearbox.axleEfficiency")),
+          Map.entry(Term.STALL_TORQUE, List.of("vehicle.gearbox.stallTorqueNm")),
+          Map.entry(Term.RAM_COEFFICIENT, List.of("vehicle.cooling.ramCoefficient")),
+          Map.entry(Term.ENTERED_LIMIT, List.of("vehicle.limits.coolantC")),
+          Map.entry(Term.BELOW_BOILING, List.of("vehicle.limits.belowBoilingK")));
 
   /**
    * @throws roadbreeze.core.problem.RefusedException if there is no steady state
@@ -78,19 +90,31 @@ public record Working(Said result, List<Line> steps, Said sureness) {
   private static Origin origin(Step.Input input, JobContent job, Build build) {
     return switch (input.origin()) {
       case COMPUTED -> Origin.COMPUTED;
-      case DEFAULT -> Origin.DEFAULT;
-      case GIVEN -> given(mark(input.name(), job, build));
+      case DEFAULT -> Origin.MODEL;
+      case GIVEN -> given(input.name(), job, build);
     };
   }
 
-  private static Origin given(@Nullable Mark mark) {
-    return mark == null ? Origin.ENTERED : Origin.valueOf(mark.name());
+  private static Origin given(Term term, JobContent job, Build build) {
+    if (term == Term.FREE_AIR_FLOW) {
+      String path = "fans." + build.fans().get(0).id() + ".part.freeFlowM3s";
+      return origin(build.marks().get(path), Origin.SHEET);
+    }
+    // A sum is as good as the worst of what it adds up.
+    return IN_RIG.getOrDefault(term, List.of()).stream()
+        .map(path -> origin(job.rig().marks().get(path), Origin.ENTERED))
+        .max(Comparator.naturalOrder())
+        .orElse(Origin.ENTERED);
   }
 
-  private static @Nullable Mark mark(Term term, JobContent job, Build build) {
-    if (term == Term.FREE_AIR_FLOW) {
-      return build.marks().get("fans." + build.fans().get(0).id() + ".part.freeFlowM3s");
+  private static Origin origin(@Nullable Mark mark, Origin without) {
+    if (mark == null) {
+      return without;
     }
-    return PATHS.containsKey(term) ? job.rig().marks().get(PATHS.get(term)) : null;
+    return switch (mark) {
+      case MEASURED -> Origin.MEASURED;
+      case ENTERED -> Origin.ENTERED;
+      case DEFAULT -> Origin.ASSUMED;
+    };
   }
 }

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.server.parts.ChargeAirPart;
@@ -59,5 +60,14 @@ public record Build(
     AS_FOUND,
     RESTORED,
     PLAN
+  }
+
+  /** What its electric fans draw together, as their sheets give it. */
+  public double amps() {
+    return fans.stream()
+        .map(fan -> fan.part().amps())
+        .filter(Objects::nonNull)
+        .mapToDouble(amps -> amps)
+        .sum();
   }
 }

@@ -55,6 +55,25 @@ public record Changes(Build build, Build found) {
     return new WorkScope(scope);
   }
 
+  /** Parts with a price of their own that the truck did not come with, in the yard's money. */
+  public double price() {
+    double price = 0;
+    for (FittedCooler c : build.coolers()) {
+      price +=
+          found.coolers().stream().anyMatch(f -> f.part().equals(c.part())) ? 0 : c.part().price();
+    }
+    for (FittedFan fan : build.fans()) {
+      String code = fan.part().code();
+      price +=
+          found.fans().stream().anyMatch(f -> f.part().code().equals(code))
+              ? 0
+              : fan.part().price();
+    }
+    price += newRadiator() ? build.radiator().price() : 0;
+    price += newChargeAirCooler() ? build.chargeAirCooler().price() : 0;
+    return newPump() ? price + build.pump().price() : price;
+  }
+
   private static void add(Set<Part> scope, Part part, boolean wanted) {
     if (wanted) {
       scope.add(part);
@@ -141,6 +160,15 @@ public record Changes(Build build, Build found) {
 
   private static boolean held(Build build) {
     return build.fans().stream().anyMatch(FittedFan::held);
+  }
+
+  public boolean newRadiator() {
+    return build.radiator() != null && !build.radiator().equals(found.radiator());
+  }
+
+  public boolean newChargeAirCooler() {
+    return build.chargeAirCooler() != null
+        && !build.chargeAirCooler().equals(found.chargeAirCooler());
   }
 
   public boolean newPump() {

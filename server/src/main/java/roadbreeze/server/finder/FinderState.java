@@ -59,12 +59,14 @@ public record FinderState(
    *
    * @param build ready to stand among the job's builds, once it has an id of its own
    * @param parts bought
+   * @param overRatings ratings that are passed, whatever is bought
    * @param clashes what of the build to start from does not fit
    */
   public record Pick(
       Result.Merit merit,
       Build build,
       List<Said> parts,
+      List<Said> overRatings,
       List<Verdict.Clash> clashes,
       @Nullable Standing standing,
       @Nullable Verdict.Gauge coolant,

@@ -293,6 +293,7 @@ final class SearchSpace {
         merit,
         build,
         Said.of(bought),
+        verdict.overRatings(),
         verdict.clashes(),
         verdict.standing(),
         verdict.coolant(),

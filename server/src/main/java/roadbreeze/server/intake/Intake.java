@@ -7,7 +7,7 @@ import roadbreeze.server.rig.Vehicle;
 
 /**
  * What a truck of each kind is usually like: where an intake starts before anything is measured.
- * All numbers that the measuring list asks for start as assumed.
+ * Every number starts as assumed: nobody has entered any.
  */
 public final class Intake {
   private Intake() {}
@@ -28,7 +28,12 @@ public final class Intake {
   }
 
   private static Start start(String file) {
-    JobContent job = JobFormat.shipped("intake/" + file);
+    JobContent job = job(file);
     return new Start(job.rig().vehicle().kind(), job);
+  }
+
+  /** A truck of a kind before anybody has seen it, as in {@code diesel-utility}. */
+  public static JobContent job(String kind) {
+    return Assumptions.marked(JobFormat.shipped("intake/" + kind));
   }
 }

@@ -17,6 +17,11 @@ class LineController {
     return LineResult.of(request.job(), request.chosen());
   }
 
+  @PostMapping("/from-cooler")
+  FromCooler fromCooler(@Valid @RequestBody BuildRequest request) {
+    return FromCooler.of(request.job(), request.chosen());
+  }
+
   @PostMapping("/strip")
   MountingStrip.Flat strip(@Valid @RequestBody MountingStrip strip) {
     return strip.flat();

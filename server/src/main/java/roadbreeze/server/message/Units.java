@@ -72,7 +72,9 @@ public final class Units {
 
   static String format(double si, Kind kind, World world, int digits) {
     Unit unit = of(kind).units().get(shown(kind, world).unit());
-    String number = String.format(java.util.Locale.ROOT, "%." + digits + "f", unit.fromSi(si));
+    double coarse = Math.pow(10, Math.max(0, -digits));
+    double shown = digits < 0 ? Math.round(unit.fromSi(si) / coarse) * coarse : unit.fromSi(si);
+    String number = String.format(java.util.Locale.ROOT, "%." + Math.max(0, digits) + "f", shown);
     if (Double.parseDouble(number) == 0) {
       number = number.replace("-", "");
     }

@@ -12,6 +12,7 @@ public enum Fault implements Code {
   TOO_LONG("field WORD", "most COUNT"),
   TOO_MANY("field WORD", "least COUNT", "most COUNT"),
   NOT_USABLE("field WORD"),
+  STRANGE_SIGNS("field WORD"),
   NO_SUCH_BUILD,
   SAME_ID("id TEXT"),
   LAST_BUILD,
@@ -25,6 +26,8 @@ public enum Fault implements Code {
   NOT_A_JOB,
   NEWER_FORMAT("version COUNT"),
   DATABASE_AWAY,
+  DATABASE_FULL,
+  DATABASE_BUSY,
   OUR_SIDE;
 
   private final List<Parameter> parameters;

@@ -7,10 +7,14 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.lang.annotation.Annotation;
 import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -43,6 +47,14 @@ import tools.jackson.databind.DatabindException;
 @RestControllerAdvice
 public class ProblemAdvice extends ResponseEntityExceptionHandler {
   private static final int MOST = 5;
+
+  // Classes of PostgreSQL's SQL states. A connection that was closed under the pool has none.
+  private static final String AWAY = "08";
+  private static final String SHUTTING_DOWN = "57P0";
+  private static final String SHORT_OF = "53";
+  private static final String DISK_FULL = "53100";
+  private static final String OF_THE_DATA = "22";
+
   private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
   @Override
@@ -213,6 +225,14 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     return problem(HttpStatus.CONFLICT, Fault.SAVED_ELSEWHERE.with());
   }
 
+  /** An address with something else where an id or a number belongs leads nowhere. */
+  @Override
+  protected ResponseEntity<Object> handleTypeMismatch(
+      TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    return new ResponseEntity<>(
+        problem(HttpStatus.NOT_FOUND, Fault.NOT_HERE.with()).getBody(), HttpStatus.NOT_FOUND);
+  }
+
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unknown(UnknownThingException e) {
     return problem(HttpStatus.NOT_FOUND, Fault.NOT_HERE.with());
@@ -220,24 +240,46 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unexpected(Exception e) {
-    if (connectionLost(e)) {
-      LOG.warn("the database does not answer: {}", e.getMessage());
-      return problem(HttpStatus.SERVICE_UNAVAILABLE, Fault.DATABASE_AWAY.with());
+    if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+      return null;
+    }
+    Optional<SQLException> sql = sqlBeneath(e);
+    if (sql.isPresent()) {
+      String state = Objects.requireNonNullElse(sql.get().getSQLState(), AWAY);
+      if (state.startsWith(OF_THE_DATA)) {
+        return problem(HttpStatus.BAD_REQUEST, Fault.NOT_READABLE.with());
+      }
+      Optional<Fault> passing = passing(state, sql.get());
+      if (passing.isPresent()) {
+        LOG.warn("the database does not answer: {}", e.getMessage());
+        return problem(HttpStatus.SERVICE_UNAVAILABLE, passing.get().with());
+      }
     }
     LOG.error("unexpected", e);
     return problem(HttpStatus.INTERNAL_SERVER_ERROR, Fault.OUR_SIDE.with());
   }
 
-  /**
-   * Each layer wraps a lost connection in its own way. Beneath is an SQL state of class 08, or none
-   * where it is the pool that speaks: of a closed connection, or of none to be had.
-   */
-  private static boolean connectionLost(Throwable e) {
+  /** What is worth asking again later: a database that is away, full, or has no room just now. */
+  private static Optional<Fault> passing(String state, SQLException e) {
+    if (e instanceof SQLTransientConnectionException && state.equals(AWAY)) {
+      return Optional.of(Fault.DATABASE_BUSY); // the pool waited for a connection in vain
+    }
+    if (state.startsWith(AWAY) || state.startsWith(SHUTTING_DOWN)) {
+      return Optional.of(Fault.DATABASE_AWAY);
+    }
+    if (state.equals(DISK_FULL)) {
+      return Optional.of(Fault.DATABASE_FULL);
+    }
+    return state.startsWith(SHORT_OF) ? Optional.of(Fault.DATABASE_BUSY) : Optional.empty();
+  }
+
+  /** Each layer wraps what the database said in its own way; beneath is an SQL state. */
+  private static Optional<SQLException> sqlBeneath(Throwable e) {
     for (Throwable cause = e; cause != null; cause = cause.getCause()) {
       if (cause instanceof SQLException sql) {
-        return sql.getSQLState() == null || sql.getSQLState().startsWith("08");
+        return Optional.of(sql);
       }
     }
-    return false;
+    return Optional.empty();
   }
 }

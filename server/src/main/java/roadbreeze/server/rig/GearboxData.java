@@ -17,7 +17,7 @@ import roadbreeze.server.problem.Within;
 public record GearboxData(
     @NotNull @Size(min = 1, max = 12) @Within(min = 0.3, max = 20) List<Double> gearRatios,
     @Within(min = 1, max = 10) double axleRatio,
-    @Within(min = 0.2, max = 0.8, kind = Kind.LENGTH) double tyreRadiusM,
+    @Within(min = 0.2, max = 0.8, kind = Kind.RADIUS) double tyreRadiusM,
     @Within(min = 0.8, max = 1) double meshEfficiency,
     @Within(min = 0.8, max = 1) double axleEfficiency,
     @Within(min = 0, max = 10, kind = Kind.POWER) double spinLossKw,

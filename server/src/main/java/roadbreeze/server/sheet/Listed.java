@@ -24,6 +24,13 @@ public enum Listed implements Code {
   SUCTION_HOSE("kept PERCENT"),
   CAP("pressure PRESSURE", "kept PERCENT"),
   SENSOR("low DIFFERENCE"),
+  FUSE("fan TEXT", "draws CURRENT", "fuse CURRENT"),
+  FUSE_TOO_LARGE("fan TEXT", "draws CURRENT"),
+  OUT_PART("part TEXT"),
+  OUT_RADIATOR,
+  OUT_CHARGE_AIR_COOLER,
+  OUT_PUMP,
+  OUT_THERMOSTAT("start TEMPERATURE"),
   OIL("more VOLUME"),
   COOLANT("glycol PERCENT", "freezes TEMPERATURE", "boils TEMPERATURE");
 

@@ -2,7 +2,6 @@ package roadbreeze.server.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.rig.Setup;
@@ -14,11 +13,9 @@ import roadbreeze.core.workorder.WorkScope.Part;
 import roadbreeze.server.assess.Verdict;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
-import roadbreeze.server.build.Condition;
-import roadbreeze.server.build.FittedCooler;
-import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.MountingStrip;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.line.FromCooler;
 import roadbreeze.server.line.LineResult;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.switching.SwitchResult;
@@ -26,6 +23,9 @@ import roadbreeze.server.switching.SwitchResult;
 /**
  * Everything a bay needs to do one build, computed afresh.
  *
+ * @param comesOut what is taken off the truck for good
+ * @param fuses fuse and relay of each fan that is wired
+ * @param mismatches what of strips and hoses does not go with the cooler, or is not planned yet
  * @param cautions codes of what holds for all of the work
  * @param minutes of one person’s hands
  * @param waits minutes that pass by themselves
@@ -33,8 +33,11 @@ import roadbreeze.server.switching.SwitchResult;
  */
 public record WorkSheet(
     List<Verdict> verdicts,
-    List<Said> parts,
+    List<PartsList.PartLine> parts,
+    List<Said> comesOut,
+    List<Said> fuses,
     LineResult lines,
+    List<Said> mismatches,
     List<MountingStrip.Flat> strips,
     SwitchResult switching,
     List<Said> fluids,
@@ -74,9 +77,8 @@ public record WorkSheet(
     LineResult lines = LineResult.of(job, build);
     Changes changes = new Changes(build, job.found());
     WorkScope scope = changes.scope();
-    List<Finding> parts = parts(changes, lines);
     double capKpa = job.rig().vehicle().cooling().capKpa();
-    parts.addAll(mended(scope.parts(), job.found().condition(), capKpa));
+    PartsList parts = PartsList.of(changes, scope.parts(), lines, capKpa);
     List<StepLine> steps = new ArrayList<>();
     for (Task task : WorkOrder.plan(scope)) {
       steps.add(StepLine.of(steps.size() + 1, task));
@@ -89,8 +91,11 @@ public record WorkSheet(
             .orElse(0);
     return new WorkSheet(
         job.builds().stream().map(b -> Verdict.of(job, b)).toList(),
-        Said.of(parts),
+        parts.lines(),
+        Said.of(parts.out()),
+        Said.of(parts.fuses()),
         lines,
+        FromCooler.of(job, build).mismatches(),
         strips,
         SwitchResult.of(job, build),
         Said.of(fluids(job.setup(build), job, scope, lines)),
@@ -99,85 +104,6 @@ public record WorkSheet(
         steps.stream().mapToInt(StepLine::minutes).sum(),
         steps.stream().mapToInt(StepLine::waits).sum(),
         restoring);
-  }
-
-  private static List<Finding> parts(Changes changes, LineResult lines) {
-    Build build = changes.build();
-    Build found = changes.found();
-    List<Finding> parts = new ArrayList<>();
-    for (FittedCooler c : build.coolers()) {
-      boolean kept = found.coolers().stream().anyMatch(f -> f.part().equals(c.part()));
-      parts.add(
-          (kept ? Listed.COOLER_KEPT : Listed.COOLER)
-              .with(c.part().name(), c.part().code(), c.part().ports(), build.oilOrder()));
-    }
-    for (LineResult.ToBuy hose : lines.hoseToBuyM()) {
-      parts.add(Listed.HOSE.with(hose.boreMm() / 1000, hose.lengthM()));
-    }
-    if (build.radiator() != null && !build.radiator().equals(found.radiator())) {
-      parts.add(Listed.RADIATOR.with(build.radiator().name(), build.radiator().code()));
-    }
-    if (build.chargeAirCooler() != null
-        && !build.chargeAirCooler().equals(found.chargeAirCooler())) {
-      parts.add(
-          Listed.CHARGE_AIR_COOLER.with(
-              build.chargeAirCooler().name(), build.chargeAirCooler().code()));
-    }
-    if (changes.newPump()) {
-      parts.add(Listed.NEW_PUMP.with(build.pump().name(), build.pump().code()));
-    }
-    changes.newClutches().forEach(fan -> addClutch(parts, Listed.CLUTCH, fan));
-    changes.newlyControlled().forEach(fan -> addClutch(parts, Listed.CLUTCH_CONTROLLER, fan));
-    if (changes.overridden()) {
-      parts.add(Listed.OVERRIDE.with());
-    }
-    for (FittedCooler c : changes.newCoolerFans()) {
-      parts.add(Listed.COOLER_FAN.with(c.ownFanM3s()));
-    }
-    if (changes.otherFans()) {
-      for (FittedFan f : build.fans()) {
-        Listed side = f.mount() == FittedFan.Mount.PUSHER ? Listed.PUSHER : Listed.PULLER;
-        parts.add(side.with(f.part().name(), f.part().code()));
-      }
-    } else if (changes.fanRepaired()) {
-      parts.add(
-          Listed.FAN_REPAIRED.with(
-              Changes.fanPercent(found) / 100, Changes.fanPercent(build) / 100));
-    }
-    if (changes.newThermostat()) {
-      parts.add(
-          Listed.THERMOSTAT.with(
-              build.thermostat().startC(),
-              build.thermostat().fullC(),
-              found.thermostat().startC()));
-    }
-    return parts;
-  }
-
-  private static void addClutch(List<Finding> parts, Listed how, FittedFan fan) {
-    if (fan.part().gripsFromC() != null && fan.part().gripsFullyC() != null) {
-      parts.add(how.with(fan.part().gripsFromC(), fan.part().gripsFullyC()));
-    }
-  }
-
-  private static List<Finding> mended(Set<Part> scope, Condition was, double capKpa) {
-    List<Finding> parts = new ArrayList<>();
-    if (scope.contains(Part.SEALS)) {
-      parts.add(Listed.SEALS.with());
-    }
-    if (scope.contains(Part.PUMP) && was.pumpPercent() < 100) {
-      parts.add(Listed.PUMP.with(was.pumpPercent() / 100));
-    }
-    if (scope.contains(Part.SUCTION_HOSE)) {
-      parts.add(Listed.SUCTION_HOSE.with(was.suctionPercent() / 100));
-    }
-    if (scope.contains(Part.CAP)) {
-      parts.add(Listed.CAP.with(capKpa * 1000, was.capPercent() / 100));
-    }
-    if (scope.contains(Part.SENSOR)) {
-      parts.add(Listed.SENSOR.with(was.sensorLowK()));
-    }
-    return parts;
   }
 
   private static List<Finding> fluids(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -17,14 +18,14 @@ import roadbreeze.core.sizing.Fluid;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.demo.DemoWorld;
+import roadbreeze.server.intake.Intake;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.job.format.JobFormat;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.rig.AirTraverse;
 import roadbreeze.server.rig.Mark;
 
 class AssessTest {
-  private static final JobContent NEW = JobFormat.shipped("intake/medium-diesel");
+  private static final JobContent NEW = Intake.job("medium-diesel");
 
   private static Verdict.Gauge gauge(Verdict verdict, Fluid fluid) {
     return switch (fluid) {
@@ -108,7 +109,32 @@ class AssessTest {
                 * (Math.sin(theta) + input(road, "rollingCoefficient") * Math.cos(theta))
             + 0.5 * input(road, "airDensity") * input(road, "dragArea") * speed * speed;
     assertThat(amount(road.result(), "force")).isCloseTo(force, within(0.01));
-    assertThat(given(road, "combinedMass").origin()).isEqualTo(Working.Origin.MEASURED);
+    // A sum is no better than the worst of what it adds up: the trailer was weighed, the truck not.
+    assertThat(given(road, "combinedMass").origin()).isEqualTo(Working.Origin.ENTERED);
+    JobContent weighed =
+        marked(Jobs.HIVE, Map.of("trailer.massKg", Mark.MEASURED, "vehicle.massKg", Mark.MEASURED));
+    Working.Line sure = step(Working.of(weighed, plan(), Fluid.COOLANT), "F = m");
+    assertThat(given(sure, "combinedMass").origin()).isEqualTo(Working.Origin.MEASURED);
+  }
+
+  /** Nobody has entered a number of a truck that nobody has seen. */
+  @ParameterizedTest
+  @EnumSource
+  void noNumberOfAnUnseenTruckWasEntered(Fluid fluid) {
+    for (Working.Line line : Working.of(NEW, NEW.build(Jobs.RESTORED), fluid).steps()) {
+      for (Working.Input input : line.inputs()) {
+        boolean road = Set.of("term.grade", "term.fanSpeed").contains(input.name());
+        if (!road) {
+          assertThat(input.origin()).as(input.name()).isNotEqualTo(Working.Origin.ENTERED);
+        }
+      }
+    }
+    assertThat(NEW.rig().marks())
+        .containsKeys(
+            "vehicle.engine.torqueNm",
+            "vehicle.gearbox.gearRatios",
+            "vehicle.gearbox.oilKv40",
+            "vehicle.limits.panC");
   }
 
   private static Build plan() {
@@ -127,7 +153,7 @@ class AssessTest {
             / 120;
     double fuel = (amount(brake, "power") + friction) / input(heat, "indicatedEfficiency");
     assertThat(amount(heat.result(), "heat")).isCloseTo(input(heat, "kappa") * fuel, within(1.0));
-    assertThat(given(heat, "kappa").origin()).isEqualTo(Working.Origin.DEFAULT);
+    assertThat(given(heat, "kappa").origin()).isEqualTo(Working.Origin.MODEL);
   }
 
   @Test
@@ -152,10 +178,10 @@ class AssessTest {
   @ParameterizedTest
   @EnumSource
   void whatIsOnlyAssumedIsSaidToBe(Fluid fluid) {
-    JobContent fresh = JobFormat.shipped("intake/diesel-utility");
+    JobContent fresh = Intake.job("diesel-utility");
     Working working = Working.of(fresh, fresh.build(Jobs.RESTORED), fluid);
     assertThat(given(step(working, "F = m"), "combinedMass").origin())
-        .isEqualTo(Working.Origin.DEFAULT);
+        .isEqualTo(Working.Origin.ASSUMED);
     assertThat(working.sureness().toString()).contains("result.assumedNumbers");
     JobContent read =
         Jobs.with(

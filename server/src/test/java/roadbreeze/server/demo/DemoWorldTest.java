@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.haul.Road;
+import roadbreeze.server.intake.Intake;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.format.JobFormat;
 import roadbreeze.server.rig.Mark;
@@ -62,7 +63,7 @@ class DemoWorldTest {
   @ParameterizedTest
   @ValueSource(strings = {"petrol-utility", "diesel-utility", "medium-diesel", "plough-pickup"})
   void anIntakeClaimsNothingMeasured(String name) {
-    JobContent job = JobFormat.shipped("intake/" + name);
+    JobContent job = Intake.job(name);
     assertThat(job.rig().marks()).hasSizeGreaterThan(25).doesNotContainValue(Mark.MEASURED);
     assertThat(job.rig().vehicle().kind().name().toLowerCase().replace('_', '-')).isEqualTo(name);
     assertThat(job.rig().vehicle().cooling().chargeAirCooler() != null)

@@ -9,8 +9,8 @@ import org.junit.jupiter.api.Test;
 import roadbreeze.core.sizing.MarginMap.Axes;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.assess.Verdict;
+import roadbreeze.server.intake.Intake;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.job.format.JobFormat;
 import roadbreeze.server.problem.RefusedRequestException;
 
 class MapTest {
@@ -43,7 +43,7 @@ class MapTest {
   /** With numbers that are only assumed, too: the map is no kinder than the strip. */
   @Test
   void theNineInTenLineMeetsTheStripAtTheHaul() {
-    JobContent fresh = JobFormat.shipped("intake/petrol-utility");
+    JobContent fresh = Intake.job("petrol-utility");
     for (JobContent job : List.of(Jobs.HIVE, Jobs.PLOUGH, fresh)) {
       double ambient = job.haul().ambientC();
       double grade = job.haul().gradePercent();

@@ -24,17 +24,18 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Looks a JSON body through before anything is made of it: a list longer than any field may be is
- * refused there, since looking at each of its rows would cost seconds.
+ * refused there, since looking at each of its rows would cost seconds, and so is text that no
+ * keyboard writes and no database keeps.
  */
 @ControllerAdvice
 @ConditionalOnWebApplication
-class ListLimit extends RequestBodyAdviceAdapter {
+class BodyLook extends RequestBodyAdviceAdapter {
   /** The longest list or map of any field. */
   private static final int LONGEST = 200;
 
   private final JsonMapper json;
 
-  ListLimit(JsonMapper json) {
+  BodyLook(JsonMapper json) {
     this.json = json;
   }
 
@@ -71,7 +72,8 @@ class ListLimit extends RequestBodyAdviceAdapter {
   }
 
   /**
-   * @throws roadbreeze.server.problem.RefusedRequestException if a list is too long
+   * @throws roadbreeze.server.problem.RefusedRequestException if a list is too long, or a text
+   *     holds control characters or halves of characters
    */
   private void look(byte[] body) {
     Deque<Holder> open = new ArrayDeque<>();
@@ -80,11 +82,15 @@ class ListLimit extends RequestBodyAdviceAdapter {
       for (JsonToken token = tokens.nextToken(); token != null; token = tokens.nextToken()) {
         if (token == JsonToken.PROPERTY_NAME) {
           name = tokens.currentName();
+          refuseSigns(name, "body");
         } else if (token.isStructEnd()) {
           open.pop();
         } else {
           if (!open.isEmpty() && ++open.peek().held > LONGEST) {
             throw Fault.TOO_MANY.refuse(label(open.peek().name), 0, LONGEST);
+          }
+          if (token == JsonToken.VALUE_STRING) {
+            refuseSigns(tokens.getString(), name);
           }
           if (token.isStructStart()) {
             open.push(new Holder(name));
@@ -93,6 +99,18 @@ class ListLimit extends RequestBodyAdviceAdapter {
       }
     } catch (JacksonException e) {
       return; // what is no JSON is told by who reads it in earnest
+    }
+  }
+
+  private static void refuseSigns(String text, String field) {
+    boolean strange =
+        text.codePoints()
+            .anyMatch(
+                c ->
+                    Character.getType(c) == Character.SURROGATE
+                        || Character.isISOControl(c) && c != '\n' && c != '\r' && c != '\t');
+    if (strange) {
+      throw Fault.STRANGE_SIGNS.refuse(label(field));
     }
   }
 

@@ -1,0 +1,186 @@
+package roadbreeze.server.sheet;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.workorder.WorkScope.Part;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.Changes;
+import roadbreeze.server.build.Condition;
+import roadbreeze.server.build.FittedCooler;
+import roadbreeze.server.build.FittedFan;
+import roadbreeze.server.line.LineResult;
+import roadbreeze.server.message.Said;
+
+/**
+ * What goes on the truck, what comes off it, and what its fans want at the battery.
+ *
+ * @param lines parts to have at hand
+ * @param out parts that come off for good
+ * @param fuses of fans that are wired
+ */
+record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
+  /** A fuse is at least this times the running current, and one of these sizes, A. */
+  private static final double OVER_RUNNING = 1.25;
+
+  private static final double[] FUSES = {3, 5, 7.5, 10, 15, 20, 25, 30, 40, 50, 60, 70, 80, 100};
+
+  /**
+   * A part to have at hand.
+   *
+   * @param price in the yard's money; null where the catalogue has none for it
+   */
+  public record PartLine(Said said, @Nullable Double price) {}
+
+  static PartsList of(Changes changes, Set<Part> scope, LineResult hoses, double capKpa) {
+    PartsList list = new PartsList(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+    list.coolers(changes, hoses);
+    list.cores(changes);
+    list.fans(changes);
+    list.thermostat(changes);
+    list.mended(scope, changes.found().condition(), capKpa);
+    list.comesOut(changes);
+    return list;
+  }
+
+  private void add(Finding said, @Nullable Double price) {
+    lines.add(new PartLine(Said.of(said), price));
+  }
+
+  private void coolers(Changes changes, LineResult hoses) {
+    Build build = changes.build();
+    for (FittedCooler c : build.coolers()) {
+      boolean kept = changes.found().coolers().stream().anyMatch(f -> f.part().equals(c.part()));
+      add(
+          (kept ? Listed.COOLER_KEPT : Listed.COOLER)
+              .with(c.part().name(), c.part().code(), c.part().ports(), build.oilOrder()),
+          kept ? null : c.part().price());
+    }
+    for (LineResult.ToBuy hose : hoses.hoseToBuyM()) {
+      add(Listed.HOSE.with(hose.boreMm() / 1000, hose.lengthM()), null);
+    }
+    for (FittedCooler c : changes.newCoolerFans()) {
+      add(Listed.COOLER_FAN.with(c.ownFanM3s()), null);
+    }
+  }
+
+  private void cores(Changes changes) {
+    Build build = changes.build();
+    if (changes.newRadiator()) {
+      add(
+          Listed.RADIATOR.with(build.radiator().name(), build.radiator().code()),
+          build.radiator().price());
+    }
+    if (changes.newChargeAirCooler()) {
+      add(
+          Listed.CHARGE_AIR_COOLER.with(
+              build.chargeAirCooler().name(), build.chargeAirCooler().code()),
+          build.chargeAirCooler().price());
+    }
+    if (changes.newPump()) {
+      add(Listed.NEW_PUMP.with(build.pump().name(), build.pump().code()), build.pump().price());
+    }
+  }
+
+  private void fans(Changes changes) {
+    Build build = changes.build();
+    changes.newClutches().forEach(fan -> clutch(Listed.CLUTCH, fan));
+    changes.newlyControlled().forEach(fan -> clutch(Listed.CLUTCH_CONTROLLER, fan));
+    if (changes.overridden()) {
+      add(Listed.OVERRIDE.with(), null);
+    }
+    if (changes.otherFans()) {
+      for (FittedFan f : build.fans()) {
+        Listed side = f.mount() == FittedFan.Mount.PUSHER ? Listed.PUSHER : Listed.PULLER;
+        boolean kept = has(changes.found(), f);
+        add(side.with(f.part().name(), f.part().code()), kept ? null : f.part().price());
+        if (!kept && f.part().kind() == FanUnit.Type.ELECTRIC && f.part().amps() != null) {
+          fuses.add(fuse(f.part().name(), f.part().amps()));
+        }
+      }
+    } else if (changes.fanRepaired()) {
+      add(
+          Listed.FAN_REPAIRED.with(
+              Changes.fanPercent(changes.found()) / 100, Changes.fanPercent(build) / 100),
+          null);
+    }
+  }
+
+  private static boolean has(Build build, FittedFan fan) {
+    return build.fans().stream().anyMatch(f -> f.part().code().equals(fan.part().code()));
+  }
+
+  private static Finding fuse(String fan, double amps) {
+    for (double size : FUSES) {
+      if (size >= OVER_RUNNING * amps) {
+        return Listed.FUSE.with(fan, amps, size);
+      }
+    }
+    return Listed.FUSE_TOO_LARGE.with(fan, amps);
+  }
+
+  private void clutch(Listed how, FittedFan fan) {
+    if (fan.part().gripsFromC() != null && fan.part().gripsFullyC() != null) {
+      add(how.with(fan.part().gripsFromC(), fan.part().gripsFullyC()), null);
+    }
+  }
+
+  private void thermostat(Changes changes) {
+    if (changes.newThermostat()) {
+      add(
+          Listed.THERMOSTAT.with(
+              changes.build().thermostat().startC(),
+              changes.build().thermostat().fullC(),
+              changes.found().thermostat().startC()),
+          null);
+    }
+  }
+
+  private void mended(Set<Part> scope, Condition was, double capKpa) {
+    if (scope.contains(Part.SEALS)) {
+      add(Listed.SEALS.with(), null);
+    }
+    if (scope.contains(Part.PUMP) && was.pumpPercent() < 100) {
+      add(Listed.PUMP.with(was.pumpPercent() / 100), null);
+    }
+    if (scope.contains(Part.SUCTION_HOSE)) {
+      add(Listed.SUCTION_HOSE.with(was.suctionPercent() / 100), null);
+    }
+    if (scope.contains(Part.CAP)) {
+      add(Listed.CAP.with(capKpa * 1000, was.capPercent() / 100), null);
+    }
+    if (scope.contains(Part.SENSOR)) {
+      add(Listed.SENSOR.with(was.sensorLowK()), null);
+    }
+  }
+
+  private void comesOut(Changes changes) {
+    Build build = changes.build();
+    Build found = changes.found();
+    for (FittedCooler c : found.coolers()) {
+      if (build.coolers().stream().noneMatch(n -> n.part().equals(c.part()))) {
+        out.add(Listed.OUT_PART.with(c.part().name()));
+      }
+    }
+    for (FittedFan f : found.fans()) {
+      if (!has(build, f)) {
+        out.add(Listed.OUT_PART.with(f.part().name()));
+      }
+    }
+    if (changes.newRadiator()) {
+      out.add(Listed.OUT_RADIATOR.with());
+    }
+    if (changes.newChargeAirCooler()) {
+      out.add(Listed.OUT_CHARGE_AIR_COOLER.with());
+    }
+    if (changes.newPump()) {
+      out.add(Listed.OUT_PUMP.with());
+    }
+    if (changes.newThermostat()) {
+      out.add(Listed.OUT_THERMOSTAT.with(found.thermostat().startC()));
+    }
+  }
+}

@@ -1,0 +1,67 @@
+/**
+ * The road of the work: stretches with their stations, in order. A station has a letter (after `g`) and, the first ten,
+ * a digit; the screens are loaded when they are first opened.
+ */
+export interface Station {
+  name: string
+  label: string
+  letter: string
+  digit?: string
+  /** Stands inside a job. */
+  ofJob: boolean
+  load: () => Promise<unknown>
+}
+
+export interface Stretch {
+  label: string
+  stations: Station[]
+}
+
+const yard = (name: string, label: string, letter: string, load: Station['load'], digit?: string): Station => ({
+  name,
+  label,
+  letter,
+  digit,
+  ofJob: false,
+  load,
+})
+const work = (digit: string, name: string, label: string, letter: string, load: Station['load']): Station => ({
+  name,
+  label,
+  letter,
+  digit,
+  ofJob: true,
+  load,
+})
+
+export const stretches: Stretch[] = [
+  {
+    label: 'Yard',
+    stations: [
+      yard('yard', 'Yard', 'y', () => import('@/features/yard/YardScreen.vue'), '0'),
+      yard('parts', 'Parts', 'p', () => import('@/features/parts/PartsScreen.vue')),
+    ],
+  },
+  { label: 'Take in', stations: [work('1', 'rig', 'Rig', 'r', () => import('@/features/rig/RigScreen.vue'))] },
+  {
+    label: 'Size',
+    stations: [
+      work('2', 'haul', 'Haul', 'h', () => import('@/features/haul/HaulScreen.vue')),
+      work('3', 'heat', 'Heat & air', 'a', () => import('@/features/heat/HeatScreen.vue')),
+      work('4', 'finder', 'Find parts', 'f', () => import('@/features/finder/FinderScreen.vue')),
+      work('5', 'settle', 'Settle it', 's', () => import('@/features/settle/SettleScreen.vue')),
+    ],
+  },
+  {
+    label: 'Plan',
+    stations: [
+      work('6', 'switching', 'Switch points', 'w', () => import('@/features/switching/SwitchScreen.vue')),
+      work('7', 'mounting', 'Mounting', 'm', () => import('@/features/mounting/MountingScreen.vue')),
+      work('8', 'lines', 'Lines', 'l', () => import('@/features/lines/LinesScreen.vue')),
+    ],
+  },
+  { label: 'Do', stations: [work('9', 'sheet', 'Work sheet', 'o', () => import('@/features/sheet/SheetScreen.vue'))] },
+]
+
+export const stations: Station[] = stretches.flatMap((s) => s.stations)
+export const screens: Station[] = stations.filter((s) => s.ofJob)
