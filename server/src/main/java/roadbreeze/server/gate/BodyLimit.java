@@ -11,18 +11,30 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.InvalidMediaTypeException;
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 import roadbreeze.server.problem.TooLargeException;
 
-/** No body is read further than a job or a catalogue can be long. */
+/**
+ * No body is read further than a job or a catalogue can be long, and none of a kind that nothing
+ * here takes: forms and uploads are read by the container before anybody is asked.
+ */
 @Component
 @ConditionalOnWebApplication
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimit extends OncePerRequestFilter {
   private static final long JSON = 1 << 20;
   private static final long FILE = 10 << 20;
+  private static final List<MediaType> TAKEN =
+      List.of(MediaType.APPLICATION_JSON, MediaType.parseMediaType("text/csv"));
 
   private final HandlerExceptionResolver answers;
 
@@ -37,12 +49,24 @@ class BodyLimit extends OncePerRequestFilter {
     String path = request.getRequestURI();
     boolean file = path.endsWith("/csv") || path.equals("/api/jobs/import");
     long most = file ? FILE : JSON;
-    if (request.getContentLengthLong() > most) {
+    if (!taken(request.getContentType())) {
+      answers.resolveException(
+          request, response, null, new HttpMediaTypeNotSupportedException((MediaType) null, TAKEN));
+    } else if (request.getContentLengthLong() > most) {
       // Said at once; what is still on its way is not waited for.
       response.setHeader("Connection", "close");
       answers.resolveException(request, response, null, new TooLargeException(most));
     } else {
       chain.doFilter(new Limited(request, most), response);
+    }
+  }
+
+  private static boolean taken(String kind) {
+    try {
+      return kind == null
+          || TAKEN.stream().anyMatch(MediaType.parseMediaType(kind)::equalsTypeAndSubtype);
+    } catch (InvalidMediaTypeException e) {
+      return false;
     }
   }
 

@@ -15,7 +15,6 @@ import org.springframework.http.converter.HttpMessageConverter;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.servlet.mvc.method.annotation.RequestBodyAdviceAdapter;
 import roadbreeze.server.message.FieldLabel;
-import roadbreeze.server.message.Words;
 import roadbreeze.server.problem.Fault;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -87,7 +86,7 @@ class BodyLook extends RequestBodyAdviceAdapter {
           open.pop();
         } else {
           if (!open.isEmpty() && ++open.peek().held > LONGEST) {
-            throw Fault.TOO_MANY.refuse(label(open.peek().name), 0, LONGEST);
+            throw Fault.TOO_MANY.refuse(FieldLabel.of(open.peek().name), 0, LONGEST);
           }
           if (token == JsonToken.VALUE_STRING) {
             refuseSigns(tokens.getString(), name);
@@ -110,13 +109,8 @@ class BodyLook extends RequestBodyAdviceAdapter {
                     Character.getType(c) == Character.SURROGATE
                         || Character.isISOControl(c) && c != '\n' && c != '\r' && c != '\t');
     if (strange) {
-      throw Fault.STRANGE_SIGNS.refuse(label(field));
+      throw Fault.STRANGE_SIGNS.refuse(FieldLabel.of(field));
     }
-  }
-
-  /** A name that nobody here gave is not said back. */
-  private static FieldLabel label(String name) {
-    return FieldLabel.of(Words.entries().containsKey("field." + name) ? name : "body");
   }
 
   /** A list or an object that is not at its end yet. */

@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -24,6 +25,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -163,6 +165,12 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     return DisconnectedClientHelper.isClientDisconnectedException(e)
         ? null
         : super.handleHttpMessageNotWritable(e, headers, status, request);
+  }
+
+  /** Turned away by Spring Security's firewall, or written in signs that Tomcat cannot read. */
+  @ExceptionHandler({RequestRejectedException.class, InvalidParameterException.class})
+  ResponseEntity<ProblemDetail> rejected(RuntimeException e) {
+    return problem(HttpStatus.BAD_REQUEST, Fault.NOT_READABLE.with());
   }
 
   @ExceptionHandler
