@@ -52,7 +52,9 @@ export const useAssessing = defineStore('assessing', () => {
       stale.value = true
       const problem = e as ApiProblem
       said.value = problem.said
-      fields.value = { ...problem.fields(job), ...problem.fields({ job }, 'job') }
+      // One of the two questions holds the job as a part of it.
+      const ofDetail = problem.errors.some((wrong) => wrong.field.startsWith('job.'))
+      fields.value = ofDetail ? problem.fields({ job }, 'job') : problem.fields(job)
       if (problem.passing) retry = window.setTimeout(() => void assess(), RETRY_MS)
     }
   }

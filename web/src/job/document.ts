@@ -3,9 +3,12 @@ import { computed, ref, shallowRef } from 'vue'
 import type { JobContent } from '@/shared/api/types'
 import { merge } from './merge'
 import { edited } from './origin'
-import { same, type JobPath } from './paths'
+import { same, withValue, type JobPath } from './paths'
 
 const MOST_UNDO = 200
+/** What a stretch is called that no road of the yard is. */
+export const OWN_STRETCH = 'own stretch'
+const OF_A_ROAD = new Set<string>(['haul.gradePercent', 'haul.speedKmh'])
 
 /** What one edit made of the job. Undone by merging, so that what others changed since stays. */
 interface Patch {
@@ -45,7 +48,10 @@ export const useDocument = defineStore('document', () => {
 
   /** Changes one place; a number that is typed over is entered. */
   function edit(path: JobPath, value: unknown) {
-    if (content.value) replace(edited(content.value, path, value))
+    if (!content.value) return
+    const next = edited(content.value, path, value)
+    // A road whose grade or speed was changed is no road of the yard any more.
+    replace(OF_A_ROAD.has(path) ? withValue(next, 'haul.road', OWN_STRETCH) : next)
   }
 
   function drag(next: JobContent) {

@@ -289,7 +289,7 @@ it('asks where a build was removed elsewhere while it was edited here', async ()
 it('sees its own save in a conflict when only the answer was lost', async () => {
   const { document, saving } = await open()
   document.edit('haul.gradePercent', 7)
-  server.jobs.get('j')!.set('haul', { version: 1, body: { ...content.haul, gradePercent: 7 } })
+  server.jobs.get('j')!.set('haul', { version: 1, body: document.content!.haul })
   await tick(300)
   expect(saving.conflict).toBeNull()
   expect(saving.state).toBe('saved')

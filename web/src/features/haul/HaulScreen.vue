@@ -6,6 +6,7 @@ import { same } from '@/job/paths'
 import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import { useAskedField } from '@/job/fields/fieldPlace'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
@@ -13,6 +14,7 @@ import HillDrawing from './HillDrawing.vue'
 import MarginMap from './MarginMap.vue'
 
 const job = useJob()
+useAskedField()
 const heaters = [
   ['weather', 'by weather'],
   ['on', 'on'],

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
+import TruckShape from './TruckShape.vue'
 
 /** Truck and trailer on the grade, drawn at its true angle, with what the driveline does there. */
 const job = useJob()
@@ -12,7 +13,8 @@ const rise = computed(() => Math.tan((angle.value * Math.PI) / 180))
 const W = 560
 const H = 220
 const x0 = 210
-const y0 = computed(() => 168 + Math.min(24, Math.max(-20, rise.value * 120)))
+/** On a steep hill the rig stands higher, so that its trailer stays in the frame. */
+const y0 = computed(() => Math.min(168 + Math.min(24, Math.max(-20, rise.value * 120)), 206 - 175 * rise.value))
 const roadY = (x: number) => y0.value - (x - x0) * rise.value
 const trailer = computed(() => Math.min(1.25, 0.55 + job.content.rig.trailer.massKg / 6000))
 const mass = computed(() => job.content.rig.vehicle.massKg + job.content.rig.trailer.massKg)
@@ -56,10 +58,7 @@ const slowed = computed(() => b.value && b.value.speedKmh < job.content.haul.spe
         <circle cx="-70" cy="-10" r="10" fill="var(--ink)" />
         <circle cx="-46" cy="-10" r="10" fill="var(--ink)" />
       </g>
-      <path d="M-26 -18H60V-34H-26zM60 -18V-66H94L112 -42H138V-18z" fill="var(--metal)" />
-      <path d="M68 -60H91L105 -42H68z" fill="var(--paper)" />
-      <circle cx="-2" cy="-12" r="13" fill="var(--ink)" />
-      <circle cx="112" cy="-12" r="13" fill="var(--ink)" />
+      <TruckShape />
       <path d="M176 -30h26m-9 -6 9 6-9 6" stroke="var(--accent)" stroke-width="3" fill="none" />
     </g>
     <g v-if="b">

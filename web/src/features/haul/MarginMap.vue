@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
+import { OWN_STRETCH } from '@/job/document'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { MapAxes, MapResult } from '@/shared/api/types'
@@ -175,7 +176,7 @@ function moveHaul(at: { i: number; j: number } | null) {
   const haul = {
     ...content.haul,
     ...(drawn.value === 'SPEED_GRADE' ? { speedKmh: across } : { ambientC: across }),
-    ...(drawn.value === 'AMBIENT_MASS' ? {} : { gradePercent: up }),
+    ...(drawn.value === 'AMBIENT_MASS' ? {} : { gradePercent: up, road: OWN_STRETCH }),
   }
   job.replace({
     ...content,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { useAskedField } from '@/job/fields/fieldPlace'
 import { useJob } from '@/job/useJob'
 import { later } from '@/shared/ui/later'
 import PackPanel from './pack/PackPanel.vue'
@@ -24,6 +25,15 @@ const tabs = [
   { name: 'limits', label: 'Limits', panel: LimitsPanel },
   { name: 'rating', label: 'Rating', panel: RatingPanel },
 ]
+useAskedField((path) => {
+  tab.value = [
+    [/\.coolers\b/, 'coolers'],
+    [/\.otherCoolers\b|chargeAir|condenser/, 'others'],
+    [/\.fans\b|traverse/, 'fans'],
+    [/\.condition\.(?!recirc|radiatorB|condenserB)/, 'faults'],
+    [/./, 'front'],
+  ].find(([at]) => (at as RegExp).test(path))![1] as string
+})
 </script>
 
 <template>

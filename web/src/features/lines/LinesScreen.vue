@@ -7,10 +7,12 @@ import type { FromCooler, Hose, LineResult } from '@/shared/api/types'
 import { say, whatToDo } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
+import { useAskedField } from '@/job/fields/fieldPlace'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import LoopDrawing from './LoopDrawing.vue'
 
 const job = useJob()
+useAskedField()
 const { result, problem } = useComputed<LineResult>(
   '/api/compute/lines',
   () => job.content && { job: job.content, build: job.selected },

@@ -4,6 +4,7 @@ import { useJob } from '@/job/useJob'
 import { say, whatToDo } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { editText, format } from '@/shared/units/units'
+import { useAskedField } from '@/job/fields/fieldPlace'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import StripDrawing from './StripDrawing.vue'
 import { useComputed } from '@/job/useComputed'
@@ -13,6 +14,7 @@ import type { FlatStrip, FromCooler, MountingStrip } from '@/shared/api/types'
 const job = useJob()
 const strips = computed(() => job.build.strips)
 const at = ref('')
+useAskedField((path) => (at.value = path.split('.')[3] ?? ''))
 const strip = computed(() => strips.value.find((s) => s.id === at.value) ?? strips.value[0])
 const { result: flat, problem } = useComputed<FlatStrip>('/api/compute/strip', () => strip.value)
 

@@ -5,7 +5,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 
 /** Where to hold the tape: truck and trailer from the side, or the pack from the front and in section, drawn from the numbers. */
-const props = defineProps<{ stage: number; focus: string }>()
+const props = defineProps<{ stage: number; focus: string; letters: { id: string; letter: string }[] }>()
 const job = useJob()
 const c = computed(() => job.content.rig.vehicle.cooling)
 const lit = (path: string) => props.focus.startsWith(path)
@@ -55,6 +55,70 @@ const section = computed(() => {
   x += c.value.radiator.depthMm * D
   return { list, grille, front: grille + c.value.openingDepthMm * D, core, back: x, fan: x + c.value.fanToCoreMm * D }
 })
+
+/** Where each measure is taken, by its id. */
+const places = computed<Record<string, [number, number]>>(() => {
+  const r = radiator.value
+  const o = opening.value
+  const x = section.value
+  const at = (field: string) => `rig.vehicle.${field}`
+  const condenser = c.value.condenser
+  const cx = r.x + (condenser?.leftMm ?? 0) * S
+  const cy = base - ((condenser?.bottomMm ?? 0) + (condenser?.heightMm ?? 0)) * S
+  const cw = size(condenser?.widthMm ?? 0)
+  const ch = size(condenser?.heightMm ?? 0)
+  const slab = x.list.find((s) => s.name === 'condenser')
+  return {
+    [at('massKg')]: [420, 108],
+    'rig.trailer.massKg': [155, 104],
+    [at('rollingCoefficient')]: [215, 204],
+    [at('dragAreaM2')]: [612, 122],
+    'rig.ratings.combinedKg': [275, 134],
+    'rig.ratings.grossKg': [362, 108],
+    'rig.ratings.towKg': [92, 104],
+    'rig.ratings.hitchKg': [275, 176],
+    'rig.ratings.frontAxleKg': [546, 146],
+    'rig.ratings.rearAxleKg': [346, 146],
+    'rig.ratings.emptyKg': [478, 104],
+    'rig.ratings.onHitchKg': [250, 176],
+    'rig.ratings.onFrontAxleKg': [546, 206],
+    'rig.ratings.onRearAxleKg': [346, 206],
+    [at('engine.displacementLitres')]: [566, 138],
+    [at('engine.accessoryKw')]: [592, 106],
+    [at('engine.airConditioningKw')]: [482, 66],
+    [at('gearbox.axleRatio')]: [346, 206],
+    [at('gearbox.tyreRadiusM')]: [546, 206],
+    [at('gearbox.oilFlowLpm')]: [524, 176],
+    [at('gearbox.inTankWattsPerKelvin')]: [604, 150],
+    [at('gearbox.caseWattsPerKelvin')]: [470, 176],
+    [at('gearbox.stallTorqueNm')]: [498, 150],
+    [at('cooling.radiator.widthMm')]: [r.x + r.w / 2, base + 14],
+    [at('cooling.radiator.heightMm')]: [r.x - 16, r.y + r.h / 2],
+    [at('cooling.radiator.depthMm')]: [x.back + 14, base + 12],
+    [at('cooling.radiator.finsPerInch')]: [r.x + r.w * 0.72, r.y + r.h * 0.62],
+    [at('cooling.condenser.widthMm')]: [cx + cw / 2, cy],
+    [at('cooling.condenser.heightMm')]: [cx + cw, cy + ch / 2],
+    [at('cooling.condenser.depthMm')]: slab ? [slab.x + slab.w / 2, base - slab.h - 14] : [x.front, base - 140],
+    [at('engine.condenserKw')]: [cx + cw * 0.3, cy + ch * 0.4],
+    [at('cooling.capKpa')]: [r.x + r.w, r.y],
+    [at('cooling.glycolShare')]: [r.x + r.w, r.y + r.h * 0.72],
+    [at('cooling.pumpKgsAt4000')]: [x.fan + 44, base - 20],
+    [at('cooling.openingWidthMm')]: [o.x + 20, o.y],
+    [at('cooling.openingHeightMm')]: [o.x + o.w + 16, o.y + o.h / 2],
+    [at('cooling.openingDepthMm')]: [x.grille - 14, base + 12],
+    [at('cooling.coreGapMm')]: [x.core - 6, base - 176],
+    [at('cooling.fanToCoreMm')]: [(x.back + x.fan) / 2 + 4, base - 16],
+    [at('cooling.tipGapMm')]: [x.fan + 22, base - 132],
+    fan: [x.fan + 34, base - 64],
+    [at('cooling.ramCoefficient')]: [x.grille - 22, base - 70],
+  }
+})
+const badges = computed(() =>
+  props.letters.flatMap(({ id, letter }) => {
+    const at = places.value[id]
+    return at ? [{ id, letter, x: Math.min(626, Math.max(14, at[0])), y: Math.min(216, Math.max(14, at[1])) }] : []
+  }),
+)
 </script>
 
 <template>
@@ -76,7 +140,7 @@ const section = computed(() => {
       </g>
       <g :class="{ lit: lit('rig.vehicle.gearbox.tyre') }">
         <path d="M546 168V190" class="dim" />
-        <text x="560" y="212" class="note">
+        <text x="564" y="212" class="note">
           {{ format(job.content.rig.vehicle.gearbox.tyreRadiusM, 'radius', unitWorld) }}
         </text>
       </g>
@@ -130,8 +194,12 @@ const section = computed(() => {
       </g>
       <g :class="{ lit: lit('rig.vehicle.cooling.fanToCore') || lit('fan') || lit('rig.vehicle.cooling.tipGap') }">
         <path :d="`M${section.fan} ${base - 128}q20 64 0 128`" class="fan" />
-        <text :x="632" :y="base - 132" text-anchor="end" class="note">{{ mm(c.fanToCoreMm) }} to the fan</text>
+        <text :x="632" :y="base - 172" text-anchor="end" class="note">{{ mm(c.fanToCoreMm) }} to the fan</text>
       </g>
+    </g>
+    <g v-for="b in badges" :key="b.id" class="badge" :class="{ now: focus === b.id }" data-letter>
+      <circle :cx="b.x" :cy="b.y" r="11" />
+      <text :x="b.x" :y="b.y + 5" text-anchor="middle" class="head">{{ b.letter }}</text>
     </g>
   </svg>
 </template>
@@ -177,6 +245,23 @@ const section = computed(() => {
   fill: none;
   stroke: var(--ink);
   stroke-width: 4;
+}
+.badge circle {
+  fill: var(--paper);
+  stroke: var(--accent-ink);
+  stroke-width: 1.5;
+}
+.badge text {
+  font-size: 15px;
+  fill: var(--accent-ink);
+}
+.badge.now circle {
+  fill: var(--accent);
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.badge.now text {
+  fill: #fff;
 }
 .big {
   font-size: 20px;

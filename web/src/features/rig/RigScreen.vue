@@ -6,6 +6,7 @@ import { valueAt } from '@/job/paths'
 import { word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import { useAskedField } from '@/job/fields/fieldPlace'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import DrivelineFields from './DrivelineFields.vue'
@@ -20,6 +21,10 @@ const focus = ref('')
 const pathOf = (m: Measurement) => m.path(job.build)
 const there = (m: Measurement) =>
   pathOf(m).startsWith('rig.ratings.') || valueAt(job.content, pathOf(m).split('.').slice(0, -1).join('.')) != null
+
+/** What is measured at this station, each with the letter that the drawing gives it. */
+const shown = computed(() => stage.value.list.filter(there))
+const letters = computed(() => shown.value.map((m, i) => ({ id: m.id, letter: String.fromCharCode(65 + i) })))
 
 /** Every number of the rig, by the station it belongs to: the torque curve and the limits as well. */
 const numbers = computed(() =>
@@ -60,6 +65,10 @@ function fitCore(key: 'condenser' | 'chargeAirCooler') {
   const next = edited(job.content, path, cooling[key] ? null : made)
   job.replace(cooling[key] ? next : assumed(next, path))
 }
+useAskedField((path) => {
+  at.value = stageOf(path.replace(/^rig\./, ''))
+  go(path)
+})
 const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 </script>
 
@@ -110,9 +119,10 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
         <h2>{{ stage.name }}</h2>
         <span class="soft small">{{ stage.about }}</span>
       </header>
-      <MeasureDrawing :stage="at" :focus="focus" />
+      <MeasureDrawing :stage="at" :focus="focus" :letters="letters" />
       <ul class="list">
-        <li v-for="m in stage.list.filter(there)" :key="m.id" :class="{ lit: focus === m.id }" @focusin="focus = m.id">
+        <li v-for="(m, i) in shown" :key="m.id" :class="{ lit: focus === m.id }" @focusin="focus = m.id">
+          <b class="letter" aria-hidden="true">{{ letters[i]!.letter }}</b>
           <QuantityField
             :label="m.label"
             :path="pathOf(m)"
@@ -239,12 +249,29 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
   grid-template-columns: 1fr 1fr;
   gap: 8px 22px;
 }
+.letter {
+  position: absolute;
+  left: -4px;
+  top: 0;
+  width: 20px;
+  height: 20px;
+  border: 1.5px solid var(--accent-ink);
+  border-radius: 50%;
+  color: var(--accent-ink);
+  font: 600 13px/17px var(--rb-font-head);
+  text-align: center;
+}
+.lit .letter {
+  background: var(--accent);
+  color: #fff;
+}
 .list li {
+  position: relative;
   display: grid;
   gap: 2px;
   align-content: start;
   border-left: 4px solid transparent;
-  padding-left: 8px;
+  padding-left: 22px;
 }
 .list li.lit {
   border-color: var(--accent);

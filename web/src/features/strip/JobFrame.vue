@@ -11,6 +11,7 @@ import ConflictDialog from './ConflictDialog.vue'
 import HeadroomStrip from './HeadroomStrip.vue'
 import NoticeBar from './NoticeBar.vue'
 import RatingBar from './RatingBar.vue'
+import RefusedBar from './RefusedBar.vue'
 
 /** Everything inside stands on an open job: its content is there. */
 const route = useRoute()
@@ -26,7 +27,8 @@ watch(
 
 const over = computed(() => assessing.verdicts[0]?.overRatings ?? [])
 const words = (all: typeof saving.said) => all.map((s) => say(s, unitWorld.value)).join('; ')
-const refused = computed(() => words(saving.state === 'refused' ? saving.said : assessing.stale ? assessing.said : []))
+const refused = computed(() => (saving.state === 'refused' ? saving.said : assessing.stale ? assessing.said : []))
+const fields = computed(() => ({ ...saving.fields, ...assessing.fields }))
 </script>
 
 <template>
@@ -42,7 +44,7 @@ const refused = computed(() => words(saving.state === 'refused' ? saving.said : 
     <p v-if="saving.state === 'waiting'" class="band" role="alert">
       {{ words(saving.said) }} Your edits are kept in this browser and tried again every two seconds.
     </p>
-    <p v-else-if="refused" class="band" role="alert">{{ refused }}</p>
+    <RefusedBar v-else-if="refused.length" :said="refused" :fields="fields" />
     <router-view />
     <ConflictDialog v-if="saving.conflict" :key="saving.conflict.section" :conflict="saving.conflict" />
   </div>

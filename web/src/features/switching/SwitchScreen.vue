@@ -10,6 +10,7 @@ import type { AnyPart, FittedFan, SwitchResult, ThermostatPart } from '@/shared/
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import { useAskedField } from '@/job/fields/fieldPlace'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import TemperatureLadder from './TemperatureLadder.vue'
@@ -17,6 +18,7 @@ import TemperatureLadder from './TemperatureLadder.vue'
 const ClimbRun = later(() => import('./ClimbRun.vue'))
 
 const job = useJob()
+useAskedField()
 const { result, problem } = useComputed<SwitchResult>(
   '/api/compute/switching',
   () => job.content && { job: job.content, build: job.selected },

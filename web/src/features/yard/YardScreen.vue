@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onScopeDispose, ref, shallowRef } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/shared/api/client'
 import type { IntakeStart, Job, JobContent, Said, Verdict } from '@/shared/api/types'
@@ -10,6 +10,7 @@ import { format } from '@/shared/units/units'
 import { flag, type Outcome, outcomeOf, standingWord } from '@/shared/ui/words'
 import { FLUIDS, gauges } from '@/shared/api/gauges'
 import { yard } from '@/shared/ui/yard'
+import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import YardSettings from './YardSettings.vue'
 
@@ -20,7 +21,6 @@ const verdicts = ref<Record<string, Verdict[]>>({})
 const problem = shallowRef<Said[]>([])
 /** What a person asked for and did not get, in words that lead to the reason. */
 const refused = shallowRef<{ what: string; said: Said[]; plain?: string } | null>(null)
-const removing = shallowRef<Job | null>(null)
 const words = (said: Said[]) => said.map((s) => say(s, unitWorld.value)).join('; ')
 let retry = 0
 
@@ -28,18 +28,30 @@ async function load() {
   try {
     jobs.value = await api.get<Job[]>('/api/jobs')
     problem.value = []
-    await Promise.all(
-      jobs.value.map(
-        async (j) => (verdicts.value[j.id] = await api.post<Verdict[]>('/api/compute/verdicts', contentOf(j))),
-      ),
-    )
+    await judge(jobs.value)
   } catch (e) {
+    if (here.signal.aborted) return
     problem.value = (e as ApiProblem).said
     retry = window.setTimeout(load, 2000)
   }
 }
 void load()
-onScopeDispose(() => clearTimeout(retry))
+
+/** A few at a time, so that what is asked for meanwhile need not queue behind the whole yard; none for who has left. */
+const AT_ONCE = 3
+const here = new AbortController()
+async function judge(all: Job[]) {
+  const queue = [...all]
+  const worker = async () => {
+    for (let job = queue.shift(); job; job = queue.shift())
+      verdicts.value[job.id] = await api.post<Verdict[]>('/api/compute/verdicts', contentOf(job), here.signal)
+  }
+  await Promise.all(Array.from({ length: AT_ONCE }, worker))
+}
+onScopeDispose(() => {
+  clearTimeout(retry)
+  here.abort()
+})
 
 const worst = (job: Job): { name: string; standing: Outcome } => ({
   name: job.builds.at(-1)?.body.name ?? '',
@@ -78,15 +90,62 @@ const copy = (job: Job) =>
     await router.push({ name: 'haul', params: { id: made.id } })
   })
 
-async function remove() {
-  const job = removing.value
-  if (!job) return
-  removing.value = null
-  await attempt(`${job.about.body.name} was not removed`, async () => {
-    await api.remove(`/api/jobs/${job.id}`)
+const archive = (job: Job) =>
+  attempt(`${job.about.body.name} was not moved`, async () => {
+    const body = { ...job.about.body, archived: !job.about.body.archived }
+    await api.put(`/api/jobs/${job.id}/about`, { version: job.about.version, body })
     await load()
   })
+
+function download(job: Job) {
+  const link = document.createElement('a')
+  link.href = `/api/jobs/${job.id}/export`
+  link.download = ''
+  link.click()
 }
+
+/** Taken off the screen at once and off the server a little later, so that it can be brought back. */
+const UNDO_MS = 10_000
+const leaving = shallowRef<Job | null>(null)
+let gone = 0
+async function remove(job: Job) {
+  await removeNow()
+  leaving.value = job
+  gone = window.setTimeout(() => void removeNow(), UNDO_MS)
+}
+async function removeNow() {
+  clearTimeout(gone)
+  const job = leaving.value
+  if (!job) return
+  await attempt(`${job.about.body.name} was not removed`, () => api.remove(`/api/jobs/${job.id}`))
+  jobs.value = jobs.value?.filter((j) => j.id !== job.id) ?? null
+  leaving.value = null
+}
+function bringBack() {
+  clearTimeout(gone)
+  leaving.value = null
+}
+onScopeDispose(() => void removeNow())
+
+const deeds = { copy, download, archive, remove }
+type Deed = keyof typeof deeds
+
+const wanted = ref('')
+const withArchive = ref(false)
+const archived = computed(() => (jobs.value ?? []).filter((j) => j.about.body.archived).length)
+const shown = computed(() => {
+  const words = wanted.value.toLowerCase().split(/\s+/).filter(Boolean)
+  const text = (j: Job) =>
+    [j.about.body.name, j.about.body.complaint, j.rig.body.vehicle.name, j.rig.body.trailer.name, j.haul.body.road]
+      .join(' ')
+      .toLowerCase()
+  return (jobs.value ?? []).filter(
+    (j) =>
+      j !== leaving.value &&
+      (withArchive.value || !j.about.body.archived) &&
+      words.every((word) => text(j).includes(word)),
+  )
+})
 
 async function importFile(event: Event) {
   const input = event.target as HTMLInputElement
@@ -136,7 +195,12 @@ async function importFile(event: Event) {
     <p v-if="jobs && !jobs.length" class="empty">
       No jobs yet. Start one, import a job file, or run the demo yard to see four.
     </p>
-    <article v-for="job in jobs ?? []" :key="job.id" class="job">
+    <div v-if="jobs?.length" class="find">
+      <input v-model="wanted" type="search" aria-label="Search the yard" placeholder="Job, truck, trailer, road" />
+      <ToggleInput v-if="archived" v-model="withArchive" :label="`archived, ${archived}`" />
+      <p v-if="!shown.length" class="soft">Nothing in the yard is called that.</p>
+    </div>
+    <article v-for="job in shown" :key="job.id" class="job" :class="{ away: job.about.body.archived }">
       <router-link :to="{ name: 'haul', params: { id: job.id } }" class="open">
         <div class="plate">
           <VerdictMark :standing="worst(job).standing" :size="40" />
@@ -194,23 +258,24 @@ async function importFile(event: Event) {
           <p class="soft">{{ job.about.body.complaint }}</p>
         </div>
       </router-link>
-      <div class="tools">
-        <a class="act" :href="`/api/jobs/${job.id}/export`" download :aria-label="`Export ${job.about.body.name}`"
-          >Export</a
-        >
-        <button type="button" class="act" :aria-label="`Copy ${job.about.body.name}`" @click="copy(job)">Copy</button>
-        <button type="button" class="act" :aria-label="`Remove ${job.about.body.name}`" @click="removing = job">
-          Remove
-        </button>
-      </div>
+      <el-dropdown trigger="click" class="menu" @command="(what: Deed) => deeds[what](job)">
+        <button type="button" class="act" :aria-label="`What to do with ${job.about.body.name}`">⋯</button>
+        <template #dropdown>
+          <el-dropdown-menu>
+            <el-dropdown-item command="copy">Copy</el-dropdown-item>
+            <el-dropdown-item command="download">Export</el-dropdown-item>
+            <el-dropdown-item command="archive">{{
+              job.about.body.archived ? 'Back to the yard' : 'Archive'
+            }}</el-dropdown-item>
+            <el-dropdown-item command="remove">Remove</el-dropdown-item>
+          </el-dropdown-menu>
+        </template>
+      </el-dropdown>
     </article>
-    <el-dialog :model-value="!!removing" title="Remove this job?" width="440px" @close="removing = null">
-      <p>{{ removing?.about.body.name }} and all its builds will be gone. Export it first if you may want it back.</p>
-      <template #footer>
-        <button type="button" class="act" @click="removing = null">Keep it</button>
-        <button type="button" class="act main" @click="remove">Remove</button>
-      </template>
-    </el-dialog>
+    <div v-if="leaving" class="leaving" role="status">
+      <span>{{ leaving.about.body.name }} is removed.</span>
+      <button type="button" class="act" @click="bringBack">Undo</button>
+    </div>
   </section>
 </template>
 
@@ -306,16 +371,38 @@ td.OVER {
 .verdict .figure {
   font-size: 24px;
 }
-.tools {
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
+.menu {
+  align-self: center;
   padding: 14px;
-  border-left: 1px solid var(--rule-soft);
-  justify-content: center;
 }
-.tools .act {
-  justify-content: center;
+.find {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+}
+.find input[type='search'] {
+  min-height: 44px;
+  width: min(420px, 100%);
+  border: 1px solid var(--rule);
+  background: var(--paper);
+  color: var(--ink);
+  font-size: 17px;
+  padding: 0 12px;
+}
+.away {
+  opacity: 0.7;
+}
+.leaving {
+  position: fixed;
+  right: 24px;
+  bottom: 24px;
+  z-index: 30;
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  background: var(--paper);
+  border: 2px solid var(--ink);
+  padding: 8px 12px 8px 18px;
 }
 .hidden {
   position: absolute;

@@ -11,7 +11,7 @@ const { value, error } = useField<number[]>(props)
 </script>
 
 <template>
-  <ListInput v-model="value" :label="label" :quantity="quantity" :optional="optional" :error="error"
+  <ListInput v-model="value" :data-path="path" :label="label" :quantity="quantity" :optional="optional" :error="error"
     ><OriginMark :label="label" :path="path" :quantity="quantity"
   /></ListInput>
 </template>

@@ -23,6 +23,7 @@ const { value, error } = useField<number>(props)
 <template>
   <QuantityInput
     v-model="value"
+    :data-path="path"
     :label="label"
     :quantity="quantity"
     :step="step"

@@ -1058,6 +1058,7 @@ export interface components {
             name: string;
             complaint: string;
             order: string[] | null;
+            archived: boolean | null;
             notices: "PHYSICS_2"[];
         };
         SaveAbout: {
@@ -2500,6 +2501,7 @@ export interface operations {
                  *           "name": "Hive utility",
                  *           "complaint": "Runs hot on Long Tallow with a full load of hives; the fan sounds weak.",
                  *           "order": null,
+                 *           "archived": null,
                  *           "notices": []
                  *         },
                  *         "rig": {

@@ -456,8 +456,13 @@ const rulers = computed(() => {
   stroke-width: 3;
   pointer-events: none;
 }
+/* On a cell of any colour, by day as by night: ink with a rim of paper. */
 .name {
   font-size: 32px;
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 7px;
+  stroke-linejoin: round;
 }
 .rule {
   font-size: 34px;

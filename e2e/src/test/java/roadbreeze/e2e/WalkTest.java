@@ -60,17 +60,15 @@ class WalkTest {
   private void openCopyOf(String name) {
     page.navigate("/");
     Browser.ready(page);
-    page.locator("article")
-        .filter(
-            new Locator.FilterOptions()
-                .setHas(
-                    page.getByRole(
-                        AriaRole.HEADING,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))))
-        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Copy"))
-        .click();
+    card(name, "Copy");
     page.waitForURL("**/haul");
     Browser.ready(page);
+  }
+
+  /** What the menu of a card of the yard offers. */
+  private void card(String name, String what) {
+    page.getByLabel("What to do with " + name, new Page.GetByLabelOptions().setExact(true)).click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(what)).click();
   }
 
   private Locator gauge(String fluid) {
@@ -757,6 +755,65 @@ class WalkTest {
     page.waitForURL("**/haul");
     Browser.ready(page);
     assertThat(gauge("coolant").textContent()).isEqualTo(strip);
+  }
+
+  @Test
+  void theYardIsSearchedArchivedAndARemovedJobComesBack() {
+    openCopyOf("Plough pickup");
+    open("1", "rig");
+    type("Job", "Salt run");
+    field("Job").blur();
+    assertThat(page.locator(".save")).hasText("Saved");
+    page.keyboard().press("0");
+    Locator salt =
+        page.locator("article").filter(new Locator.FilterOptions().setHasText("Salt run"));
+    assertThat(salt).hasCount(1);
+    page.getByLabel("Search the yard").fill("salt run");
+    assertThat(page.locator("article")).hasCount(1);
+    card("Salt run", "Archive");
+    assertThat(salt).hasCount(0);
+    page.getByRole(AriaRole.SWITCH).click();
+    assertThat(salt).hasCount(1);
+    card("Salt run", "Back to the yard");
+    card("Salt run", "Remove");
+    assertThat(salt).hasCount(0);
+    button("Undo").click();
+    assertThat(salt).hasCount(1);
+    page.reload();
+    Browser.ready(page);
+    assertThat(salt).hasCount(1);
+    card("Salt run", "Remove");
+    open("p", "parts/oil-coolers"); // leaving the yard ends the time for it
+    page.keyboard().press("0");
+    Browser.ready(page);
+    assertThat(salt).hasCount(0);
+  }
+
+  @Test
+  void aRatingPassedStandsBeforeEveryVerdictAndAWrongNumberIsLedTo() {
+    openCopyOf("Hive utility");
+    open("1", "rig");
+    type("Rated, trailer", "2900 kg");
+    field("Rated, trailer").blur();
+    Locator bar = page.locator("[data-rating]").first();
+    assertThat(bar).containsText("the trailer weighs 3100 kg, rated 2900 kg: 200 kg over");
+    open("9", "sheet");
+    assertThat(page.locator("[data-sheet] [data-rating]")).isVisible();
+    open("2", "haul");
+    type("Trailer mass", "2800 kg");
+    assertThat(page.locator("[data-rating]")).hasCount(0);
+    // Another road than the yard knows is said to be one's own.
+    assertThat(page.locator(".strip")).containsText("Long Tallow");
+    type("Grade", "5");
+    assertThat(page.locator(".strip")).containsText("own stretch");
+    type("Grade", "95");
+    field("Grade").blur();
+    open("9", "sheet");
+    page.getByText("Go to it").first().click();
+    page.waitForURL("**/haul?at=haul.gradePercent");
+    assertThat(field("Grade")).isFocused();
+    type("Grade", "6");
+    assertThat(page.locator(".refused")).hasCount(0);
   }
 
   @Test

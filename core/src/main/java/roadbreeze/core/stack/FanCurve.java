@@ -46,7 +46,7 @@ public record FanCurve(double shutoffPressure, double freeFlow, boolean estimate
    */
   public static FanCurve through(double[] flow, double[] pressure) {
     if (flow.length != pressure.length || flow.length < 2) {
-      throw Problem.FAN_CURVE_POINTS.refuse();
+      throw Problem.FAN_CURVE_POINTS.refuse(pressure.length, flow.length);
     }
     SimpleRegression line = new SimpleRegression();
     for (int i = 0; i < flow.length; i++) {

@@ -89,7 +89,7 @@ public final class Engine {
     idleSpeed = Rpm.toRadPerSecond(IDLE_RPM.require(idleRpm));
     this.displacement = DISPLACEMENT.require(displacement);
     if (rpm.length < 2 || rpm.length != torque.length) {
-      throw Problem.TORQUE_POINTS.refuse();
+      throw Problem.TORQUE_POINTS.refuse(torque.length, rpm.length);
     }
     double[] speed = new double[rpm.length];
     double greatest = 0;

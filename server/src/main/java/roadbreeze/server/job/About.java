@@ -11,12 +11,14 @@ import roadbreeze.core.explain.Code;
  * What the job is called and why the truck came: a section.
  *
  * @param order ids of the builds as they were put in order; none yet where null
+ * @param archived the job is out of the yard's sight; null where it never was
  * @param notices what a newer release changed about the job, until somebody has read it
  */
 public record About(
     @NotBlank @Size(max = 80) String name,
     @NotNull @Size(max = 2000) String complaint,
     @Nullable @Size(max = 60) List<@NotNull @Size(max = 40) String> order,
+    @Nullable Boolean archived,
     @NotNull @Size(max = 10) List<@NotNull Notice> notices) {
 
   /** What a release changed about jobs of before. */
