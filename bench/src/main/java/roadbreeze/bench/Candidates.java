@@ -23,7 +23,7 @@ final class Candidates {
       new Opening(new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.10, List.of(), 0.01);
 
   private static final PackChoice PACK =
-      new PackChoice("restored", WorkedCase.setup(false), true, 0, Set.of(), Set.of());
+      PackChoice.of("restored", WorkedCase.setup(false), true, 0, Set.of(), Set.of());
 
   private Candidates() {}
 

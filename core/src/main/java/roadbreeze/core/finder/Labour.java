@@ -1,9 +1,9 @@
 package roadbreeze.core.finder;
 
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.workorder.WorkOrder;
 import roadbreeze.core.workorder.WorkScope;
@@ -15,7 +15,7 @@ import roadbreeze.core.workorder.WorkScope;
 final class Labour {
   private final int start;
   private final boolean tankBypassed;
-  private final Map<Set<WorkScope.Part>, Integer> known = new ConcurrentHashMap<>();
+  private final Map<Set<WorkScope.Part>, Integer> known = new HashMap<>();
 
   /**
    * @param start work on the truck as found to come to the build the search starts from

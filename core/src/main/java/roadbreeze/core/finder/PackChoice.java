@@ -27,28 +27,18 @@ public record PackChoice(
     double cost,
     Set<WorkScope.Part> work,
     Set<WorkScope.Part> bareWork) {
-  public PackChoice(
+  /**
+   * @param kept the truck with this choice and the coolers it has
+   */
+  public static PackChoice of(
       String id,
       Setup kept,
       boolean coolers,
       double cost,
       Set<WorkScope.Part> work,
       Set<WorkScope.Part> bareWork) {
-    this(id, bare(kept), kept, coolers, cost, work, bareWork);
-  }
-
-  private PackChoice(
-      String id,
-      Setup bare,
-      Setup kept,
-      boolean coolers,
-      double cost,
-      Set<WorkScope.Part> work,
-      Set<WorkScope.Part> bareWork) {
-    this(id, bare, Assembly.rig(bare), kept, Assembly.rig(kept), coolers, cost, work, bareWork);
-  }
-
-  private static Setup bare(Setup kept) {
-    return kept.with(kept.fitting().withCoolers(List.of()));
+    Setup bare = kept.with(kept.fitting().withCoolers(List.of()));
+    return new PackChoice(
+        id, bare, Assembly.rig(bare), kept, Assembly.rig(kept), coolers, cost, work, bareWork);
   }
 }

@@ -204,9 +204,13 @@ public record Search(
   /** One way a set of parts can be fitted. */
   private record Way(Optional<Rectangle> place, OilOrder order, Rig rig) {}
 
+  /** Of the quickest order that this truck can have. */
   private static double leastMinutes(
       Run run, PackChoice pack, Optional<CoolerChoice> cooler, ThermostatChoice thermostat) {
-    return run.labour.minutes(pack, cooler.isPresent(), OilOrder.AFTER_TANK, thermostat);
+    return orders(pack.setup()).stream()
+        .mapToDouble(order -> run.labour.minutes(pack, cooler.isPresent(), order, thermostat))
+        .min()
+        .orElseThrow();
   }
 
   private static List<OilOrder> orders(Setup setup) {

@@ -22,14 +22,6 @@ public record Ratings(
     OptionalDouble frontAxle,
     OptionalDouble rearAxle,
     OptionalDouble hitch) {
-  public static final Ratings UNREAD =
-      new Ratings(
-          OptionalDouble.empty(),
-          OptionalDouble.empty(),
-          OptionalDouble.empty(),
-          OptionalDouble.empty(),
-          OptionalDouble.empty(),
-          OptionalDouble.empty());
 
   /**
    * What was weighed, kg.

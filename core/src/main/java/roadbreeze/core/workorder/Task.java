@@ -27,6 +27,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import roadbreeze.core.explain.Code;
 
@@ -39,27 +40,9 @@ public enum Task implements Code {
   FIND_LINES(10, 10, Engine.RUNNING, Set.of(COOLER), List.of(Caution.HOT_PARTS)),
   COOL_DOWN(0, 120, Engine.STOPPED, Set.of(), List.of(Caution.HOT_CAP)),
   DISCONNECT(10, Set.of(), List.of(Caution.SELF_STARTING_FAN)),
-  RAISE(
-      15,
-      Set.of(
-          COOLER,
-          TANK_BYPASS,
-          OIL_FLOW,
-          GEARBOX_BYPASS,
-          THERMOSTAT,
-          RADIATOR,
-          PUMP,
-          SUCTION_HOSE,
-          SENSOR),
-      List.of(Caution.STANDS)),
-  OPEN_FRONT(
-      30,
-      Set.of(COOLER, FINS, SEALS, RADIATOR, CHARGE_AIR, COOLER_FAN, OTHER_COOLER, OBSTACLE),
-      List.of(Caution.SHARP_EDGES)),
-  DRAIN(
-      25,
-      Set.of(THERMOSTAT, RADIATOR, PUMP, SUCTION_HOSE, SENSOR),
-      List.of(Caution.HOT_CAP, Caution.POISON)),
+  RAISE(15, Needs.UNDER, List.of(Caution.STANDS)),
+  OPEN_FRONT(30, Needs.FRONT, List.of(Caution.SHARP_EDGES)),
+  DRAIN(25, Needs.COOLANT, List.of(Caution.HOT_CAP, Caution.POISON)),
   CLEAN_FINS(45, Set.of(FINS), List.of(Caution.SHARP_EDGES, Caution.REFRIGERANT)),
   REPAIR_FAN(60, Set.of(FAN_REPAIR), List.of(Caution.FED_FAN)),
   SWAP_RADIATOR(
@@ -83,20 +66,8 @@ public enum Task implements Code {
   FIT_SWITCH(40, Set.of(FAN_SWITCH), List.of(Caution.BATTERY_OFF)),
   FIT_CLUTCH_CONTROL(60, Set.of(CLUTCH_CONTROL), List.of(Caution.BATTERY_OFF)),
   RENEW_SEALS(30, Set.of(SEALS), List.of(Caution.SHARP_EDGES)),
-  FILL_OIL(20, Set.of(COOLER, TANK_BYPASS, OIL_FLOW, GEARBOX_BYPASS), List.of()),
-  LOWER(
-      10,
-      Set.of(
-          COOLER,
-          TANK_BYPASS,
-          OIL_FLOW,
-          GEARBOX_BYPASS,
-          THERMOSTAT,
-          RADIATOR,
-          PUMP,
-          SUCTION_HOSE,
-          SENSOR),
-      List.of(Caution.LOWERING)),
+  FILL_OIL(20, Needs.OIL, List.of()),
+  LOWER(10, Needs.UNDER, List.of(Caution.LOWERING)),
   RECONNECT(5, Set.of(), List.of(Caution.FAN_MAY_START)),
   FILL_COOLANT(
       30,
@@ -145,17 +116,20 @@ public enum Task implements Code {
           PUMP,
           SUCTION_HOSE),
       List.of()),
-  CLOSE_FRONT(
-      30,
-      Set.of(COOLER, FINS, SEALS, RADIATOR, CHARGE_AIR, COOLER_FAN, OTHER_COOLER, OBSTACLE),
-      List.of(Caution.SHARP_EDGES)),
-  SET_LEVEL(
-      10,
-      10,
-      Engine.RUNNING,
-      Set.of(COOLER, TANK_BYPASS, OIL_FLOW, GEARBOX_BYPASS),
-      List.of(Caution.HOT_PARTS)),
+  CLOSE_FRONT(30, Needs.FRONT, List.of(Caution.SHARP_EDGES)),
+  SET_LEVEL(10, 10, Engine.RUNNING, Needs.OIL, List.of(Caution.HOT_PARTS)),
   PROVE(90, 0, Engine.DRIVEN, Set.of(), List.of(Caution.LATCH, Caution.HOT_CAP));
+
+  /** What several tasks are needed for; a nest of its own, since constants come before fields. */
+  private static final class Needs {
+    static final Set<WorkScope.Part> FRONT =
+        Set.of(COOLER, FINS, SEALS, RADIATOR, CHARGE_AIR, COOLER_FAN, OTHER_COOLER, OBSTACLE);
+    static final Set<WorkScope.Part> OIL = Set.of(COOLER, TANK_BYPASS, OIL_FLOW, GEARBOX_BYPASS);
+    static final Set<WorkScope.Part> COOLANT =
+        Set.of(THERMOSTAT, RADIATOR, PUMP, SUCTION_HOSE, SENSOR);
+    static final Set<WorkScope.Part> UNDER =
+        Stream.concat(OIL.stream(), COOLANT.stream()).collect(Collectors.toUnmodifiableSet());
+  }
 
   static {
     // Enum constants cannot name later ones, so the order is laid down here.

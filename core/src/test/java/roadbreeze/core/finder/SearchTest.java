@@ -49,7 +49,7 @@ class SearchTest {
           new ThermostatChoice("colder", new Thermostat(82, 91), false, 40));
 
   private static final PackChoice PACK =
-      new PackChoice("restored", WorkedCase.setup(false), true, 0, Set.of(), Set.of());
+      PackChoice.of("restored", WorkedCase.setup(false), true, 0, Set.of(), Set.of());
 
   private static Search search(OperatingPoint point, double budget) {
     return new Search(
@@ -204,7 +204,7 @@ class SearchTest {
   void workThatPartsShareCountsOnce() {
     Labour labour = new Labour(Set.of(WorkScope.Part.FINS), false);
     PackChoice radiator =
-        new PackChoice(
+        PackChoice.of(
             "radiator",
             WorkedCase.setup(false),
             true,

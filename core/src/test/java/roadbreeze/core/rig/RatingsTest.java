@@ -32,7 +32,8 @@ class RatingsTest {
 
   @Test
   void whatNobodyHasReadIsNotPassed() {
-    assertThat(Ratings.UNREAD.passed(WEIGHED)).isEmpty();
+    Ratings unread = new Ratings(UNREAD, UNREAD, UNREAD, UNREAD, UNREAD, UNREAD);
+    assertThat(unread.passed(WEIGHED)).isEmpty();
     Ratings.Weighed unweighed = new Ratings.Weighed(2800, kg(2900), 3100, UNREAD, UNREAD, UNREAD);
     Ratings low = new Ratings(UNREAD, UNREAD, UNREAD, kg(1), kg(1), kg(1));
     assertThat(low.passed(unweighed))

@@ -45,6 +45,9 @@ public record Working(Said result, List<Line> steps, Said sureness) {
     COMPUTED
   }
 
+  /** A fan that nobody has found slow turns as it was made, %. */
+  private static final double AS_MADE = 100;
+
   /** Where the numbers of a working stand in the rig. */
   private static final Map<Term, List<String>> IN_RIG =
       Map.ofEntries(
@@ -99,6 +102,9 @@ public record Working(Said result, List<Line> steps, Said sureness) {
     if (term == Term.FREE_AIR_FLOW) {
       String path = "fans." + build.fans().get(0).id() + ".part.freeFlowM3s";
       return origin(build.marks().get(path), Origin.SHEET);
+    }
+    if (term == Term.FAN_SPEED && build.fans().get(0).speedPercent() == AS_MADE) {
+      return Origin.ASSUMED;
     }
     // A sum is as good as the worst of what it adds up.
     return IN_RIG.getOrDefault(term, List.of()).stream()

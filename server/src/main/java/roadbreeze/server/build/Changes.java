@@ -55,23 +55,44 @@ public record Changes(Build build, Build found) {
     return new WorkScope(scope);
   }
 
-  /** Parts with a price of their own that the truck did not come with, in the yard's money. */
+  /** What its new parts cost together, those that carry a price; in the yard's money. */
   public double price() {
-    double price = 0;
-    for (FittedCooler c : build.coolers()) {
-      price +=
-          found.coolers().stream().anyMatch(f -> f.part().equals(c.part())) ? 0 : c.part().price();
-    }
-    for (FittedFan fan : build.fans()) {
-      String code = fan.part().code();
-      price +=
-          found.fans().stream().anyMatch(f -> f.part().code().equals(code))
-              ? 0
-              : fan.part().price();
-    }
+    double price = newCoolers().stream().mapToDouble(c -> c.part().price()).sum();
+    price += newFans().stream().mapToDouble(f -> f.part().price()).sum();
     price += newRadiator() ? build.radiator().price() : 0;
     price += newChargeAirCooler() ? build.chargeAirCooler().price() : 0;
     return newPump() ? price + build.pump().price() : price;
+  }
+
+  /** Oil coolers that the truck did not come with. */
+  public List<FittedCooler> newCoolers() {
+    return coolersOnly(build, found);
+  }
+
+  /** Oil coolers that come off for good. */
+  public List<FittedCooler> goneCoolers() {
+    return coolersOnly(found, build);
+  }
+
+  private static List<FittedCooler> coolersOnly(Build here, Build there) {
+    return here.coolers().stream()
+        .filter(c -> there.coolers().stream().noneMatch(o -> o.part().equals(c.part())))
+        .toList();
+  }
+
+  /** Fans that the truck did not come with; another clutch makes no other fan. */
+  public List<FittedFan> newFans() {
+    return fansOnly(build, found);
+  }
+
+  /** Fans that come off for good. */
+  public List<FittedFan> goneFans() {
+    return fansOnly(found, build);
+  }
+
+  private static List<FittedFan> fansOnly(Build here, Build there) {
+    List<String> codes = fanParts(there);
+    return here.fans().stream().filter(f -> !codes.contains(f.part().code())).toList();
   }
 
   private static void add(Set<Part> scope, Part part, boolean wanted) {

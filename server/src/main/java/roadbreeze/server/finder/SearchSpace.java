@@ -158,7 +158,7 @@ final class SearchSpace {
         changed(
             pack.build(),
             Map.of("coolers", List.of(), "oilOrder", OilOrder.AFTER_TANK, "parallel", false));
-    return new PackChoice(
+    return PackChoice.of(
         id, job.setup(pack.build()), pack.coolers(), pack.price(), work(pack.build()), work(bare));
   }
 

@@ -13,8 +13,6 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
@@ -25,11 +23,10 @@ import roadbreeze.server.problem.TooLargeException;
 
 /**
  * No body is read further than a job or a catalogue can be long, and none of a kind that nothing
- * here takes: forms and uploads are read by the container before anybody is asked.
+ * here takes. Behind the gate: a stranger is turned away before, and every refusal has its headers.
  */
 @Component
 @ConditionalOnWebApplication
-@Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimit extends OncePerRequestFilter {
   private static final long JSON = 1 << 20;
   private static final long FILE = 10 << 20;

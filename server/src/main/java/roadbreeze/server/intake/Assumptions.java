@@ -13,7 +13,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Assumptions {
   private static final JsonMapper JSON = JsonMapper.shared();
 
-  /** Of a build: what stands on the truck, not what is planned or broken. */
+  /** Of a build: the parts that stand on the truck, not where they are planned or how they wear. */
   private static final Set<String> FITTED = Set.of("fans", "thermostat", "coolers");
 
   private Assumptions() {}
@@ -27,6 +27,9 @@ final class Assumptions {
     for (JsonNode build : tree.get("builds")) {
       Map<String, Mark> ofBuild = new TreeMap<>();
       FITTED.forEach(field -> mark(field, build.get(field), ofBuild));
+      ofBuild
+          .keySet()
+          .removeIf(path -> !path.startsWith("thermostat.") && !path.contains(".part."));
       ((ObjectNode) build).set("marks", JSON.valueToTree(ofBuild));
     }
     return JSON.treeToValue(tree, JobContent.class);

@@ -6,13 +6,13 @@ import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.OilOrder;
+import roadbreeze.core.rig.Truck;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.Hose;
 import roadbreeze.server.build.MountingStrip;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
-import roadbreeze.server.rig.CoolingData;
 
 /**
  * Strips and hoses as the first cooler of a build asks for them, before anything is measured on the
@@ -60,7 +60,7 @@ public record FromCooler(List<MountingStrip> strips, List<Hose> hoses, List<Said
     FittedCooler cooler = build.coolers().get(0);
     return new FromCooler(
         cooler.place() == CoolerFit.Place.FRONT
-            ? strips(job.rig().vehicle().cooling(), cooler)
+            ? strips(job.setup(build).truck().front(), cooler)
             : List.of(),
         hoses(build, cooler),
         Said.of(mismatches(build, cooler)));
@@ -69,13 +69,10 @@ public record FromCooler(List<MountingStrip> strips, List<Hose> hoses, List<Said
   /**
    * From the frame of the opening inwards to the core's front, along the core, turned up behind.
    */
-  private static List<MountingStrip> strips(CoolingData cooling, FittedCooler cooler) {
-    double openingLeft =
-        cooling.radiator().leftMm() + (cooling.radiator().widthMm() - cooling.openingWidthMm()) / 2;
-    double leg = Math.max(LEAST_LEG, cooler.leftMm() - openingLeft);
-    double offset =
-        Math.max(
-            0, cooling.openingDepthMm() - cooler.gapMm() - cooler.part().depthMm() - THICKNESS);
+  private static List<MountingStrip> strips(Truck.FrontEnd front, FittedCooler cooler) {
+    double leg = Math.max(LEAST_LEG, cooler.leftMm() - front.opening().x() * 1000);
+    double taken = cooler.gapMm() + cooler.part().depthMm() + THICKNESS;
+    double offset = Math.max(0, front.depth() * 1000 - taken);
     List<MountingStrip> strips = new ArrayList<>();
     for (String which : List.of("upper", "lower")) {
       strips.add(

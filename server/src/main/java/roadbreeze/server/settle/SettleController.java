@@ -11,6 +11,7 @@ import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.settle.Disputes;
 import roadbreeze.core.settle.Offer;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.build.Changes;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.longrun.Bounded;
@@ -61,7 +62,6 @@ class SettleController {
 
   private static boolean usedCooler(JobContent job, Build build) {
     return !build.coolers().isEmpty()
-        && job.found().coolers().stream()
-            .anyMatch(c -> c.part().equals(build.coolers().get(0).part()));
+        && !new Changes(build, job.found()).newCoolers().contains(build.coolers().get(0));
   }
 }

@@ -3,9 +3,11 @@ package roadbreeze.server.sheet;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.wiring.Fuse;
 import roadbreeze.core.workorder.WorkScope.Part;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
@@ -23,11 +25,6 @@ import roadbreeze.server.message.Said;
  * @param fuses of fans that are wired
  */
 record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
-  /** A fuse is at least this times the running current, and one of these sizes, A. */
-  private static final double OVER_RUNNING = 1.25;
-
-  private static final double[] FUSES = {3, 5, 7.5, 10, 15, 20, 25, 30, 40, 50, 60, 70, 80, 100};
-
   /**
    * A part to have at hand.
    *
@@ -53,7 +50,7 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
   private void coolers(Changes changes, LineResult hoses) {
     Build build = changes.build();
     for (FittedCooler c : build.coolers()) {
-      boolean kept = changes.found().coolers().stream().anyMatch(f -> f.part().equals(c.part()));
+      boolean kept = !changes.newCoolers().contains(c);
       add(
           (kept ? Listed.COOLER_KEPT : Listed.COOLER)
               .with(c.part().name(), c.part().code(), c.part().ports(), build.oilOrder()),
@@ -95,7 +92,7 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
     if (changes.otherFans()) {
       for (FittedFan f : build.fans()) {
         Listed side = f.mount() == FittedFan.Mount.PUSHER ? Listed.PUSHER : Listed.PULLER;
-        boolean kept = has(changes.found(), f);
+        boolean kept = !changes.newFans().contains(f);
         add(side.with(f.part().name(), f.part().code()), kept ? null : f.part().price());
         if (!kept && f.part().kind() == FanUnit.Type.ELECTRIC && f.part().amps() != null) {
           fuses.add(fuse(f.part().name(), f.part().amps()));
@@ -109,17 +106,11 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
     }
   }
 
-  private static boolean has(Build build, FittedFan fan) {
-    return build.fans().stream().anyMatch(f -> f.part().code().equals(fan.part().code()));
-  }
-
   private static Finding fuse(String fan, double amps) {
-    for (double size : FUSES) {
-      if (size >= OVER_RUNNING * amps) {
-        return Listed.FUSE.with(fan, amps, size);
-      }
-    }
-    return Listed.FUSE_TOO_LARGE.with(fan, amps);
+    OptionalDouble size = Fuse.over(amps);
+    return size.isPresent()
+        ? Listed.FUSE.with(fan, amps, size.getAsDouble())
+        : Listed.FUSE_TOO_LARGE.with(fan, amps);
   }
 
   private void clutch(Listed how, FittedFan fan) {
@@ -158,18 +149,8 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
   }
 
   private void comesOut(Changes changes) {
-    Build build = changes.build();
-    Build found = changes.found();
-    for (FittedCooler c : found.coolers()) {
-      if (build.coolers().stream().noneMatch(n -> n.part().equals(c.part()))) {
-        out.add(Listed.OUT_PART.with(c.part().name()));
-      }
-    }
-    for (FittedFan f : found.fans()) {
-      if (!has(build, f)) {
-        out.add(Listed.OUT_PART.with(f.part().name()));
-      }
-    }
+    changes.goneCoolers().forEach(c -> out.add(Listed.OUT_PART.with(c.part().name())));
+    changes.goneFans().forEach(f -> out.add(Listed.OUT_PART.with(f.part().name())));
     if (changes.newRadiator()) {
       out.add(Listed.OUT_RADIATOR.with());
     }
@@ -180,7 +161,7 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
       out.add(Listed.OUT_PUMP.with());
     }
     if (changes.newThermostat()) {
-      out.add(Listed.OUT_THERMOSTAT.with(found.thermostat().startC()));
+      out.add(Listed.OUT_THERMOSTAT.with(changes.found().thermostat().startC()));
     }
   }
 }

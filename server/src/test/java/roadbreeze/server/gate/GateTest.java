@@ -14,28 +14,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.boot.builder.SpringApplicationBuilder;
-import org.springframework.context.ConfigurableApplicationContext;
-import roadbreeze.server.RoadBreeze;
-import roadbreeze.server.TestDatabase;
+import roadbreeze.server.TestServer;
 
 /** A running server, asked as other pages and strangers would ask it. */
 class GateTest {
   private static final String CSV = "code,name,kgs_at4000,price\nEVIL,evil pump,3,1\n";
-  private static ConfigurableApplicationContext server;
+  private static TestServer server;
   private static int port;
 
   @BeforeAll
   static void start() throws Exception {
-    String url = TestDatabase.create("gate_test");
-    server =
-        new SpringApplicationBuilder(RoadBreeze.class)
-            .run(
-                "--server.port=0",
-                "--spring.datasource.url=" + url,
-                "--spring.datasource.username=" + TestDatabase.USER,
-                "--spring.datasource.password=");
-    port = server.getEnvironment().getRequiredProperty("local.server.port", Integer.class);
+    server = new TestServer("gate_test");
+    port = server.port();
   }
 
   @AfterAll
@@ -85,6 +75,25 @@ class GateTest {
   })
   void onlyLoopbackNamesAreAnsweredTo(String host, int expected) throws IOException {
     assertThat(status(ask("GET", "/api/jobs", Map.of("Host", host), ""))).isEqualTo(expected);
+  }
+
+  /** Forms, uploads, nonsense and what is too long: refused behind the gate, with its headers. */
+  @ParameterizedTest
+  @CsvSource({
+    "application/x-www-form-urlencoded, 415",
+    "multipart/form-data, 415",
+    "*/*, 415",
+    "nonsense, 415",
+    "application/json, 413"
+  })
+  void whatNothingHereTakesIsRefusedWithEveryHeader(String kind, int expected) throws IOException {
+    Map<String, String> sent = Map.of("Content-Type", kind);
+    String body = expected == 413 ? "x".repeat(2 << 20) : "a=b";
+    String answer = ask("POST", "/api/jobs", sent, body);
+    assertThat(status(answer)).isEqualTo(expected);
+    assertThat(answer).contains("Content-Security-Policy", "X-Content-Type-Options");
+    Map<String, String> stranger = Map.of("Content-Type", kind, "Host", "rebound.example");
+    assertThat(status(ask("PUT", "/api/yard", stranger, "a=b"))).isEqualTo(400);
   }
 
   @Test

@@ -12,11 +12,8 @@ import java.util.Random;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.builder.SpringApplicationBuilder;
-import org.springframework.context.ConfigurableApplicationContext;
 import roadbreeze.server.Jobs;
-import roadbreeze.server.RoadBreeze;
-import roadbreeze.server.TestDatabase;
+import roadbreeze.server.TestServer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -62,7 +59,7 @@ class HostileTest {
   private static final List<String> ACCEPTED =
       List.of("*/*", "application/json", "text/html", "image/png", "nonsense/", "text/csv");
 
-  private static ConfigurableApplicationContext server;
+  private static TestServer server;
   private static String root;
   private static String job;
 
@@ -70,15 +67,8 @@ class HostileTest {
 
   @BeforeAll
   static void start() throws Exception {
-    String url = TestDatabase.create("hostile_test");
-    server =
-        new SpringApplicationBuilder(RoadBreeze.class)
-            .run(
-                "--server.port=0",
-                "--spring.datasource.url=" + url,
-                "--spring.datasource.username=" + TestDatabase.USER,
-                "--spring.datasource.password=");
-    root = "http://127.0.0.1:" + server.getEnvironment().getProperty("local.server.port");
+    server = new TestServer("hostile_test");
+    root = "http://127.0.0.1:" + server.port();
     HttpResponse<String> made =
         CLIENT.send(
             HttpRequest.newBuilder(URI.create(root + "/api/jobs"))

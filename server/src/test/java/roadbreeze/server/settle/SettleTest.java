@@ -232,7 +232,9 @@ class SettleTest {
   /** What a sentence says of a difference is the difference of the figures beside it. */
   @Test
   void eachReasonSpeaksOfTheFiguresShown() {
-    Set<String> compare = Set.of("gain", "apart", "lead", "within", "headroom", "less", "moves");
+    Set<String> compare =
+        Set.of(
+            "gain", "apart", "lead", "within", "headroom", "less", "moves", "rows", "air", "most");
     for (JobContent job : List.of(Jobs.HIVE, Jobs.BUCKET, Jobs.TILT_TRAY, Jobs.PLOUGH)) {
       for (SettledDispute dispute : settle.settle(new BuildRequest(job, RESTORED))) {
         dispute

@@ -1,0 +1,16 @@
+package roadbreeze.core.wiring;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+class FuseTest {
+  @Test
+  void theNextUsualSizeOverAQuarterMoreThanItDraws() {
+    assertThat(Fuse.over(22)).hasValue(30); // 27.5 A asked
+    assertThat(Fuse.over(24)).hasValue(30); // exactly
+    assertThat(Fuse.over(24.1)).hasValue(40);
+    assertThat(Fuse.over(80)).hasValue(100);
+    assertThat(Fuse.over(81)).isEmpty();
+  }
+}
