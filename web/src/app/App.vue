@@ -37,9 +37,9 @@ const saveWord = computed(() => {
   return ''
 })
 
-/** By its digit, or by its letter after `g`. */
-function open(by: 'digit' | 'letter', key: string) {
-  const station = stations.find((s) => s[by] === key)
+/** By its key, or by its letter after `g`. */
+function open(by: 'key' | 'letter', struck: string) {
+  const station = stations.find((s) => s[by] === struck)
   if (!station || (station.ofJob && !jobId.value)) return
   void router.push({ name: station.name, params: station.ofJob ? { id: jobId.value } : {} })
 }
@@ -66,12 +66,11 @@ useEventListener(window, 'keydown', (e: KeyboardEvent) => {
   const gone = Date.now() - going < GOING_MS
   going = e.key === 'g' ? Date.now() : 0
   if (gone) open('letter', e.key)
-  else if (/^[0-9]$/.test(e.key)) open('digit', e.key)
   else if (e.key === 'k') paletteOpen.value = true
-  else if (e.key === 'p') open('letter', 'p')
   else if (e.key === '?') keysOpen.value = !keysOpen.value
   else if (e.key === 'b' && jobId.value) selection.next()
   else if (e.key === 'u') unitWorld.value = unitWorld.value === 'metric' ? 'imperial' : 'metric'
+  else open('key', e.key)
 })
 
 /** A number typed but not left is an edit like any other: it is taken before the window goes. */
@@ -87,7 +86,7 @@ useEventListener(window, 'beforeunload', (e: BeforeUnloadEvent) => {
   if (window.document.querySelector('[aria-invalid="true"]') || saving.unsaved()) e.preventDefault()
 })
 const keys = [
-  ...stations.map((s) => [s.digit ? `${s.digit} · g ${s.letter}` : `g ${s.letter}`, s.label]),
+  ...stations.map((s) => [`${s.key} · g ${s.letter}`, s.label]),
   ['k · Ctrl K', 'go to anything by its name'],
   ['b', 'next build'],
   ['u', 'other unit world'],
@@ -111,10 +110,9 @@ const keys = [
           <button type="button" :disabled="!document.done.length" @click="document.undo()">Undo</button>
           <button type="button" :disabled="!document.undone.length" @click="document.redo()">Redo</button>
         </div>
-        <button type="button" class="wide" @click="paletteOpen = true">Go to …</button>
+        <button type="button" @click="paletteOpen = true">Go to …</button>
         <button
           type="button"
-          class="wide"
           :aria-label="`Units ${unitWorld === 'metric' ? '°C and km/h' : '°F and mph'}; change`"
           @click="unitWorld = unitWorld === 'metric' ? 'imperial' : 'metric'"
         >

@@ -20,11 +20,11 @@ const to = (s: Station) => ({ name: s.name, params: s.ofJob ? { id: props.jobId 
             class="post"
             :class="{ here: route.name === s.name }"
             :aria-current="route.name === s.name ? 'page' : undefined"
-            ><b>{{ s.digit ?? s.letter.toUpperCase() }}</b
+            ><b>{{ s.key.toUpperCase() }}</b
             ><span>{{ s.label }}</span></router-link
           >
           <span v-else class="post off"
-            ><b>{{ s.digit }}</b
+            ><b>{{ s.key }}</b
             ><span>{{ s.label }}</span></span
           >
         </li>

@@ -1,12 +1,12 @@
 /**
- * The road of the work: stretches with their stations, in order. A station has a letter (after `g`) and, the first ten,
- * a digit; the screens are loaded when they are first opened.
+ * The road of the work: stretches with their stations, in order. A station has a letter (after `g`) and a key of its
+ * own, the first ten a digit; the screens are loaded when they are first opened.
  */
 export interface Station {
   name: string
   label: string
   letter: string
-  digit?: string
+  key: string
   /** Stands inside a job. */
   ofJob: boolean
   load: () => Promise<unknown>
@@ -17,19 +17,19 @@ export interface Stretch {
   stations: Station[]
 }
 
-const yard = (name: string, label: string, letter: string, load: Station['load'], digit?: string): Station => ({
+const yard = (key: string, name: string, label: string, letter: string, load: Station['load']): Station => ({
   name,
   label,
   letter,
-  digit,
+  key,
   ofJob: false,
   load,
 })
-const work = (digit: string, name: string, label: string, letter: string, load: Station['load']): Station => ({
+const work = (key: string, name: string, label: string, letter: string, load: Station['load']): Station => ({
   name,
   label,
   letter,
-  digit,
+  key,
   ofJob: true,
   load,
 })
@@ -38,8 +38,8 @@ export const stretches: Stretch[] = [
   {
     label: 'Yard',
     stations: [
-      yard('yard', 'Yard', 'y', () => import('@/features/yard/YardScreen.vue'), '0'),
-      yard('parts', 'Parts', 'p', () => import('@/features/parts/PartsScreen.vue')),
+      yard('0', 'yard', 'Yard', 'y', () => import('@/features/yard/YardScreen.vue')),
+      yard('p', 'parts', 'Parts', 'p', () => import('@/features/parts/PartsScreen.vue')),
     ],
   },
   { label: 'Take in', stations: [work('1', 'rig', 'Rig', 'r', () => import('@/features/rig/RigScreen.vue'))] },

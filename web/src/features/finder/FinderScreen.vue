@@ -163,8 +163,7 @@ const ended = computed(() =>
         data-verdict
       >
         <template v-if="state.enough && first?.merit === 'NOTHING_BOUGHT'"
-          ><b>Nothing needs buying.</b> {{ first.build.name ? 'As it starts' : '' }} this truck holds the
-          road.</template
+          ><b>Nothing needs buying.</b> As it starts, this truck holds the road.</template
         >
         <template v-else-if="state.enough && first"
           >Enough for <b>{{ money(first.cost) }}</b> in parts and {{ time(first.minutes) }} of work:

@@ -25,15 +25,15 @@ const tabs = [
   { name: 'limits', label: 'Limits', panel: LimitsPanel },
   { name: 'rating', label: 'Rating', panel: RatingPanel },
 ]
-useAskedField((path) => {
-  tab.value = [
-    [/\.coolers\b/, 'coolers'],
-    [/\.otherCoolers\b|chargeAir|condenser/, 'others'],
-    [/\.fans\b|traverse/, 'fans'],
-    [/\.condition\.(?!recirc|radiatorB|condenserB)/, 'faults'],
-    [/./, 'front'],
-  ].find(([at]) => (at as RegExp).test(path))![1] as string
-})
+/** The tab that holds a number, by its place in the job; the first that fits. */
+const TAB_OF: [RegExp, string][] = [
+  [/\.condition\.(?!recirculation|radiatorBlocked|condenserBlocked)/, 'faults'],
+  [/\.coolers\b/, 'coolers'],
+  [/\.otherCoolers\b|cooling\.(chargeAir|condenser)/, 'others'],
+  [/\.fans\b|traverse/, 'fans'],
+  [/./, 'front'],
+]
+useAskedField((path) => (tab.value = TAB_OF.find(([at]) => at.test(path))![1]))
 </script>
 
 <template>

@@ -35,9 +35,7 @@ const says = computed(() => {
     ...figures,
     air,
     ...(Math.abs(a.amps) >= 0.5 ? [`${signed(a.amps, 'current')} for its fans`] : []),
-    ...(Math.abs(a.price) >= 0.5
-      ? [`${money(a.price)} ${a.price > 0 ? 'more' : 'less'} in parts`.replace('-', '')]
-      : []),
+    ...(Math.abs(a.price) >= 0.5 ? [`${money(Math.abs(a.price))} ${a.price > 0 ? 'more' : 'less'} in parts`] : []),
   ]
 })
 </script>

@@ -43,6 +43,7 @@ function rename(build: Build, field: HTMLInputElement) {
       <li v-for="(b, i) in job.content.builds" :key="b.id">
         <span class="flag">{{ flag(b, job.content.builds) }}</span>
         <input
+          class="entry"
           :value="b.name"
           maxlength="40"
           :aria-label="`Name of build ${i + 1}`"
@@ -117,15 +118,6 @@ function rename(build: Build, field: HTMLInputElement) {
 }
 .flag {
   font: 600 20px/1 var(--rb-font-head);
-}
-input {
-  min-height: 44px;
-  border: 1px solid var(--rule);
-  background: var(--paper);
-  color: var(--ink);
-  font: 600 19px/1 var(--rb-font-head);
-  padding: 0 10px;
-  width: 100%;
 }
 .state {
   font: 600 16px/1.1 var(--rb-font-head);

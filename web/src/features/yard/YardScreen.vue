@@ -6,12 +6,9 @@ import type { IntakeStart, Job, JobContent, Said, Verdict } from '@/shared/api/t
 import { contentOf } from '@/job/sections'
 import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { format } from '@/shared/units/units'
-import { flag, type Outcome, outcomeOf, standingWord } from '@/shared/ui/words'
-import { FLUIDS, gauges } from '@/shared/api/gauges'
 import { yard } from '@/shared/ui/yard'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
-import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import YardCard, { type Deed } from './YardCard.vue'
 import YardSettings from './YardSettings.vue'
 
 const router = useRouter()
@@ -53,11 +50,6 @@ onScopeDispose(() => {
   here.abort()
 })
 
-const worst = (job: Job): { name: string; standing: Outcome } => ({
-  name: job.builds.at(-1)?.body.name ?? '',
-  standing: outcomeOf(verdicts.value[job.id]?.at(-1)),
-})
-const nameOf = (job: Job, build: string) => job.builds.find((b) => b.body.id === build)?.body
 const label = (kind: IntakeStart['kind']) => word(`vehicleKind.${camel(kind)}`)
 
 /** Does what was asked; a refusal is said and nothing is half done. */
@@ -117,8 +109,10 @@ async function removeNow() {
   clearTimeout(gone)
   const job = leaving.value
   if (!job) return
-  await attempt(`${job.about.body.name} was not removed`, () => api.remove(`/api/jobs/${job.id}`))
-  jobs.value = jobs.value?.filter((j) => j.id !== job.id) ?? null
+  await attempt(`${job.about.body.name} was not removed`, async () => {
+    await api.remove(`/api/jobs/${job.id}`)
+    jobs.value = jobs.value?.filter((j) => j.id !== job.id) ?? null
+  })
   leaving.value = null
 }
 function bringBack() {
@@ -127,8 +121,7 @@ function bringBack() {
 }
 onScopeDispose(() => void removeNow())
 
-const deeds = { copy, download, archive, remove }
-type Deed = keyof typeof deeds
+const deeds: Record<Deed, (job: Job) => unknown> = { copy, download, archive, remove }
 
 const wanted = ref('')
 const withArchive = ref(false)
@@ -196,82 +189,23 @@ async function importFile(event: Event) {
       No jobs yet. Start one, import a job file, or run the demo yard to see four.
     </p>
     <div v-if="jobs?.length" class="find">
-      <input v-model="wanted" type="search" aria-label="Search the yard" placeholder="Job, truck, trailer, road" />
+      <input
+        v-model="wanted"
+        type="search"
+        class="entry"
+        aria-label="Search the yard"
+        placeholder="Job, truck, trailer, road"
+      />
       <ToggleInput v-if="archived" v-model="withArchive" :label="`archived, ${archived}`" />
       <p v-if="!shown.length" class="soft">Nothing in the yard is called that.</p>
     </div>
-    <article v-for="job in shown" :key="job.id" class="job" :class="{ away: job.about.body.archived }">
-      <router-link :to="{ name: 'haul', params: { id: job.id } }" class="open">
-        <div class="plate">
-          <VerdictMark :standing="worst(job).standing" :size="40" />
-          <div>
-            <h2>{{ job.about.body.name }}</h2>
-            <p>{{ job.rig.body.vehicle.name }}, {{ job.rig.body.trailer.name }}</p>
-            <p class="soft">
-              {{ job.haul.body.road }} · {{ format(job.haul.body.gradePercent, 'percent', unitWorld) }} ·
-              {{ format(job.haul.body.speedKmh, 'speed', unitWorld) }} ·
-              {{ format(job.haul.body.ambientC, 'temperature', unitWorld, 0) }}
-            </p>
-          </div>
-        </div>
-        <table v-if="verdicts[job.id]">
-          <thead>
-            <tr>
-              <th></th>
-              <th v-for="[key, name] in FLUIDS" :key="key" scope="col">{{ name }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="s in verdicts[job.id]" :key="s.build">
-              <th scope="row">
-                <b>{{
-                  flag(
-                    nameOf(job, s.build)!,
-                    job.builds.map((b) => b.body),
-                  )
-                }}</b>
-                {{ nameOf(job, s.build)!.name }}
-              </th>
-              <td v-if="s.overRatings.length" colspan="3" class="clash">
-                <VerdictMark standing="RATING" :size="14" /> over its ratings: {{ say(s.overRatings[0]!, unitWorld) }}
-              </td>
-              <td v-else-if="s.clashes.length" colspan="3" class="clash">
-                <VerdictMark standing="CLASH" :size="14" /> not buildable: {{ say(s.clashes[0]!.said, unitWorld) }}
-              </td>
-              <td
-                v-for="{ key, gauge } in s.clashes.length || s.overRatings.length ? [] : gauges(s)"
-                :key="key"
-                :class="gauge.standing"
-              >
-                <VerdictMark :standing="gauge.standing" :size="14" />
-                {{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}
-                <span class="sr">{{ standingWord(gauge.standing) }}</span>
-              </td>
-              <td v-if="s.problem && !s.clashes.length && !s.overRatings.length" colspan="3">
-                {{ say(s.problem, unitWorld) }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
-        <div class="verdict">
-          <p class="figure">{{ worst(job).name }} {{ standingWord(worst(job).standing) }}</p>
-          <p class="soft">{{ job.about.body.complaint }}</p>
-        </div>
-      </router-link>
-      <el-dropdown trigger="click" class="menu" @command="(what: Deed) => deeds[what](job)">
-        <button type="button" class="act" :aria-label="`What to do with ${job.about.body.name}`">⋯</button>
-        <template #dropdown>
-          <el-dropdown-menu>
-            <el-dropdown-item command="copy">Copy</el-dropdown-item>
-            <el-dropdown-item command="download">Export</el-dropdown-item>
-            <el-dropdown-item command="archive">{{
-              job.about.body.archived ? 'Back to the yard' : 'Archive'
-            }}</el-dropdown-item>
-            <el-dropdown-item command="remove">Remove</el-dropdown-item>
-          </el-dropdown-menu>
-        </template>
-      </el-dropdown>
-    </article>
+    <YardCard
+      v-for="job in shown"
+      :key="job.id"
+      :job="job"
+      :verdicts="verdicts[job.id] ?? []"
+      @deed="(what) => deeds[what](job)"
+    />
     <div v-if="leaving" class="leaving" role="status">
       <span>{{ leaving.about.body.name }} is removed.</span>
       <button type="button" class="act" @click="bringBack">Undo</button>
@@ -304,93 +238,13 @@ header {
   justify-content: space-between;
   align-items: center;
 }
-.job {
-  background: var(--paper);
-  border-top: 3px solid var(--ink);
-  display: grid;
-  grid-template-columns: 1fr auto;
-}
-.open {
-  display: grid;
-  grid-template-columns: minmax(250px, 1fr) minmax(330px, 1.15fr) minmax(190px, 0.85fr);
-  gap: 24px;
-  padding: 16px;
-  color: inherit;
-  text-decoration: none;
-  align-items: center;
-}
-.open:hover {
-  background: color-mix(in srgb, var(--accent-wash) 40%, transparent);
-}
-.plate {
-  display: flex;
-  gap: 14px;
-  align-items: flex-start;
-}
-.plate h2 {
-  font-size: 28px;
-}
-table {
-  border-collapse: collapse;
-  font-size: 15px;
-}
-thead th {
-  font: 600 15px/1 var(--rb-font-head);
-  color: var(--ink-soft);
-  text-align: left;
-  padding: 0 10px 4px 0;
-}
-tbody th {
-  font-weight: 500;
-  text-align: left;
-  padding: 4px 12px 4px 0;
-  white-space: nowrap;
-}
-td {
-  font: 600 19px/1 var(--rb-font-head);
-  padding: 4px 12px 4px 0;
-  white-space: nowrap;
-}
-td svg {
-  vertical-align: -1px;
-  margin-right: 3px;
-}
-td.HOLDS {
-  color: var(--holds-ink);
-}
-td.MARGINAL {
-  color: var(--marginal-ink);
-}
-td.OVER {
-  color: var(--over-ink);
-}
-.verdict {
-  display: grid;
-  gap: 6px;
-}
-.verdict .figure {
-  font-size: 24px;
-}
-.menu {
-  align-self: center;
-  padding: 14px;
-}
 .find {
   display: flex;
   gap: 14px;
   align-items: center;
 }
-.find input[type='search'] {
-  min-height: 44px;
-  width: min(420px, 100%);
-  border: 1px solid var(--rule);
-  background: var(--paper);
-  color: var(--ink);
-  font-size: 17px;
-  padding: 0 12px;
-}
-.away {
-  opacity: 0.7;
+.find input {
+  max-width: 420px;
 }
 .leaving {
   position: fixed;
@@ -413,13 +267,6 @@ td.OVER {
 label.act:focus-within {
   outline: 3px solid var(--accent);
 }
-.sr {
-  position: absolute;
-  clip-path: inset(50%);
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
-}
 .band {
   background: var(--marginal-wash);
   border-left: 6px solid var(--marginal);
@@ -434,21 +281,6 @@ label.act:focus-within {
 }
 @media (max-width: 1180px) {
   .yard {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .job {
-    grid-template-columns: minmax(0, 1fr) auto;
-  }
-  .open {
-    grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr);
-    gap: 10px 18px;
-  }
-  .verdict {
-    grid-column: 1 / -1;
-  }
-}
-@media (max-width: 900px) {
-  .open {
     grid-template-columns: minmax(0, 1fr);
   }
 }

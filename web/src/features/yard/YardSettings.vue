@@ -41,7 +41,7 @@ async function save() {
 <template>
   <el-dialog v-model="open" title="The yard" width="460px">
     <form class="fields" @submit.prevent="save">
-      <label>Name, as it stands on the sheets <input v-model="name" maxlength="60" /></label>
+      <label>Name, as it stands on the sheets <input v-model="name" class="entry" maxlength="60" /></label>
       <div class="labelled">
         Money that all prices are in
         <el-select v-model="currency" filterable aria-label="Money that all prices are in">
@@ -68,15 +68,6 @@ label,
   display: grid;
   gap: 4px;
   color: var(--ink-soft);
-}
-input {
-  min-height: 46px;
-  border: 1px solid var(--rule);
-  background: var(--paper);
-  color: var(--ink);
-  font: 600 19px/1 var(--rb-font-head);
-  padding: 0 10px;
-  width: 100%;
 }
 .bad {
   color: var(--over-ink);

@@ -14,6 +14,8 @@ export function later<T extends object>(load: () => Promise<T>) {
   return defineAsyncComponent({
     loader: load as () => Promise<never>,
     errorComponent: NeedsServer,
+    // Said after a moment; it gives way when the part comes after all.
+    timeout: 3000,
     onError: (_, retry, fail, attempts) => (attempts < 20 ? setTimeout(retry, 1500) : fail()),
   })
 }

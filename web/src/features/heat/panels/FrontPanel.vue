@@ -172,7 +172,7 @@ function move(id: string) {
     <template v-if="obstacle">
       <div class="fields">
         <label class="named small"
-          >What it is<input :value="obstacle.name" maxlength="40" @change="nameIt($event, obstacle.id)"
+          >What it is<input class="entry" :value="obstacle.name" maxlength="40" @change="nameIt($event, obstacle.id)"
         /></label>
         <QuantityField label="From left edge" :path="`rig.obstacles.${obstacle.id}.leftMm`" quantity="size" :step="5" />
         <QuantityField
@@ -215,14 +215,5 @@ function move(id: string) {
   flex-direction: column;
   gap: 2px;
   color: var(--ink-soft);
-}
-.named input {
-  min-height: 44px;
-  border: 1px solid var(--rule);
-  background: var(--paper);
-  color: var(--ink);
-  font: 500 16px/1 var(--rb-font-text);
-  padding: 0 10px;
-  width: 100%;
 }
 </style>
