@@ -1,6 +1,7 @@
 package roadbreeze.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -19,7 +20,9 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
+import roadbreeze.core.RichCase;
 import roadbreeze.core.WorkedCase;
+import roadbreeze.core.air.Air;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.FanDrive;
@@ -28,10 +31,20 @@ import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.finder.Result;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.Assumed;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.sizing.CoolerEffect;
 import roadbreeze.core.sizing.Headroom;
+import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Levers;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.MarginMap;
+import roadbreeze.core.sizing.Uncertainty;
+import roadbreeze.core.space.Clearance;
+import roadbreeze.core.space.Layout;
+import roadbreeze.core.stack.AirFlow;
+import roadbreeze.core.stack.Stack;
 
 /**
  * Balance, margin map, search and drag of the worked case against the plain reference, in one run.
@@ -42,8 +55,12 @@ import roadbreeze.core.sizing.MarginMap;
 public class BalanceBench {
   private static final int STEPS = 41;
   private static final int WORKERS = 2;
+  private static final Air AIR = Air.at(38, 600);
   private final Rig rig = WorkedCase.rig(true);
   private final Rig clutched = clutched();
+  private final Setup richSetup = RichCase.setup();
+  private final Rig rich = Assembly.rig(richSetup);
+  private final Judge judge = judge();
   private final double[] grades = axis(0, 0.12);
   private final double[] ambients = axis(10, 50);
 
@@ -61,6 +78,17 @@ public class BalanceBench {
         WorkedCase.stages(true),
         new FanSetting(new FanDrive.Viscous(belt, 60, 90), 1),
         new Thermostat(90, 99));
+  }
+
+  /** With every number that can be assumed only assumed: the most that a verdict can ask. */
+  private static Judge judge() {
+    List<Judge.Doubted> assumed =
+        Arrays.stream(Assumed.values()).map(a -> new Judge.Doubted(a, "")).toList();
+    return new Judge(WorkedCase.CLIMB, Limits.DEFAULT, Uncertainty.SOURCES, assumed);
+  }
+
+  private static double[] richSpeeds() {
+    return new double[] {1.2, 1, 1, 1};
   }
 
   /** A new solver each time: nothing of an earlier answer is reused. */
@@ -107,6 +135,27 @@ public class BalanceBench {
     return Levers.of(rig, WorkedCase.CLIMB, headroom.balance());
   }
 
+  /** What a build of the fullest nose asks of the core: its verdict, and what stands behind it. */
+  @Benchmark
+  public Object richAssessment() {
+    Headroom headroom = judge.of(richSetup, rich);
+    return List.of(
+        Levers.of(rich, WorkedCase.CLIMB, headroom.balance()),
+        CoolerEffect.of(richSetup, rich, WorkedCase.CLIMB, headroom.balance()),
+        Clearance.of(Layout.of(richSetup)));
+  }
+
+  @Benchmark
+  public Optional<MarginMap.Point>[][] richMap() {
+    return MarginMap.compute(
+        rich, WorkedCase.CLIMB, MarginMap.Axes.AMBIENT_GRADE, ambients, grades, Factors.NOMINAL);
+  }
+
+  @Benchmark
+  public double[] richAir() {
+    return AirFlow.cold(rich.stack(), AIR, WorkedCase.CLIMB.speed(), richSpeeds()).fanPressure();
+  }
+
   public static void main(String[] args) throws RunnerException {
     Collection<RunResult> results =
         new Runner(
@@ -143,6 +192,26 @@ public class BalanceBench {
     System.out.printf(
         "drag        %10.1f ms an answer: %.0f a second%n",
         micros.get("drag") / 1000, 1e6 / micros.get("drag"));
+    BalanceBench bench = new BalanceBench();
+    Stack rich = bench.rich.stack();
+    System.out.printf(
+        "fullest job %10.1f ms an assessment, %.1f ms for its map (%d paths of air, %d doubts)%n",
+        micros.get("richAssessment") / 1000,
+        micros.get("richMap") / 1000,
+        rich.paths().size(),
+        Assumed.values().length);
+    long started = System.nanoTime();
+    double[] plain = PlainAir.pressures(rich, AIR, WorkedCase.CLIMB.speed(), richSpeeds());
+    double plainMicros = (System.nanoTime() - started) / 1e3;
+    double[] fast = bench.richAir();
+    System.out.printf(
+        "its air     %10.1f µs, %.0f times faster than fan after fan by bisection; %.5f Pa apart%n",
+        micros.get("richAir"),
+        plainMicros / micros.get("richAir"),
+        IntStream.range(0, plain.length)
+            .mapToDouble(f -> Math.abs(plain[f] - fast[f]))
+            .max()
+            .orElseThrow());
     System.out.printf(
         "differences %10.4f K at most, worked case and %d candidates%n",
         worst(), Candidates.sample().size());

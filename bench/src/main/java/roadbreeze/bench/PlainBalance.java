@@ -1,6 +1,7 @@
 package roadbreeze.bench;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.circuit.FanDrive;
@@ -39,6 +40,7 @@ public final class PlainBalance {
   private final OperatingPoint point;
   private final Air air;
   private final Stack stack;
+  private final List<Cell> cells;
   private final LayerRole.Radiator radiator;
   private Powertrain.State drive;
   private double engineHeat;
@@ -71,13 +73,14 @@ public final class PlainBalance {
     air = Air.at(point.ambient(), point.altitude());
     stack = rig.stack();
     radiator = (LayerRole.Radiator) stack.layers().get(stack.radiator()).role();
-    int cells = stack.cells().size();
-    velocity = new double[cells];
-    exit = new double[cells];
+    cells = stack.cells();
+    int count = cells.size();
+    velocity = new double[count];
+    exit = new double[count];
     Arrays.fill(exit, point.ambient());
-    before = new double[cells][stack.layers().size()];
-    gives = new double[cells][stack.layers().size()];
-    outside = new double[cells][stack.layers().size()];
+    before = new double[count][stack.layers().size()];
+    gives = new double[count][stack.layers().size()];
+    outside = new double[count][stack.layers().size()];
     for (double[] cell : before) {
       Arrays.fill(cell, point.ambient());
     }
@@ -139,11 +142,11 @@ public final class PlainBalance {
   }
 
   private AirPath path(int cell) {
-    return stack.paths().get(stack.cells().get(cell).path());
+    return stack.paths().get(cells.get(cell).path());
   }
 
   private double area(int cell) {
-    Cell c = stack.cells().get(cell);
+    Cell c = cells.get(cell);
     return c.width() * c.height();
   }
 

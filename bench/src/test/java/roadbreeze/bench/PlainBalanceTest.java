@@ -3,13 +3,19 @@ package roadbreeze.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import roadbreeze.core.RichCase;
 import roadbreeze.core.WorkedCase;
+import roadbreeze.core.air.Air;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.stack.AirFlow;
+import roadbreeze.core.stack.Stack;
 
 /** The fast solver and the plain one, written apart, agree over the map. */
 class PlainBalanceTest {
@@ -30,6 +36,18 @@ class PlainBalanceTest {
       PlainBalance.Result plain = PlainBalance.solve(rig, point);
       assertThat(fast.coolant()).isCloseTo(plain.coolant(), within(1e-3));
       assertThat(fast.sump()).isCloseTo(plain.sump(), within(1e-3));
+    }
+  }
+
+  @Test
+  void agreeOnTheAirOfManyFans() {
+    Stack stack = Assembly.rig(RichCase.setup()).stack();
+    Air air = Air.at(38, 600);
+    for (double kmh : new double[] {0, 20, 75}) {
+      double[] speeds = {1.2, 1, 0.7, 0};
+      double[] plain = PlainAir.pressures(stack, air, kmh / 3.6, speeds);
+      double[] fast = AirFlow.cold(stack, air, kmh / 3.6, speeds).fanPressure();
+      assertThat(fast).as("%s km/h", kmh).containsExactly(plain, within(1e-3));
     }
   }
 }

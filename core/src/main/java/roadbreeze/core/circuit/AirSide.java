@@ -20,6 +20,10 @@ final class AirSide {
   private final Factors factors;
   private double share;
   private PackFlow pack;
+
+  /** Air of the same pack that the first flow starts from. */
+  private PackFlow before;
+
   private final Warmth warmth;
   private final int pathCount;
 
@@ -123,7 +127,15 @@ final class AirSide {
    */
   void drive(double speed, double[] fanSpeedRatio) {
     share = stack.recirculationAt(speed);
-    pack = new PackFlow(stack, air, speed, fanSpeedRatio, factors.ofAir());
+    if (pack == null) {
+      pack = new PackFlow(stack, air, speed, fanSpeedRatio, factors.ofAir());
+      if (before != null) {
+        pack.startFrom(before);
+        before = null;
+      }
+    } else {
+      pack.drive(speed, fanSpeedRatio);
+    }
   }
 
   /** Starts as warm as another, where its paths are the same. */
@@ -145,6 +157,7 @@ final class AirSide {
     System.arraycopy(other.capacity, 0, capacity, 0, pathCount);
     System.arraycopy(other.frontCapacity, 0, frontCapacity, 0, pathCount);
     rise = other.rise;
+    before = other.pack;
   }
 
   /** The air for the warmth last known: flow, capacity rates and conductances. */

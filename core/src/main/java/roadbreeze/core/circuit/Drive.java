@@ -13,6 +13,9 @@ final class Drive {
   /** Spin loss that moves no temperature, relative. */
   private static final double SAME = 1e-7;
 
+  /** No gearbox hunts for good: after so many shifts it stays in the lower gear. */
+  private static final int MOST_SHIFTS = 6;
+
   private final Rig rig;
   private final Factors factors;
   private final OperatingPoint point;
@@ -20,6 +23,9 @@ final class Drive {
   private double engagement;
   private double thickness = Double.NaN;
   private Powertrain.State state;
+  private int gear;
+  private int shifts;
+  private int highestGear;
 
   Drive(Rig rig, Factors factors, OperatingPoint point, Air air, double engagement) {
     this.rig = rig;
@@ -27,6 +33,13 @@ final class Drive {
     this.point = point;
     this.air = air;
     this.engagement = engagement;
+    highestGear = point.holdGear();
+  }
+
+  /** May hunt anew. */
+  void forgetShifts() {
+    shifts = 0;
+    highestGear = point.holdGear();
   }
 
   /** Takes up how far the fan on the engine grips. */
@@ -54,16 +67,26 @@ final class Drive {
   Powertrain.State at(double spinThickness) {
     if (state == null || Math.abs(spinThickness - thickness) > SAME * thickness) {
       thickness = spinThickness;
-      Powertrain.Task task =
-          new Powertrain.Task(
-              v -> rig.load().force(point.grade(), v, air.density(), factors.get(Factor.DRAG_AREA)),
-              point.holdGear(),
-              air,
-              belts(),
-              spinThickness);
-      state = rig.powertrain().drive(task, point.speed());
+      int before = gear;
+      drive();
+      if (before != 0 && gear != before && ++shifts > MOST_SHIFTS) {
+        highestGear = Math.min(before, gear);
+        drive();
+      }
     }
     return state;
+  }
+
+  private void drive() {
+    Powertrain.Task task =
+        new Powertrain.Task(
+            v -> rig.load().force(point.grade(), v, air.density(), factors.get(Factor.DRAG_AREA)),
+            highestGear,
+            air,
+            belts(),
+            thickness);
+    state = rig.powertrain().drive(task, point.speed());
+    gear = state.gear();
   }
 
   private DoubleUnaryOperator belts() {

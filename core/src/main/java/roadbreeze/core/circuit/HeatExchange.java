@@ -148,6 +148,7 @@ public final class HeatExchange {
    *     not settle
    */
   public Flows at(State state) {
+    drive.forgetShifts();
     takeDrive(drive.spinThickness(state.sump()));
     settle(state.coolant(), state.sump(), (oil, exchanged) -> state.radiatorOutlet(), true);
     if (!(moved <= NEARLY)) {

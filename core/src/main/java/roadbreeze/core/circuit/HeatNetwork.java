@@ -50,9 +50,6 @@ final class HeatNetwork {
 
   private static final double SHORTER = 0.3;
 
-  /** From this pass on the driveline stays as it is: its gear may hang on the oil it heats. */
-  private static final int DRIVE_RESTS_AFTER = 20;
-
   private final HeatExchange exchange;
   private final double lowest;
   private final Slopes slopes;
@@ -320,9 +317,7 @@ final class HeatNetwork {
     double before = Double.NaN;
     double sumpBefore = Double.NaN;
     for (int pass = 0; pass < MAX_AIR_PASSES; pass++) {
-      if (pass < DRIVE_RESTS_AFTER) {
-        exchange.takeDrive(exchange.spinThickness(Double.isNaN(sumpBefore) ? sump : sumpBefore));
-      }
+      exchange.takeDrive(exchange.spinThickness(Double.isNaN(sumpBefore) ? sump : sumpBefore));
       exchange.blow(pass < SWINGS_AFTER ? 1 : SHORTER);
       inStillAir();
       if (Math.abs(coolant - before) <= STILL && Math.abs(sump - sumpBefore) <= STILL && closes()) {

@@ -1,29 +1,44 @@
 package roadbreeze.core.stack;
 
 import java.util.Arrays;
+import org.hipparchus.exception.MathIllegalArgumentException;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.LUDecomposition;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.exchanger.FinSurface;
 import roadbreeze.core.problem.Problem;
 
 /**
- * Finds the air through a pack at one road speed and one speed of its fans, for one warmth of the
- * air after another: {@code p_drive = ΣΔp_layer(u, T_m) + K·½ρ_c u²·(½ + ½·ρ_c/ρ_h)} in each path,
- * all paths of one fan sharing its curve. Starts from what it found last; not thread-safe.
+ * Finds the air through a pack, for one warmth of the air and one speed of its fans after another:
+ * {@code p_drive = ΣΔp_layer(u, T_m) + K·½ρ_c u²·(½ + ½·ρ_c/ρ_h)} in each path, all paths of one
+ * fan sharing its curve. Starts from what it found last; not thread-safe.
  */
 public final class PackFlow {
   /** Share of the grille's and exit's loss that the hot air behind the pack makes. */
   private static final double EXIT_SHARE = 0.5;
 
+  /** Newton's steps shrink with their square: after one so small the next is lost in rounding. */
+  private static final double NEXT_IS_LOST = 1e-7;
+
   private static final double PRESSURE_TOLERANCE = 1e-6;
   private static final int MAX_STEPS = 100;
+
+  /** Newton's method on all fans at once needs some four steps, or does not settle. */
+  private static final int MAX_STEPS_TOGETHER = 20;
+
+  /** The step after one so small would be smaller than {@link #PRESSURE_TOLERANCE}, Pa. */
+  private static final double LAST_STEP = 1e-3;
+
+  private static final double SHORTEST_STEP = 0.05;
   private static final int MAX_SWEEPS = 200;
 
   private final Stack stack;
   private final Air air;
-  private final double[] speedRatio;
   private final AirFactors factors;
   private final Duct[] ducts;
-  private final double ram;
+  private double[] speedRatio;
+  private double ram;
   private final boolean fansShareAir;
   private final double[] fanPressure;
   private final double[] airPerFan;
@@ -42,9 +57,7 @@ public final class PackFlow {
   public PackFlow(Stack stack, Air air, double speed, double[] speedRatio, AirFactors factors) {
     this.stack = stack;
     this.air = air;
-    this.speedRatio = speedRatio;
     this.factors = factors;
-    ram = stack.ramPressure(speed, air.density(), factors.ram());
     ducts = new Duct[stack.paths().size()];
     boolean shared = false;
     for (int p = 0; p < ducts.length; p++) {
@@ -55,13 +68,25 @@ public final class PackFlow {
     fanPressure = new double[stack.fans().size()];
     airPerFan = new double[fanPressure.length];
     fanDensity = new double[fanPressure.length];
+    drive(speed, speedRatio);
+  }
+
+  /** Takes up another road speed and other speeds of the fans. */
+  public void drive(double speed, double[] newSpeedRatio) {
+    ram = stack.ramPressure(speed, air.density(), factors.ram());
+    speedRatio = newSpeedRatio;
+  }
+
+  /** Starts from what another has found in the same pack. */
+  public void startFrom(PackFlow other) {
+    System.arraycopy(other.fanPressure, 0, fanPressure, 0, fanPressure.length);
+    for (int p = 0; p < ducts.length; p++) {
+      ducts[p].last = other.ducts[p].last;
+    }
   }
 
   /**
-   * One fan is a single root of a rising function. Fans that share cells are swept in turn until
-   * none moves, which converges because more pressure from one never raises what another adds.
-   *
-   * @throws roadbreeze.core.problem.NotConvergedException if such fans do not settle
+   * @throws roadbreeze.core.problem.NotConvergedException if fans that share air do not settle
    */
   public AirFlow solve(Warmth warmth) {
     for (int p = 0; p < ducts.length; p++) {
@@ -70,6 +95,33 @@ public final class PackFlow {
     for (int f = 0; f < fanPressure.length; f++) {
       fanDensity[f] = air.warmedTo(warmth.fan()[f]).density();
     }
+    // Fans that serve no common air do not move each other.
+    boolean settled = fansShareAir && together();
+    if (!settled) {
+      inTurn();
+    }
+    double[] velocity = new double[ducts.length];
+    double[] frontVelocity = new double[ducts.length];
+    Arrays.fill(airPerFan, 0);
+    for (int p = 0; p < ducts.length; p++) {
+      Duct duct = ducts[p];
+      if (!settled || duct.fans.length == 0) {
+        duct.blow();
+      }
+      velocity[p] = duct.velocity;
+      frontVelocity[p] = duct.front;
+      for (int fan : duct.fans) {
+        airPerFan[fan] += duct.area * velocity[p] * air.density() / fanDensity[fan];
+      }
+    }
+    return new AirFlow(velocity, frontVelocity, airPerFan.clone(), fanPressure.clone());
+  }
+
+  /**
+   * One fan is a single root of a rising function. Fans that share cells are swept in turn until
+   * none moves, which converges because more pressure from one never raises what another adds.
+   */
+  private void inTurn() {
     for (int sweeps = 1; ; sweeps++) {
       double change = 0;
       for (int f = 0; f < fanPressure.length; f++) {
@@ -77,25 +129,103 @@ public final class PackFlow {
         fanPressure[f] = pressureOf(f);
         change = Math.max(change, Math.abs(fanPressure[f] - before));
       }
-      // Fans that serve no common air do not move each other.
       if (!fansShareAir || change <= 1e-7) {
-        break;
+        return;
       }
       if (sweeps == MAX_SWEEPS) {
         throw Problem.FAN_SWEEPS.unsettled();
       }
     }
-    double[] velocity = new double[ducts.length];
-    double[] frontVelocity = new double[ducts.length];
-    Arrays.fill(airPerFan, 0);
-    for (int p = 0; p < ducts.length; p++) {
-      velocity[p] = ducts[p].velocity();
-      frontVelocity[p] = ducts[p].throughFront(velocity[p]);
-      for (int fan : ducts[p].fans) {
-        airPerFan[fan] += ducts[p].area * velocity[p] * air.density() / fanDensity[fan];
+  }
+
+  /**
+   * The pressures of all fans at once by Newton's method: what each does to the air of the others
+   * stands in its matrix. Steps are shortened where they would lead further off.
+   *
+   * @return false where it strays
+   */
+  private boolean together() {
+    int fans = fanPressure.length;
+    double[] off = new double[fans];
+    double[][] rising = new double[fans][fans];
+    double[] from = new double[fans];
+    double furthest = off(off, rising);
+    for (int i = 0; i < MAX_STEPS_TOGETHER; i++) {
+      double[] step;
+      try {
+        step =
+            new LUDecomposition(new Array2DRowRealMatrix(rising, false))
+                .getSolver()
+                .solve(new ArrayRealVector(off, false))
+                .toArray();
+      } catch (MathIllegalArgumentException e) {
+        return false; // singular
+      }
+      System.arraycopy(fanPressure, 0, from, 0, fans);
+      double longest = 0;
+      for (double s : step) {
+        longest = Math.max(longest, Math.abs(s));
+      }
+      double before = furthest;
+      double share = 1;
+      do {
+        for (int f = 0; f < fans; f++) {
+          fanPressure[f] = from[f] - share * step[f];
+        }
+        furthest = off(off, rising);
+        if (longest <= LAST_STEP) {
+          return true;
+        }
+        share /= 2;
+      } while (furthest > before && share > SHORTEST_STEP);
+      if (!(furthest < before)) {
+        return false;
       }
     }
-    return new AirFlow(velocity, frontVelocity, airPerFan.clone(), fanPressure.clone());
+    return false;
+  }
+
+  /**
+   * How far each fan's pressure is over what its curve gives, and how that rises with each.
+   *
+   * @return the furthest, Pa
+   */
+  private double off(double[] off, double[][] rising) {
+    int fans = fanPressure.length;
+    for (double[] row : rising) {
+      Arrays.fill(row, 0);
+    }
+    Arrays.fill(airPerFan, 0);
+    for (Duct duct : ducts) {
+      if (duct.fans.length > 0) {
+        duct.blow();
+        for (int f : duct.fans) {
+          airPerFan[f] += duct.area * duct.velocity;
+          for (int g : duct.fans) {
+            rising[f][g] += duct.area * duct.slope;
+          }
+        }
+      }
+    }
+    double furthest = 0;
+    for (int f = 0; f < fans; f++) {
+      double share = share(f);
+      FanCurve curve = stack.fans().get(f).curve();
+      double thinner = air.density() / fanDensity[f];
+      double flow = airPerFan[f] * thinner;
+      off[f] = fanPressure[f] - share * curve.pressure(flow, speedRatio[f], fanDensity[f]);
+      double falling = share * curve.slope(flow, fanDensity[f]) * thinner;
+      for (int g = 0; g < fans; g++) {
+        rising[f][g] = (f == g ? 1 : 0) - falling * rising[f][g];
+      }
+      furthest = Math.max(furthest, Math.abs(off[f]));
+    }
+    return furthest;
+  }
+
+  /** Of a fan's pressure that reaches the face (-). */
+  private double share(int fan) {
+    return stack.fans().get(fan).mount().pressureShare * factors.fanPressure();
   }
 
   /** The air in one core of a path, as warm as it was last solved for. */
@@ -124,7 +254,7 @@ public final class PackFlow {
 
   /** Pressure at which a fan meets the pack, the others staying as they are, Pa. */
   private double pressureOf(int fan) {
-    double share = stack.fans().get(fan).mount().pressureShare * factors.fanPressure();
+    double share = share(fan);
     FanCurve curve = stack.fans().get(fan).curve();
     double high = share * curve.pressure(0, speedRatio[fan], fanDensity[fan]);
     double others = 0;
@@ -168,8 +298,9 @@ public final class PackFlow {
     slope = 0;
     for (Duct duct : ducts) {
       if (contains(duct.fans, fan)) {
-        flow += duct.area * duct.velocity();
-        slope += duct.area * duct.slope();
+        duct.blow();
+        flow += duct.area * duct.velocity;
+        slope += duct.area * duct.slope;
       }
     }
     double thinner = air.density() / fanDensity[fan];
@@ -197,7 +328,7 @@ public final class PackFlow {
     private final double area;
     private final int[] fans;
     private final int[] through;
-    private final double ownRam;
+    private final boolean takesRam;
 
     /** Velocity that leaks in behind the front core per root of its pressure drop, m/s/√Pa. */
     private final double leak;
@@ -207,7 +338,16 @@ public final class PackFlow {
     private double frontFriction;
     private double frontInertia;
 
-    /** Where the velocity was last found, m/s. */
+    /** Behind the front core, which is that of the whole path, m/s. */
+    private double velocity;
+
+    /** How that rises with the drive, m/s/Pa. */
+    private double slope;
+
+    /** Through the front core, m/s. */
+    private double front;
+
+    /** Through the front core where any air last moved, m/s. */
     private double last;
 
     private final FinSurface[] fins;
@@ -222,7 +362,7 @@ public final class PackFlow {
       through = stack.layersOf(index);
       area = path.area();
       fans = stack.fansOf(index);
-      ownRam = path.ram() ? ram : 0;
+      takesRam = path.ram();
       fins = new FinSurface[through.length];
       means = new Air[through.length];
       frictionScale = new double[through.length];
@@ -264,88 +404,74 @@ public final class PackFlow {
     }
 
     private double drive() {
-      double drive = ownRam;
+      double drive = takesRam ? ram : 0;
       for (int fan : fans) {
         drive += fanPressure[fan];
       }
       return drive;
     }
 
-    /** Velocity behind the front core, which is that of the whole path. */
-    double velocity() {
+    /** Finds the velocities, and how they rise, at the pressures as they stand. */
+    void blow() {
       double drive = drive();
-      double unleaked = velocityFor(drive, friction + frontFriction, inertia + frontInertia, last);
-      last = unleaked;
-      if (leak == 0 || drive <= 0) {
-        return unleaked;
+      if (drive <= 0) {
+        velocity = 0;
+        front = 0;
+        slope = 0;
+        return;
       }
-      double front = frontWhere(drive, unleaked, true);
-      return front + leak * Math.sqrt(frontDrop(front));
-    }
-
-    /** How the velocity rises with the drive, at the velocity last found, m/s/Pa; a leak aside. */
-    double slope() {
-      if (last <= 0) {
-        return 0;
+      if (leak > 0) {
+        leaking(drive);
+      } else {
+        front = velocityFor(drive, friction, inertia, last);
+        velocity = front;
+        double power = friction * Math.pow(front, FinSurface.FRICTION_EXPONENT - 1);
+        slope = 1 / (FinSurface.FRICTION_EXPONENT * power + 2 * inertia * front);
       }
-      double power = (friction + frontFriction) * Math.pow(last, FinSurface.FRICTION_EXPONENT - 1);
-      return 1 / (FinSurface.FRICTION_EXPONENT * power + 2 * (inertia + frontInertia) * last);
-    }
-
-    double throughFront(double velocity) {
-      if (leak == 0 || velocity == 0) {
-        return velocity;
-      }
-      return frontWhere(velocity, velocity, false);
+      last = front;
     }
 
     /**
-     * Velocity through the front core at which the path's pressure drop, or else its velocity, has
-     * a value; both rise with it. Newton's method, halved into its bracket where it leaves that.
+     * The path's drop rises with the velocity through its front core. Newton's method, halved into
+     * its bracket where it leaves that.
      */
-    private double frontWhere(double wanted, double highest, boolean drop) {
+    private void leaking(double drive) {
       double low = 0;
-      double high = highest;
-      double u = highest;
+      double high = Math.sqrt(drive / (inertia + frontInertia));
+      double u = last > 0.1 * high && last < high ? last : high;
       for (int i = 0; i < MAX_STEPS; i++) {
         double power = frontFriction * Math.pow(u, FinSurface.FRICTION_EXPONENT);
         double square = frontInertia * u * u;
-        double frontDrop = power + square;
-        double frontSlope = (FinSurface.FRICTION_EXPONENT * power + 2 * square) / u;
-        double leaking = leak * Math.sqrt(frontDrop);
-        double behind = u + leaking;
-        double behindSlope = 1 + leaking * frontSlope / (2 * frontDrop);
-        double value = behind;
-        double rising = behindSlope;
-        if (drop) {
-          double behindPower = friction * Math.pow(behind, FinSurface.FRICTION_EXPONENT);
-          double behindSquare = inertia * behind * behind;
-          value = frontDrop + behindPower + behindSquare;
-          rising =
-              frontSlope
-                  + (FinSurface.FRICTION_EXPONENT * behindPower + 2 * behindSquare)
-                      / behind
-                      * behindSlope;
-        }
-        if (value > wanted) {
+        double drop = power + square;
+        double dropSlope = (FinSurface.FRICTION_EXPONENT * power + 2 * square) / u;
+        double gap = leak * Math.sqrt(drop);
+        double behind = u + gap;
+        double behindSlope = 1 + gap * dropSlope / (2 * drop);
+        double behindPower = friction * Math.pow(behind, FinSurface.FRICTION_EXPONENT);
+        double behindSquare = inertia * behind * behind;
+        double left = drop + behindPower + behindSquare - drive;
+        double rising =
+            dropSlope
+                + (FinSurface.FRICTION_EXPONENT * behindPower + 2 * behindSquare)
+                    / behind
+                    * behindSlope;
+        if (left > 0) {
           high = u;
         } else {
           low = u;
         }
-        double next = u - (value - wanted) / rising;
+        double next = u - left / rising;
         if (!(next > low && next < high)) {
           next = (low + high) / 2;
         }
-        if (Math.abs(next - u) <= 1e-13 * u) {
-          return next;
+        front = next;
+        velocity = behind + behindSlope * (next - u);
+        slope = behindSlope / rising;
+        if (Math.abs(next - u) <= NEXT_IS_LOST * u) {
+          return;
         }
         u = next;
       }
-      return u;
-    }
-
-    private double frontDrop(double u) {
-      return frontFriction * Math.pow(u, FinSurface.FRICTION_EXPONENT) + frontInertia * u * u;
     }
   }
 
@@ -370,8 +496,7 @@ public final class PackFlow {
               * u
               / (FinSurface.FRICTION_EXPONENT * frictionDrop + 2 * inertiaDrop);
       u -= step;
-      // Newton's steps shrink with their square: the next one would be lost in rounding.
-      if (Math.abs(step) <= 1e-7 * u) {
+      if (Math.abs(step) <= NEXT_IS_LOST * u) {
         return u;
       }
     }

@@ -2,12 +2,12 @@ package roadbreeze.core.stack;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.core.problem.Quantity;
@@ -28,14 +28,21 @@ public final class Stack {
   /** Cells narrower than this are drawing noise, m. */
   private static final double SMALLEST_CELL = 1e-5;
 
+  private static final int NO_PATH = -1;
+
   private final List<Layer> layers;
   private final List<Fan> fans;
   private final double ramCoefficient;
   private final double recirculation;
   private final double openingLoss;
-  private final List<Cell> cells;
   private final List<AirPath> paths;
   private final List<Rectangle> shadows;
+
+  // Where the face is cut, and the path that each cell between belongs to.
+  private double[] xs;
+  private double[] ys;
+  private int[][] pathAt;
+
   private int[][] layersOf;
   private int[][] fansOf;
   private boolean[] apart;
@@ -78,7 +85,6 @@ public final class Stack {
       throw Problem.NO_RADIATOR.refuse();
     }
     radiator = found;
-    cells = new ArrayList<>();
     paths = new ArrayList<>();
     cut();
   }
@@ -88,31 +94,48 @@ public final class Stack {
     this(layers, fans, List.of(), ramCoefficient, recirculation, 0);
   }
 
+  /**
+   * A path is told by which layers, fans and shadows hold it: one bit for each layer, then for each
+   * fan, then one for any shadow.
+   */
   private void cut() {
-    double[] xs = cutLines(Rectangle::x, Rectangle::right);
-    double[] ys = cutLines(Rectangle::y, Rectangle::top);
-    // A path is told by which layers, fans and shadows hold it: one bit each.
-    Map<BitSet, Integer> known = new HashMap<>();
+    xs = cutLines(Rectangle::x, Rectangle::right);
+    ys = cutLines(Rectangle::y, Rectangle::top);
+    long[][] through = new long[xs.length - 1][ys.length - 1];
+    int bit = 0;
+    for (Layer layer : layers) {
+      mark(layer.outline(), 1L << bit++, through);
+    }
+    long inAnyLayer = (1L << bit) - 1;
+    for (Fan fan : fans) {
+      mark(fan.outline(), 1L << bit++, through);
+    }
+    long shadow = 1L << bit;
+    for (Rectangle s : shadows) {
+      mark(s, shadow, through);
+    }
+    Map<Long, Integer> known = new HashMap<>();
     List<Double> areas = new ArrayList<>();
-    for (int i = 0; i + 1 < xs.length; i++) {
-      for (int j = 0; j + 1 < ys.length; j++) {
+    pathAt = new int[through.length][ys.length - 1];
+    long last = 0;
+    int path = NO_PATH;
+    for (int i = 0; i < through.length; i++) {
+      for (int j = 0; j < through[i].length; j++) {
         double width = xs[i + 1] - xs[i];
         double height = ys[j + 1] - ys[j];
-        if (width < SMALLEST_CELL || height < SMALLEST_CELL) {
+        if (width < SMALLEST_CELL || height < SMALLEST_CELL || (through[i][j] & inAnyLayer) == 0) {
+          pathAt[i][j] = NO_PATH;
           continue;
         }
-        BitSet through = holding(xs[i] + width / 2, ys[j] + height / 2);
-        if (through.nextSetBit(0) < 0 || through.nextSetBit(0) >= layers.size()) {
-          continue;
-        }
-        Integer path = known.get(through);
-        if (path == null) {
-          path = known.size();
-          known.put(through, path);
-          areas.add(0.0);
+        if (through[i][j] != last) {
+          last = through[i][j];
+          path = known.computeIfAbsent(last, key -> known.size());
+          if (path == areas.size()) {
+            areas.add(0.0);
+          }
         }
         areas.set(path, areas.get(path) + width * height);
-        cells.add(new Cell(xs[i], ys[j], width, height, path));
+        pathAt[i][j] = path;
       }
     }
     // Plain arrays beside the paths: a search asks for them a hundred thousand times.
@@ -121,41 +144,31 @@ public final class Stack {
     apart = new boolean[known.size()];
     AirPath[] made = new AirPath[known.size()];
     known.forEach(
-        (through, path) -> {
-          layersOf[path] = set(through, 0, layers.size());
-          fansOf[path] = set(through, layers.size(), layers.size() + fans.size());
-          boolean ram = !through.get(layers.size() + fans.size());
-          apart[path] = !ram && !through.get(radiator);
-          made[path] = new AirPath(areas.get(path), list(layersOf[path]), list(fansOf[path]), ram);
+        (held, p) -> {
+          layersOf[p] = bits(held, 0, layers.size());
+          fansOf[p] = bits(held, layers.size(), layers.size() + fans.size());
+          boolean ram = (held & shadow) == 0;
+          apart[p] = !ram && (held >> radiator & 1) == 0;
+          made[p] = new AirPath(areas.get(p), list(layersOf[p]), list(fansOf[p]), ram);
         });
     paths.addAll(List.of(made));
   }
 
-  /** Bits of the layers, then the fans, then one for any shadow, that hold a point. */
-  private BitSet holding(double x, double y) {
-    BitSet bits = new BitSet();
-    for (int k = 0; k < layers.size(); k++) {
-      bits.set(k, layers.get(k).outline().contains(x, y));
-    }
-    for (int k = 0; k < fans.size(); k++) {
-      bits.set(layers.size() + k, fans.get(k).outline().contains(x, y));
-    }
-    for (Rectangle shadow : shadows) {
-      if (shadow.contains(x, y)) {
-        bits.set(layers.size() + fans.size());
+  /** Sets a bit in all cells whose middle a rectangle holds. */
+  private void mark(Rectangle r, long bit, long[][] through) {
+    int right = Arrays.binarySearch(xs, r.right());
+    int top = Arrays.binarySearch(ys, r.top());
+    int bottom = Arrays.binarySearch(ys, r.y());
+    for (int i = Arrays.binarySearch(xs, r.x()); i < right; i++) {
+      for (int j = bottom; j < top; j++) {
+        through[i][j] |= bit;
       }
     }
-    return bits;
   }
 
   /** Bits set in a span, counted from its start. */
-  private static int[] set(BitSet bits, int from, int to) {
-    int[] found = new int[to - from];
-    int n = 0;
-    for (int bit = bits.nextSetBit(from); bit >= 0 && bit < to; bit = bits.nextSetBit(bit + 1)) {
-      found[n++] = bit - from;
-    }
-    return Arrays.copyOf(found, n);
+  private static int[] bits(long held, int from, int to) {
+    return IntStream.range(from, to).filter(b -> (held >> b & 1) != 0).map(b -> b - from).toArray();
   }
 
   private static List<Integer> list(int[] values) {
@@ -181,8 +194,7 @@ public final class Stack {
       lines[n++] = low.applyAsDouble(shadow);
       lines[n++] = high.applyAsDouble(shadow);
     }
-    Arrays.sort(lines);
-    return lines;
+    return Arrays.stream(lines).sorted().distinct().toArray();
   }
 
   /** The same fans, shadows and front with other cores. */
@@ -198,8 +210,17 @@ public final class Stack {
     return fans;
   }
 
+  /** The face as it is cut, made anew each time. */
   public List<Cell> cells() {
-    return Collections.unmodifiableList(cells);
+    List<Cell> cells = new ArrayList<>();
+    for (int i = 0; i < pathAt.length; i++) {
+      for (int j = 0; j < pathAt[i].length; j++) {
+        if (pathAt[i][j] != NO_PATH) {
+          cells.add(new Cell(xs[i], ys[j], xs[i + 1] - xs[i], ys[j + 1] - ys[j], pathAt[i][j]));
+        }
+      }
+    }
+    return cells;
   }
 
   public List<AirPath> paths() {
@@ -254,7 +275,7 @@ public final class Stack {
   }
 
   /** Of a front opening smaller than the face, velocity heads of face velocity (-). */
-  double openingLoss() {
+  public double openingLoss() {
     return openingLoss;
   }
 
