@@ -5,6 +5,8 @@ import { useComputed } from './useComputed'
 vi.mock('@/shared/ui/preferences', async () => ({ unitWorld: (await import('vue')).ref('metric') }))
 
 interface Asked {
+  method: string
+  path: string
   body: unknown
   signal?: AbortSignal | null
   answer: (status: number, body: unknown) => void
@@ -18,10 +20,12 @@ beforeEach(() => {
   asked = []
   vi.stubGlobal(
     'fetch',
-    (_: string, init: RequestInit) =>
+    (path: string, init: RequestInit) =>
       new Promise((resolve, reject) =>
         asked.push({
-          body: JSON.parse(String(init.body)),
+          method: init.method!,
+          path,
+          body: init.body && JSON.parse(String(init.body)),
           signal: init.signal,
           answer: (status, body) =>
             resolve({ ok: status < 400, status, text: () => Promise.resolve(JSON.stringify(body)) } as Response),
@@ -97,4 +101,42 @@ it('asks silence again, until it is not wanted any more', async () => {
   stop()
   await vi.advanceTimersByTimeAsync(9000)
   expect(asked).toHaveLength(2)
+})
+
+it('waits its turn, says how many are ahead, and drops a question that has changed', async () => {
+  const x = ref(1)
+  const { result, queueing } = start(() => ({ x: x.value }))
+  asked[0].answer(202, { question: 'q-1', ahead: 2 })
+  await settle()
+  expect(asked[1].path).toBe('/api/questions/q-1')
+  expect(queueing.value).toBe('2 other questions are worked out before this one …')
+  asked[1].answer(202, { question: 'q-1', ahead: 1 })
+  await settle()
+  expect(queueing.value).toBe('One other question is worked out before this one …')
+  x.value = 2
+  await nextTick()
+  asked[2].fail()
+  await settle()
+  expect(asked.slice(3).map((a) => [a.method, a.path])).toEqual([
+    ['POST', '/api/compute'],
+    ['DELETE', '/api/questions/q-1'],
+  ])
+  asked[3].answer(202, { question: 'q-2', ahead: 0 })
+  await settle()
+  expect(queueing.value).toBe('')
+  asked[5].answer(200, 20)
+  await settle()
+  expect([result.value, queueing.value]).toEqual([20, ''])
+})
+
+it('asks from the start where the server has forgotten the question', async () => {
+  const { result } = start(() => ({ x: 1 }))
+  asked[0].answer(202, { question: 'q-1', ahead: 0 })
+  await settle()
+  asked[1].answer(404, { said: [{ code: 'fault.notHere', values: {} }] })
+  await vi.advanceTimersByTimeAsync(2100)
+  expect(asked[2].path).toBe('/api/compute')
+  asked[2].answer(200, 10)
+  await settle()
+  expect(result.value).toBe(10)
 })

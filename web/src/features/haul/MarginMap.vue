@@ -48,6 +48,7 @@ const coarse = shallowRef<unknown>(null)
 const {
   result: map,
   problem,
+  queueing,
   older,
 } = useComputed<MapResult>(
   '/api/compute/map',
@@ -209,8 +210,8 @@ const reading = computed(() => {
     <header>
       <h2>Where {{ job.build.name }} holds</h2>
       <span v-if="refining" class="soft small">drawing it finer …</span>
-      <span v-else-if="older" class="soft small" data-older>from before the last edit …</span>
-      <span v-else-if="!map && !problem" class="soft small">working it out …</span>
+      <span v-else-if="older" class="soft small" data-older>{{ queueing || 'from before the last edit …' }}</span>
+      <span v-else-if="!map && !problem" class="soft small">{{ queueing || 'working it out …' }}</span>
       <ChoiceInput v-model="axes" label="Axes of the map" :choices="choices" small />
       <div class="against">
         against

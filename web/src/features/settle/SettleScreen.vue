@@ -11,7 +11,7 @@ import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
 /** Where practitioners disagree, both schools on this truck, side by side. */
 const job = useJob()
-const { result, problem } = useComputed<Dispute[]>(
+const { result, problem, queueing } = useComputed<Dispute[]>(
   '/api/compute/settle',
   () => job.content && !job.stale && { job: job.content, build: job.selected },
 )
@@ -105,7 +105,7 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
         </div>
         <p class="otherwise"><b>When the other school is right.</b> {{ say(dispute.otherwise, unitWorld) }}</p>
       </template>
-      <p v-else-if="!problem" class="soft">Running both schools of every dispute …</p>
+      <p v-else-if="!problem" class="soft">{{ queueing || 'Running both schools of every dispute …' }}</p>
     </section>
   </div>
 </template>

@@ -19,7 +19,7 @@ const ClimbRun = later(() => import('./ClimbRun.vue'))
 
 const job = useJob()
 useAskedField()
-const { result, problem } = useComputed<SwitchResult>(
+const { result, problem, queueing } = useComputed<SwitchResult>(
   '/api/compute/switching',
   () => job.content && { job: job.content, build: job.selected },
 )
@@ -107,6 +107,7 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
         to {{ t(clutched.gripsFullyC!) }}); these two points are for a switched fan or a warning lamp.
       </p>
       <p v-if="problem" role="alert" class="finding bad">{{ problem }}</p>
+      <p v-else-if="!result" class="soft">{{ queueing || 'Running the climb with these switch points …' }}</p>
       <ul data-findings>
         <li
           v-for="(f, i) in result?.findings ?? []"

@@ -1,4 +1,4 @@
-import type { Said } from './types'
+import type { Said, Waiting } from './types'
 
 /** What a server says is wrong with one field. */
 export interface FieldProblem {
@@ -47,7 +47,12 @@ function byId(field: string, request: unknown, under: string): string {
   return (path[0] === under ? path.slice(1) : path).join('.')
 }
 
-async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+interface Answer {
+  status: number
+  json: unknown
+}
+
+async function once(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Answer> {
   let response: Response
   try {
     response = await fetch(path, {
@@ -60,7 +65,7 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
     if (e instanceof DOMException && e.name === 'AbortError') throw e
     throw new ApiProblem(0, [plain('ui.silent')])
   }
-  if (response.status === 204) return undefined as T
+  if (response.status === 204) return { status: 204, json: undefined }
   const text = await response.text()
   let json: Record<string, unknown>
   try {
@@ -76,12 +81,43 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
       json.current,
     )
   }
-  return json as T
+  return { status: response.status, json }
+}
+
+/** Told how many other questions are worked out before one's own, as often as that is known. */
+export type Queueing = (ahead: number) => void
+
+/** A server keeps at a long question for as long as it is asked again for the answer. */
+async function call<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+  queueing?: Queueing,
+): Promise<T> {
+  let answer = await once(method, path, body, signal)
+  while (answer.status === 202) {
+    const { question, ahead } = answer.json as Waiting
+    queueing?.(ahead)
+    answer = await askAgain(`/api/questions/${question}`, signal)
+  }
+  return answer.json as T
+}
+
+async function askAgain(question: string, signal?: AbortSignal): Promise<Answer> {
+  try {
+    return await once('GET', question, undefined, signal)
+  } catch (e) {
+    if (signal?.aborted) void fetch(question, { method: 'DELETE', keepalive: true }).catch(() => undefined)
+    // A server that was started anew knows of no questions: it is asked from the start.
+    throw e instanceof ApiProblem && e.status === 404 ? new ApiProblem(503, [plain('ui.silent')]) : e
+  }
 }
 
 export const api = {
   get: <T>(path: string, signal?: AbortSignal) => call<T>('GET', path, undefined, signal),
-  post: <T>(path: string, body: unknown, signal?: AbortSignal) => call<T>('POST', path, body, signal),
+  post: <T>(path: string, body: unknown, signal?: AbortSignal, queueing?: Queueing) =>
+    call<T>('POST', path, body, signal, queueing),
   file: <T>(path: string, file: File) => call<T>('POST', path, file),
   put: <T>(path: string, body: unknown) => call<T>('PUT', path, body),
   remove: (path: string) => call<void>('DELETE', path),

@@ -412,6 +412,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/questions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The answer to a question that was answered 202 before */
+        get: operations["QuestionsController.answer"];
+        put?: never;
+        post?: never;
+        /** Nobody waits for the answer any more */
+        delete: operations["QuestionsController.drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts": {
         parameters: {
             query?: never;
@@ -1700,6 +1718,12 @@ export interface components {
         Road: {
             haul: components["schemas"]["Haul"];
             about: string;
+        };
+        Waiting: {
+            /** Format: uuid */
+            question: string;
+            /** Format: int32 */
+            ahead: number;
         };
         CapPart: {
             code: string;
@@ -3135,6 +3159,57 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Road"][];
                 };
+            };
+        };
+    };
+    "QuestionsController.answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what the question is answered with */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description not yet; any question that takes long may be answered so */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Waiting"];
+                };
+            };
+        };
+    };
+    "QuestionsController.drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -75,6 +75,12 @@ export const why = (said: Said, world: UnitWorld): string => render(said, 'why',
 /** What to do about it; empty where there is nothing. */
 export const whatToDo = (said: Said, world: UnitWorld): string => render(said, 'do', world)
 
+/** What the page itself says of a number of things. */
+export const counted = (code: string, name: string, value: number): Said => ({
+  code,
+  values: { [name]: { kind: 'count', value, word: null, text: null, name: null, said: null } },
+})
+
 /** The words of a code that takes no values. */
 export const word = (code: string, part: Part = 'words'): string =>
   pattern(code, part) ?? (part === 'words' ? code : '')

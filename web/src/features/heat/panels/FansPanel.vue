@@ -17,7 +17,7 @@ import FanCurves from './FanCurves.vue'
 
 /** The fans of the build on their curves, and the anemometer's word on them. */
 const { job, build, radiator } = usePack()
-const { result, problem } = useComputed<FanReport>(
+const { result, problem, queueing } = useComputed<FanReport>(
   '/api/compute/fans',
   () => job.content && !job.stale && !job.dragging && { job: job.content, build: job.selected },
 )
@@ -160,6 +160,7 @@ const READ_AT = [
       <button v-if="build.fans.length < 4" type="button" class="act" @click="choosing = ''">Add a helper fan</button>
     </div>
     <p v-if="problem" role="alert">{{ problem }}</p>
+    <p v-else-if="!result" class="soft">{{ queueing || 'Laying the fans on their curves …' }}</p>
     <FanCurves v-if="report" :fan="report" />
     <p v-if="report?.estimated" class="small soft">Only its free-air figure is known: the curve is an estimate.</p>
     <div class="row">

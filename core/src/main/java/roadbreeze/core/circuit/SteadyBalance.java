@@ -1,5 +1,6 @@
 package roadbreeze.core.circuit;
 
+import java.util.concurrent.CancellationException;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.problem.NotConvergedException;
@@ -97,8 +98,12 @@ public final class SteadyBalance {
   /**
    * @return the settled state; energy closes to 1e-6 of the heat turned over
    * @throws NotConvergedException if the truck cannot climb there or the heat cannot be shed
+   * @throws CancellationException if the thread is interrupted
    */
   public Balance solve(OperatingPoint point) {
+    if (Thread.currentThread().isInterrupted()) {
+      throw new CancellationException("nobody waits for this balance");
+    }
     if (rig.clutchedFan() < 0) {
       settle(point, 1);
     } else if (!restsWithClutch(point)) {

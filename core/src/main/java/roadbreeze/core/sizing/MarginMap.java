@@ -1,6 +1,7 @@
 package roadbreeze.core.sizing;
 
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Factors;
@@ -35,11 +36,13 @@ public final class MarginMap {
    * @param upwards values of the second axis, rising
    * @return points by first axis, then second; empty where the truck cannot climb or no steady
    *     state exists
+   * @throws CancellationException if the thread that asks is interrupted
    */
   public static Optional<Point>[][] compute(
       Rig rig, OperatingPoint base, Axes axes, double[] across, double[] upwards, Factors factors) {
     @SuppressWarnings("unchecked")
     Optional<Point>[][] map = new Optional[across.length][upwards.length];
+    Thread asking = Thread.currentThread();
     // Along a column each answer starts from the one below it.
     IntStream.range(0, across.length)
         .parallel()
@@ -47,6 +50,9 @@ public final class MarginMap {
             i -> {
               SteadyBalance solver = new SteadyBalance(rig, factors).quiet();
               for (int j = 0; j < upwards.length; j++) {
+                if (asking.isInterrupted()) {
+                  throw new CancellationException("nobody waits for this map");
+                }
                 if (axes == Axes.AMBIENT_MASS) {
                   solver = solver.continuedWith(rig.withMass(upwards[j]));
                 }

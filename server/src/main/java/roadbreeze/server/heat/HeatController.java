@@ -16,7 +16,7 @@ import roadbreeze.core.sizing.BoxRating;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.longrun.Bounded;
+import roadbreeze.server.longrun.Questions;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.message.Units;
 
@@ -24,22 +24,22 @@ import roadbreeze.server.message.Units;
 @RestController
 @RequestMapping("/api/compute")
 class HeatController {
-  private final Bounded bounded;
+  private final Questions questions;
 
-  HeatController(Bounded bounded) {
-    this.bounded = bounded;
+  HeatController(Questions questions) {
+    this.questions = questions;
   }
 
   @Operation(summary = "Fans on their curves at four road speeds, and an air traverse")
   @PostMapping("/fans")
   FanReport fans(@Valid @RequestBody BuildRequest request) {
-    return bounded.call(() -> FanCalculator.report(request.job(), request.chosen()));
+    return questions.ask(() -> FanCalculator.report(request.job(), request.chosen()));
   }
 
   @Operation(summary = "What the rating on a box means on this truck")
   @PostMapping("/rating")
   RatingResult rating(@Valid @RequestBody RatingRequest request) {
-    return bounded.call(() -> read(request));
+    return questions.ask(() -> read(request));
   }
 
   static RatingResult read(RatingRequest request) {

@@ -1,2 +1,5 @@
-/** What takes long: bounded pools for answers of seconds, and runs of minutes shared by servers. */
+/**
+ * What takes long: questions of seconds, asked again until they are answered, and runs of minutes
+ * shared by servers.
+ */
 package roadbreeze.server.longrun;

@@ -6,20 +6,20 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import roadbreeze.server.longrun.Bounded;
+import roadbreeze.server.longrun.Questions;
 
 @RestController
 @RequestMapping("/api/compute")
 class MapController {
-  private final Bounded bounded;
+  private final Questions questions;
 
-  MapController(Bounded bounded) {
-    this.bounded = bounded;
+  MapController(Questions questions) {
+    this.questions = questions;
   }
 
   @Operation(summary = "Margin map of one build, or its difference to another")
   @PostMapping("/map")
   MapResult map(@Valid @RequestBody MapRequest request) {
-    return bounded.call(() -> MapCalculator.map(request));
+    return questions.ask(() -> MapCalculator.map(request));
   }
 }

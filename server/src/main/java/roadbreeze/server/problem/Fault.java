@@ -28,6 +28,7 @@ public enum Fault implements Code {
   DATABASE_AWAY,
   DATABASE_FULL,
   DATABASE_BUSY,
+  TOO_MANY_QUESTIONS,
   OUR_SIDE;
 
   private final List<Parameter> parameters;

@@ -215,6 +215,11 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
+  ResponseEntity<ProblemDetail> busy(BusyException e) {
+    return problem(HttpStatus.SERVICE_UNAVAILABLE, e.finding());
+  }
+
+  @ExceptionHandler
   ResponseEntity<ProblemDetail> stale(StaleVersionException e) {
     ResponseEntity<ProblemDetail> answer =
         problem(

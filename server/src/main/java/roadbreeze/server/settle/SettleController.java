@@ -2,7 +2,6 @@ package roadbreeze.server.settle;
 
 import jakarta.validation.Valid;
 import java.util.List;
-import java.util.function.Supplier;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -14,7 +13,7 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.longrun.Bounded;
+import roadbreeze.server.longrun.Questions;
 import roadbreeze.server.parts.CoolerPart;
 import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.parts.PartKind;
@@ -26,11 +25,11 @@ import roadbreeze.server.parts.PartsService;
 @RequestMapping("/api/compute")
 class SettleController {
   private final PartsService parts;
-  private final Bounded bounded;
+  private final Questions questions;
 
-  SettleController(PartsService parts, Bounded bounded) {
+  SettleController(PartsService parts, Questions questions) {
     this.parts = parts;
-    this.bounded = bounded;
+    this.questions = questions;
   }
 
   @PostMapping("/settle")
@@ -50,10 +49,11 @@ class SettleController {
                 .findFirst()
                 .map(SettleController::offer),
             usedCooler(job, build));
-    return bounded.all(
-        disputes.questions(job.setup(build)).stream()
-            .<Supplier<SettledDispute>>map(q -> () -> SettledDispute.of(q.get()))
-            .toList());
+    return questions.ask(
+        () ->
+            disputes.questions(job.setup(build)).stream()
+                .map(q -> SettledDispute.of(q.get()))
+                .toList());
   }
 
   private static Offer<FanUnit> offer(FanPart part) {

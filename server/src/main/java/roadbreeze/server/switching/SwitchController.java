@@ -6,12 +6,19 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.server.job.BuildRequest;
+import roadbreeze.server.longrun.Questions;
 
 @RestController
 @RequestMapping("/api/compute")
 class SwitchController {
+  private final Questions questions;
+
+  SwitchController(Questions questions) {
+    this.questions = questions;
+  }
+
   @PostMapping("/switching")
   SwitchResult switching(@Valid @RequestBody BuildRequest request) {
-    return SwitchResult.of(request.job(), request.chosen());
+    return questions.ask(() -> SwitchResult.of(request.job(), request.chosen()));
   }
 }

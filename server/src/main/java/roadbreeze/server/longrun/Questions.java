@@ -1,0 +1,177 @@
+package roadbreeze.server.longrun;
+
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.Supplier;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import roadbreeze.server.problem.BusyException;
+import roadbreeze.server.problem.Fault;
+import roadbreeze.server.problem.UnknownThingException;
+
+/**
+ * Questions whose answers take long: few at a time, and never on all of the machine's cores, so
+ * that the strip, which is worked out on the request's own thread, does not wait behind them. The
+ * others wait their turn. Who asks waits a moment for the answer, then is given a number to ask
+ * again with; a question that nobody asks for any more is stopped.
+ *
+ * <p>The numbers are this server's own: another one does not know them, and is asked anew.
+ */
+@Component
+public class Questions {
+  private static final int MOST_AT_A_TIME = 2;
+  private static final int MOST_WAITING = 50;
+  private static final Duration PATIENCE = Duration.ofSeconds(1);
+  private static final Duration FORGOTTEN_AFTER = Duration.ofSeconds(5);
+
+  private final Duration patience;
+  private final Duration forgottenAfter;
+  private final ThreadPoolExecutor pool;
+  private final Map<UUID, Question> open = new ConcurrentHashMap<>();
+
+  /**
+   * A question that is not answered yet.
+   *
+   * @param question its number
+   * @param ahead others that are worked out before it is begun
+   */
+  public record Waiting(UUID question, int ahead) {}
+
+  private static final class Question extends FutureTask<Object> {
+    private final UUID id = UUID.randomUUID();
+    private volatile long lastAsked = System.nanoTime();
+
+    private Question(Supplier<?> work) {
+      super(work::get);
+    }
+  }
+
+  @Autowired
+  Questions() {
+    this(
+        Math.max(1, Math.min(MOST_AT_A_TIME, Runtime.getRuntime().availableProcessors() - 1)),
+        PATIENCE,
+        FORGOTTEN_AFTER);
+  }
+
+  Questions(int atATime, Duration patience, Duration forgottenAfter) {
+    this.patience = patience;
+    this.forgottenAfter = forgottenAfter;
+    pool =
+        new ThreadPoolExecutor(
+            atATime,
+            atATime,
+            1,
+            TimeUnit.MINUTES,
+            new ArrayBlockingQueue<>(MOST_WAITING),
+            work -> {
+              Thread thread = new Thread(work, "question");
+              thread.setDaemon(true);
+              thread.setPriority(Thread.MIN_PRIORITY);
+              return thread;
+            });
+  }
+
+  /**
+   * Works something out; what it throws is thrown here. It is stopped by an interrupt.
+   *
+   * @throws StillWorkingException if that takes longer than anybody likes to wait
+   * @throws roadbreeze.server.problem.BusyException if too many wait already
+   */
+  public <T> T ask(Supplier<T> work) {
+    Question question = new Question(work);
+    try {
+      pool.execute(question);
+    } catch (RejectedExecutionException e) {
+      throw new BusyException(Fault.TOO_MANY_QUESTIONS.with());
+    }
+    open.put(question.id, question);
+    @SuppressWarnings("unchecked")
+    T answer = (T) await(question);
+    return answer;
+  }
+
+  /**
+   * The answer to a question that was asked before.
+   *
+   * @throws StillWorkingException if there is none yet
+   * @throws UnknownThingException if this server has not been asked, or has forgotten it
+   */
+  public Object answer(UUID id) {
+    Question question = open.get(id);
+    if (question == null) {
+      throw new UnknownThingException("no question " + id);
+    }
+    return await(question);
+  }
+
+  /** Nobody waits for it any more. */
+  public void drop(UUID id) {
+    Question question = open.remove(id);
+    if (question != null) {
+      question.cancel(true);
+      pool.remove(question);
+    }
+  }
+
+  @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.SECONDS)
+  void dropForgotten() {
+    long now = System.nanoTime();
+    for (Question question : open.values()) {
+      if (now - question.lastAsked > forgottenAfter.toNanos()) {
+        drop(question.id);
+      }
+    }
+  }
+
+  private Object await(Question question) {
+    question.lastAsked = System.nanoTime();
+    try {
+      Object answer = question.get(patience.toMillis(), TimeUnit.MILLISECONDS);
+      open.remove(question.id);
+      return answer;
+    } catch (TimeoutException e) {
+      question.lastAsked = System.nanoTime();
+      throw new StillWorkingException(new Waiting(question.id, ahead(question)));
+    } catch (CancellationException e) {
+      throw new UnknownThingException("nobody waits for " + question.id);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException("stopped while working something out", e);
+    } catch (ExecutionException e) {
+      open.remove(question.id);
+      if (e.getCause() instanceof RuntimeException cause) {
+        throw cause;
+      }
+      throw new IllegalStateException(e.getCause());
+    }
+  }
+
+  private int ahead(Question question) {
+    int place = 0;
+    for (Runnable waiting : pool.getQueue()) {
+      place++;
+      if (waiting == question) {
+        return place - 1 + pool.getActiveCount();
+      }
+    }
+    return 0; // begun
+  }
+
+  @PreDestroy
+  void stop() {
+    pool.shutdownNow();
+  }
+}
