@@ -107,11 +107,11 @@ it('waits its turn, says how many are ahead, and drops a question that has chang
   const x = ref(1)
   const { result, queueing } = start(() => ({ x: x.value }))
   asked[0].answer(202, { question: 'q-1', ahead: 2 })
-  await settle()
+  await vi.advanceTimersByTimeAsync(600)
   expect(asked[1].path).toBe('/api/questions/q-1')
   expect(queueing.value).toBe('2 other questions are worked out before this one …')
   asked[1].answer(202, { question: 'q-1', ahead: 1 })
-  await settle()
+  await vi.advanceTimersByTimeAsync(600)
   expect(queueing.value).toBe('One other question is worked out before this one …')
   x.value = 2
   await nextTick()

@@ -99,6 +99,8 @@ async function call<T>(
   while (answer.status === 202) {
     const { question, ahead } = answer.json as Waiting
     queueing?.(ahead)
+    // What is being worked out is waited for there; a place in the queue is asked after now and then.
+    if (ahead) await new Promise((resolve) => setTimeout(resolve, 500))
     answer = await askAgain(`/api/questions/${question}`, signal)
   }
   return answer.json as T

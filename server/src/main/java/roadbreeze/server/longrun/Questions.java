@@ -139,7 +139,9 @@ public class Questions {
   private Object await(Question question) {
     question.lastAsked = System.nanoTime();
     try {
-      Object answer = question.get(patience.toMillis(), TimeUnit.MILLISECONDS);
+      // Who waits for its turn holds no thread meanwhile.
+      long wait = ahead(question) > 0 ? 0 : patience.toMillis();
+      Object answer = question.get(wait, TimeUnit.MILLISECONDS);
       open.remove(question.id);
       return answer;
     } catch (TimeoutException e) {
