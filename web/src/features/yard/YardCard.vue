@@ -6,7 +6,7 @@ export type Deed = 'copy' | 'download' | 'archive' | 'remove'
 <script setup lang="ts">
 import { computed } from 'vue'
 import { FLUIDS, gauges } from '@/shared/api/gauges'
-import type { Job, Verdict } from '@/shared/api/types'
+import type { JobCard, Verdict } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { flag, outcomeOf, standingWord } from '@/shared/ui/words'
@@ -14,9 +14,9 @@ import { format } from '@/shared/units/units'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
 /** A job in the yard: the headroom of every build, and what its latest comes to. */
-const props = defineProps<{ job: Job; verdicts: Verdict[] }>()
+const props = defineProps<{ job: JobCard; verdicts: Verdict[] }>()
 const emit = defineEmits<{ deed: [what: Deed] }>()
-const builds = computed(() => props.job.builds.map((b) => b.body))
+const builds = computed(() => props.job.builds)
 const build = (id: string) => builds.value.find((b) => b.id === id)!
 const latest = computed(() => builds.value.at(-1))
 const outcome = computed(() => outcomeOf(props.verdicts.find((v) => v.build === latest.value?.id)))
@@ -29,11 +29,11 @@ const outcome = computed(() => outcomeOf(props.verdicts.find((v) => v.build === 
         <VerdictMark :standing="outcome" :size="40" />
         <div>
           <h2>{{ job.about.body.name }}</h2>
-          <p>{{ job.rig.body.vehicle.name }}, {{ job.rig.body.trailer.name }}</p>
+          <p>{{ job.truck }}, {{ job.trailer }}</p>
           <p class="soft">
-            {{ job.haul.body.road }} · {{ format(job.haul.body.gradePercent, 'percent', unitWorld) }} ·
-            {{ format(job.haul.body.speedKmh, 'speed', unitWorld) }} ·
-            {{ format(job.haul.body.ambientC, 'temperature', unitWorld, 0) }}
+            {{ job.stretch.road }} · {{ format(job.stretch.gradePercent, 'percent', unitWorld) }} ·
+            {{ format(job.stretch.speedKmh, 'speed', unitWorld) }} ·
+            {{ format(job.stretch.ambientC, 'temperature', unitWorld, 0) }}
           </p>
         </div>
       </div>

@@ -2,7 +2,7 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/shared/api/client'
-import type { IntakeStart, Job, JobContent, Said, Verdict } from '@/shared/api/types'
+import type { IntakeStart, Job, JobCard, JobContent, Said, Verdict } from '@/shared/api/types'
 import { contentOf } from '@/job/sections'
 import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
@@ -13,7 +13,7 @@ import YardSettings from './YardSettings.vue'
 
 const router = useRouter()
 const settings = ref(false)
-const jobs = shallowRef<Job[] | null>(null)
+const jobs = shallowRef<JobCard[] | null>(null)
 const verdicts = ref<Record<string, Verdict[]>>({})
 const problem = shallowRef<Said[]>([])
 /** What a person asked for and did not get, in words that lead to the reason. */
@@ -23,8 +23,10 @@ let retry = 0
 
 async function load() {
   try {
-    jobs.value = await api.get<Job[]>('/api/jobs')
+    jobs.value = await api.get<JobCard[]>('/api/jobs')
     problem.value = []
+    // The demo yard is filled a moment after it opens, and others may put jobs into an empty one.
+    if (!jobs.value.length) retry = window.setTimeout(load, 5000)
     await judge(jobs.value)
   } catch (e) {
     if (here.signal.aborted) return
@@ -37,11 +39,11 @@ void load()
 /** A few at a time, so that what is asked for meanwhile need not queue behind the whole yard; none for who has left. */
 const AT_ONCE = 3
 const here = new AbortController()
-async function judge(all: Job[]) {
+async function judge(all: JobCard[]) {
   const queue = [...all]
   const worker = async () => {
     for (let job = queue.shift(); job; job = queue.shift())
-      verdicts.value[job.id] = await api.post<Verdict[]>('/api/compute/verdicts', contentOf(job), here.signal)
+      verdicts.value[job.id] = await api.get<Verdict[]>(`/api/jobs/${job.id}/verdicts`, here.signal)
   }
   await Promise.all(Array.from({ length: AT_ONCE }, worker))
 }
@@ -74,22 +76,22 @@ async function begin(start: IntakeStart) {
   kinds.value = null
 }
 
-const copy = (job: Job) =>
+const copy = (job: JobCard) =>
   attempt(`${job.about.body.name} was not copied`, async () => {
-    const content = contentOf(job)
+    const content = contentOf(await api.get<Job>(`/api/jobs/${job.id}`))
     const about = { ...content.about, name: `${content.about.name} (copy)`.slice(0, 80) }
     const made = await api.post<Job>('/api/jobs', { ...content, about } satisfies JobContent)
     await router.push({ name: 'haul', params: { id: made.id } })
   })
 
-const archive = (job: Job) =>
+const archive = (job: JobCard) =>
   attempt(`${job.about.body.name} was not moved`, async () => {
     const body = { ...job.about.body, archived: !job.about.body.archived }
     await api.put(`/api/jobs/${job.id}/about`, { version: job.about.version, body })
     await load()
   })
 
-function download(job: Job) {
+function download(job: JobCard) {
   const link = document.createElement('a')
   link.href = `/api/jobs/${job.id}/export`
   link.download = ''
@@ -98,9 +100,9 @@ function download(job: Job) {
 
 /** Taken off the screen at once and off the server a little later, so that it can be brought back. */
 const UNDO_MS = 10_000
-const leaving = shallowRef<Job | null>(null)
+const leaving = shallowRef<JobCard | null>(null)
 let gone = 0
-async function remove(job: Job) {
+async function remove(job: JobCard) {
   await removeNow()
   leaving.value = job
   gone = window.setTimeout(() => void removeNow(), UNDO_MS)
@@ -121,17 +123,15 @@ function bringBack() {
 }
 onScopeDispose(() => void removeNow())
 
-const deeds: Record<Deed, (job: Job) => unknown> = { copy, download, archive, remove }
+const deeds: Record<Deed, (job: JobCard) => unknown> = { copy, download, archive, remove }
 
 const wanted = ref('')
 const withArchive = ref(false)
 const archived = computed(() => (jobs.value ?? []).filter((j) => j.about.body.archived).length)
 const shown = computed(() => {
   const words = wanted.value.toLowerCase().split(/\s+/).filter(Boolean)
-  const text = (j: Job) =>
-    [j.about.body.name, j.about.body.complaint, j.rig.body.vehicle.name, j.rig.body.trailer.name, j.haul.body.road]
-      .join(' ')
-      .toLowerCase()
+  const text = (j: JobCard) =>
+    [j.about.body.name, j.about.body.complaint, j.truck, j.trailer, j.stretch.road].join(' ').toLowerCase()
   return (jobs.value ?? []).filter(
     (j) =>
       j !== leaving.value &&

@@ -123,7 +123,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["JobController.all"];
+        get: operations["JobController.cards"];
         put?: never;
         post: operations["JobController.create"];
         delete?: never;
@@ -473,6 +473,23 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["JobController.delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/verdicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Headroom of every build of a saved job */
+        get: operations["YardVerdicts.verdicts"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1813,6 +1830,32 @@ export interface components {
             slug: string;
             columns: components["schemas"]["Column"][];
         };
+        BuildName: {
+            id: string;
+            /** @enum {string} */
+            kind: "AS_FOUND" | "RESTORED" | "PLAN";
+            name: string;
+        };
+        JobCard: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            changedAt: string;
+            about: components["schemas"]["SectionAbout"];
+            truck: string;
+            trailer: string;
+            stretch: components["schemas"]["Stretch"];
+            builds: components["schemas"]["BuildName"][];
+        };
+        Stretch: {
+            road: string;
+            /** Format: double */
+            gradePercent: number;
+            /** Format: double */
+            speedKmh: number;
+            /** Format: double */
+            ambientC: number;
+        };
         JobFile: {
             format: string;
             /** Format: int32 */
@@ -2127,7 +2170,7 @@ export interface operations {
             };
         };
     };
-    "JobController.all": {
+    "JobController.cards": {
         parameters: {
             query?: never;
             header?: never;
@@ -2142,7 +2185,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Job"][];
+                    "application/json": components["schemas"]["JobCard"][];
                 };
             };
         };
@@ -3292,6 +3335,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "YardVerdicts.verdicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"][];
+                };
             };
         };
     };

@@ -2,6 +2,7 @@ import type { components } from './schema'
 
 type S = components['schemas']
 export type Said = S['Said']
+export type JobCard = S['JobCard']
 export type Waiting = S['Waiting']
 export type SaidValue = S['Value']
 export type Job = S['Job']

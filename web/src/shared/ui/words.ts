@@ -26,8 +26,9 @@ export const standingWord = (standing: Outcome | undefined): string =>
             ? 'over its limit'
             : 'no steady state'
 
+type Flagged = Pick<Build, 'id' | 'kind'>
 /** One letter per build, as flown on the strip: found, restored, then the plans. */
-export function flag(build: Build, builds: Build[]): string {
+export function flag(build: Flagged, builds: Flagged[]): string {
   if (build.kind === 'AS_FOUND') return 'F'
   if (build.kind === 'RESTORED') return 'R'
   const plans = builds.filter((b) => b.kind === 'PLAN')

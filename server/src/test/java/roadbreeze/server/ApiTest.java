@@ -88,12 +88,16 @@ class ApiTest {
   }
 
   private JsonNode saved(String name) throws Exception {
-    for (JsonNode job : ok(get("/api/jobs"), null)) {
-      if (job.at("/about/body/name").asString().equals(name)) {
-        return job;
+    for (JsonNode card : ok(get("/api/jobs"), null)) {
+      if (card.at("/about/body/name").asString().equals(name)) {
+        return whole(card);
       }
     }
     throw new AssertionError("the demo yard has no " + name);
+  }
+
+  private JsonNode whole(JsonNode card) throws Exception {
+    return ok(get("/api/jobs/" + card.get("id").asString()), null);
   }
 
   private ObjectNode hive() throws Exception {
@@ -310,8 +314,42 @@ class ApiTest {
   }
 
   @Test
+  void theYardListsCardsAndVerdictsOfWhatIsSaved() throws Exception {
+    ObjectNode content = hive();
+    ((ObjectNode) content.get("about")).put("name", "Cards");
+    JsonNode made = ok(post("/api/jobs"), content);
+    JsonNode card = null;
+    for (JsonNode each : ok(get("/api/jobs"), null)) {
+      card = each.at("/about/body/name").asString().equals("Cards") ? each : card;
+    }
+    assertThat(card.get("id")).isEqualTo(made.get("id"));
+    assertThat(card.get("about")).isEqualTo(made.get("about"));
+    assertThat(card.get("truck")).isEqualTo(content.at("/rig/vehicle/name"));
+    assertThat(card.get("trailer")).isEqualTo(content.at("/rig/trailer/name"));
+    for (String field : List.of("road", "gradePercent", "speedKmh", "ambientC")) {
+      assertThat(card.at("/stretch/" + field)).isEqualTo(content.at("/haul/" + field));
+    }
+    for (int i = 0; i < 3; i++) {
+      assertThat(card.at("/builds/" + i + "/name")).isEqualTo(content.at("/builds/" + i + "/name"));
+    }
+    assertThat(card.toString().length()).isLessThan(1500);
+
+    String verdicts = "/api/jobs/" + made.get("id").asString() + "/verdicts";
+    JsonNode before = ok(get(verdicts), null);
+    assertThat(before).isEqualTo(ok(post("/api/compute/verdicts"), content));
+    assertThat(ok(get(verdicts), null)).isEqualTo(before);
+    ObjectNode steeper = ((ObjectNode) content.get("haul")).put("gradePercent", 7);
+    ObjectNode save = mapper.createObjectNode().put("version", made.at("/haul/version").asLong());
+    ok(put("/api/jobs/" + made.get("id").asString() + "/haul"), save.set("body", steeper));
+    JsonNode after = ok(get(verdicts), null);
+    assertThat(after).isNotEqualTo(before).isEqualTo(ok(post("/api/compute/verdicts"), content));
+    ok(delete("/api/jobs/" + made.get("id").asString()), null);
+    assertThat(send(get(verdicts), null).status()).isEqualTo(404);
+  }
+
+  @Test
   void exportAndImportGiveTheSameNumbers() throws Exception {
-    JsonNode job = ok(get("/api/jobs"), null).get(0);
+    JsonNode job = whole(ok(get("/api/jobs"), null).get(0));
     JsonNode file = ok(get("/api/jobs/" + job.get("id").asString() + "/export"), null);
     assertThat(file.get("formatVersion").asInt()).isEqualTo(3);
     JsonNode imported = ok(post("/api/jobs/import"), file);
@@ -845,8 +883,8 @@ class ApiTest {
 
   @Test
   void everyDisputeIsSettledOnEveryRigWithAReason() throws Exception {
-    for (JsonNode job : ok(get("/api/jobs"), null)) {
-      ObjectNode content = content(job);
+    for (JsonNode card : ok(get("/api/jobs"), null)) {
+      ObjectNode content = content(whole(card));
       for (JsonNode dispute : ok(post("/api/compute/settle"), request(content, 1))) {
         JsonNode schools = dispute.get("schools");
         assertThat(schools.size()).isBetween(2, 4);
@@ -866,7 +904,7 @@ class ApiTest {
     int known = 0;
     for (JsonNode job : ok(get("/api/jobs"), null)) {
       known++;
-      String advice = detail(content(job), 1).get("advice").toString();
+      String advice = detail(content(whole(job)), 1).get("advice").toString();
       switch (job.at("/about/body/name").asString()) {
         case "Tilt-tray" -> assertThat(advice).contains("advice.frontCoresWarm");
         case "Bucket truck" -> assertThat(advice).contains("levers.slip", "advice.slipHeats");

@@ -63,8 +63,8 @@ class DatabaseGoneTest {
   void isSaidWithinSecondsAndRecoversByItself() throws Exception {
     JsonNode jobs = MAPPER.readTree(send("GET", "/api/jobs", null).body());
     assertThat(jobs).hasSize(4);
-    JsonNode job = jobs.get(0);
-    String whole = "/api/jobs/" + job.get("id").asString();
+    String whole = "/api/jobs/" + jobs.get(0).get("id").asString();
+    JsonNode job = MAPPER.readTree(send("GET", whole, null).body());
     String path = whole + "/about";
     cable.cut();
     for (HttpResponse<String> answer :

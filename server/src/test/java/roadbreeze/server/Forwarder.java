@@ -69,6 +69,11 @@ public final class Forwarder implements AutoCloseable {
         open.add(near);
         open.add(far);
         far.connect(target);
+        if (mine.isClosed()) { // cut in between
+          shut(near);
+          shut(far);
+          return;
+        }
         start(() -> copy(near, far));
         start(() -> copy(far, near));
       } catch (IOException e) {

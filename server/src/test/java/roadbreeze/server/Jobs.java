@@ -4,7 +4,9 @@ import java.util.List;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.job.About;
+import roadbreeze.server.job.Job;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.job.JobService;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -26,6 +28,11 @@ public final class Jobs {
   public static final String RESTORED = "restored";
 
   private Jobs() {}
+
+  /** Every job of a server, whole. */
+  public static List<Job> all(JobService jobs) {
+    return jobs.cards().stream().map(card -> jobs.get(card.id())).toList();
+  }
 
   /**
    * A copy of a job with one place changed.

@@ -53,7 +53,7 @@ class TwoServersTest {
 
   private static FinderRequest request(ConfigurableApplicationContext server, boolean packs) {
     JobContent hive =
-        server.getBean(JobService.class).all().stream()
+        Jobs.all(server.getBean(JobService.class)).stream()
             .map(job -> job.content())
             .filter(content -> content.about().name().equals("Hive utility"))
             .findFirst()

@@ -22,7 +22,7 @@ class DemoData implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments args) {
-    if (jobs.all().isEmpty()) {
+    if (jobs.cards().isEmpty()) {
       DemoWorld.jobs().forEach(jobs::create);
       yard.save(new Yard("Harrowmere Road Services", "EUR", yard.yard().version()));
     }

@@ -40,8 +40,8 @@ class JobController {
   record Save<T>(long version, @Valid @NotNull T body) {}
 
   @GetMapping
-  List<Job> all() {
-    return jobs.all();
+  List<JobCard> cards() {
+    return jobs.cards();
   }
 
   @GetMapping("/{id}")

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roadbreeze.server.build.Build;
@@ -45,16 +46,22 @@ public class JobService {
     this.json = json;
   }
 
+  /** All jobs by name, as the yard lists them. */
   @Transactional(readOnly = true)
-  public List<Job> all() {
-    Map<UUID, List<SectionRow>> rows = new LinkedHashMap<>();
-    for (SectionRow row : sections.findAllByOrderByPosition()) {
-      rows.computeIfAbsent(row.jobId(), id -> new ArrayList<>()).add(row);
+  public List<JobCard> cards() {
+    Map<UUID, List<SectionRepository.OfCard>> rows = new LinkedHashMap<>();
+    for (SectionRepository.OfCard row : sections.cards()) {
+      rows.computeIfAbsent(row.getJobId(), id -> new ArrayList<>()).add(row);
     }
     return rows.values().stream()
-        .map(this::job)
-        .sorted(Comparator.comparing(job -> job.about().body().name()))
+        .map(this::card)
+        .sorted(Comparator.comparing(card -> card.about().body().name()))
         .toList();
+  }
+
+  @Transactional(readOnly = true)
+  public JobEdition edition(UUID id) {
+    return new JobEdition(id, sections.stamps(id));
   }
 
   @Transactional(readOnly = true)
@@ -199,9 +206,36 @@ public class JobService {
         default -> builds.add(section(row, Build.class));
       }
     }
-    List<String> order = about.body().order() == null ? List.of() : about.body().order();
-    builds.sort(Comparator.comparingInt(b -> place(order, b.body().id())));
+    builds.sort(inOrder(about.body(), b -> b.body().id()));
     return new Job(rows.get(0).jobId(), changed, about, rig, haul, builds);
+  }
+
+  private JobCard card(List<SectionRepository.OfCard> rows) {
+    Job.Section<About> about = null;
+    CardOfRig rig = null;
+    JobCard.Stretch stretch = null;
+    List<JobCard.BuildName> builds = new ArrayList<>();
+    Instant changed = Instant.EPOCH;
+    for (SectionRepository.OfCard row : rows) {
+      changed = row.getSavedAt().isAfter(changed) ? row.getSavedAt() : changed;
+      switch (row.getName()) {
+        case ABOUT ->
+            about = new Job.Section<>(row.getVersion(), json.readValue(row.getBody(), About.class));
+        case RIG -> rig = json.readValue(row.getBody(), CardOfRig.class);
+        case HAUL -> stretch = json.readValue(row.getBody(), JobCard.Stretch.class);
+        default -> builds.add(json.readValue(row.getBody(), JobCard.BuildName.class));
+      }
+    }
+    builds.sort(inOrder(about.body(), JobCard.BuildName::id));
+    return new JobCard(
+        rows.get(0).getJobId(), changed, about, rig.truck(), rig.trailer(), stretch, builds);
+  }
+
+  private record CardOfRig(String truck, String trailer) {}
+
+  private static <T> Comparator<T> inOrder(About about, Function<T, String> id) {
+    List<String> order = about.order() == null ? List.of() : about.order();
+    return Comparator.comparingInt(build -> place(order, id.apply(build)));
   }
 
   /** Those that no order names yet stand last, as they came. */

@@ -33,6 +33,7 @@ import roadbreeze.server.problem.UnknownThingException;
 public class Questions {
   private static final int MOST_AT_A_TIME = 2;
   private static final int MOST_WAITING = 50;
+  private static final Duration GLANCE = Duration.ofMillis(100);
   private static final Duration PATIENCE = Duration.ofSeconds(1);
   private static final Duration FORGOTTEN_AFTER = Duration.ofSeconds(5);
 
@@ -139,9 +140,7 @@ public class Questions {
   private Object await(Question question) {
     question.lastAsked = System.nanoTime();
     try {
-      // Who waits for its turn holds no thread meanwhile.
-      long wait = ahead(question) > 0 ? 0 : patience.toMillis();
-      Object answer = question.get(wait, TimeUnit.MILLISECONDS);
+      Object answer = look(question);
       open.remove(question.id);
       return answer;
     } catch (TimeoutException e) {
@@ -158,6 +157,19 @@ public class Questions {
         throw cause;
       }
       throw new IllegalStateException(e.getCause());
+    }
+  }
+
+  /** Waits for an answer, but only a moment for the turn to be worked out: that holds a thread. */
+  private Object look(Question question)
+      throws InterruptedException, ExecutionException, TimeoutException {
+    try {
+      return question.get(GLANCE.toMillis(), TimeUnit.MILLISECONDS);
+    } catch (TimeoutException e) {
+      if (ahead(question) > 0) {
+        throw e;
+      }
+      return question.get(patience.toMillis(), TimeUnit.MILLISECONDS);
     }
   }
 

@@ -53,7 +53,7 @@ class CarryOverTest {
   @Test
   void aDatabaseOfTheReleaseBeforeIsTakenOverWhole() throws Exception {
     try (ConfigurableApplicationContext app = open("database-1", "carry_over_1_test")) {
-      List<Job> jobs = app.getBean(JobService.class).all();
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
       assertThat(jobs).hasSize(5);
       assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.before(Jobs.HIVE));
       assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.before(Jobs.TILT_TRAY));
@@ -72,7 +72,7 @@ class CarryOverTest {
   @Test
   void bodiesOfShapeTwoAreUpgradedWhereTheyStand() throws Exception {
     try (ConfigurableApplicationContext app = open("database-2", "carry_over_2_test")) {
-      List<Job> jobs = app.getBean(JobService.class).all();
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
       assertThat(jobs).hasSize(4);
       assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.carried(Jobs.HIVE));
       JobContent tray = Jobs.carried(Jobs.TILT_TRAY);
@@ -88,7 +88,7 @@ class CarryOverTest {
   @Test
   void soIsOneOfTheVeryFirstRelease() throws Exception {
     try (ConfigurableApplicationContext app = open("database-0", "carry_over_0_test")) {
-      List<Job> jobs = app.getBean(JobService.class).all();
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
       JobContent hive = named(jobs, "Hive utility");
       JobFormat format = app.getBean(JobFormat.class);
       JobContent file =

@@ -1,0 +1,30 @@
+package roadbreeze.server.job;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.job.Job.Section;
+
+/**
+ * A saved job as the yard lists it.
+ *
+ * @param changedAt when any of its sections was saved last
+ * @param truck what it is called
+ * @param builds in their order
+ */
+public record JobCard(
+    UUID id,
+    Instant changedAt,
+    Section<About> about,
+    String truck,
+    String trailer,
+    Stretch stretch,
+    List<BuildName> builds) {
+
+  /** The road to be held. */
+  public record Stretch(String road, double gradePercent, double speedKmh, double ambientC) {}
+
+  /** A build without what it is made of. */
+  public record BuildName(String id, Build.Kind kind, String name) {}
+}
