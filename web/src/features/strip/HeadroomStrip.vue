@@ -218,6 +218,10 @@ function moved(key: Fluid): string {
   gap: 8px;
   white-space: nowrap;
 }
+.row.small {
+  flex-wrap: wrap;
+  gap: 0 8px;
+}
 .label {
   font: 600 18px/1 var(--rb-font-head);
 }

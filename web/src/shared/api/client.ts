@@ -87,6 +87,9 @@ async function once(method: string, path: string, body?: unknown, signal?: Abort
 /** Told how many other questions are worked out before one's own, as often as that is known. */
 export type Queueing = (ahead: number) => void
 
+const unanswered = ({ status, json }: Answer): Waiting | null =>
+  status === 202 && (json as Partial<Waiting>).question ? (json as Waiting) : null
+
 /** A server keeps at a long question for as long as it is asked again for the answer. */
 async function call<T>(
   method: string,
@@ -96,8 +99,8 @@ async function call<T>(
   queueing?: Queueing,
 ): Promise<T> {
   let answer = await once(method, path, body, signal)
-  while (answer.status === 202) {
-    const { question, ahead } = answer.json as Waiting
+  for (let waiting = unanswered(answer); waiting; waiting = unanswered(answer)) {
+    const { question, ahead } = waiting
     queueing?.(ahead)
     // What is being worked out is waited for there; a place in the queue is asked after now and then.
     if (ahead) await new Promise((resolve) => setTimeout(resolve, 500))

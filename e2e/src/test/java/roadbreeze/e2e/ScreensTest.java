@@ -24,7 +24,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** All screens of a job: in both unit worlds, by night, on a tablet and by keys alone. */
 class ScreensTest {
@@ -156,9 +156,9 @@ class ScreensTest {
   }
 
   @ParameterizedTest
-  @ValueSource(booleans = {false, true})
-  void everyScreenIsUsableWithoutSightByDayAndNight(boolean night) {
-    open(1280, 800, "Hive utility");
+  @CsvSource({"false, 1280, 800", "true, 1280, 800", "false, 820, 1180", "true, 820, 1180"})
+  void everyScreenIsUsableWithoutSightByDayAndNight(boolean night, int width, int height) {
+    open(width, height, "Hive utility");
     if (night) {
       page.getByText("Night").click();
     }
@@ -166,6 +166,12 @@ class ScreensTest {
     for (String key : SCREENS.keySet()) {
       goTo(key);
       found.addAll(violations(SCREENS.get(key)));
+      if (key.equals("3")) {
+        for (Locator tab : page.getByRole(AriaRole.TAB).all()) {
+          tab.click();
+          found.addAll(violations(tab.innerText()));
+        }
+      }
     }
     page.keyboard().press("0");
     Browser.ready(page);
@@ -240,6 +246,131 @@ class ScreensTest {
     assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Switch points");
     page.keyboard().press("Escape");
     assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+  }
+
+  /** How somebody works the page: everything is reached and pressed in this one way. */
+  private enum Hand {
+    /** Tab until it is there, then Enter; a switch or a choice by its own keys. */
+    KEYS {
+      @Override
+      void press(Page page, Locator thing) {
+        reach(page, thing);
+        page.keyboard().press("Enter");
+      }
+
+      @Override
+      void reach(Page page, Locator thing) {
+        thing.waitFor();
+        for (int i = 0; i < 250; i++) {
+          if ((boolean) thing.evaluate("e => e === document.activeElement")) {
+            return;
+          }
+          page.keyboard().press("Tab");
+        }
+        throw new AssertionError("Tab never comes to " + thing);
+      }
+    },
+    FINGER {
+      @Override
+      void press(Page page, Locator thing) {
+        thing.tap();
+      }
+
+      @Override
+      void reach(Page page, Locator thing) {
+        thing.tap();
+      }
+    };
+
+    abstract void press(Page page, Locator thing);
+
+    abstract void reach(Page page, Locator thing);
+  }
+
+  private Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  private void station(Hand hand, String name, String screen) {
+    hand.press(
+        page,
+        page.locator("nav")
+            .getByRole(
+                AriaRole.LINK,
+                new Locator.GetByRoleOptions().setName(Pattern.compile(name + "$"))));
+    page.waitForURL("**/" + screen);
+    Browser.ready(page);
+  }
+
+  private void write(Hand hand, String field, String text) {
+    hand.reach(page, page.getByLabel(field, new Page.GetByLabelOptions().setExact(true)));
+    page.keyboard().press("Control+a");
+    page.keyboard().type(text);
+    page.keyboard().press("Enter");
+    page.keyboard().press("Escape");
+  }
+
+  /** From the truck that drives in to the sheet for the bay, with nothing but keys, or a finger. */
+  @ParameterizedTest
+  @EnumSource(Hand.class)
+  void aJobIsWorkedFromTheYardToTheSheet(Hand hand) {
+    window = hand == Hand.FINGER ? browser.touch(1024, 768) : browser.window();
+    page = window.newPage();
+    page.navigate("/");
+    Browser.ready(page);
+    hand.press(page, button("New job"));
+    hand.press(page, button("Diesel utility or pickup"));
+    page.waitForURL("**/rig");
+    Browser.ready(page);
+
+    station(hand, "Haul", "haul");
+    write(hand, "Grade", "7 %");
+    Browser.ready(page);
+    assertThat(page.locator("[data-fluid=pan]")).containsText("over its limit");
+
+    station(hand, "Find parts", "finder");
+    write(hand, "Spend at most", "300");
+    hand.press(page, button("Search"));
+    page.waitForSelector(
+        "[data-status=DONE]", new Page.WaitForSelectorOptions().setTimeout(60_000));
+    String worst = page.locator("[data-fluid=pan]").innerText();
+    hand.press(page, page.getByLabel("Make a plan of number 1"));
+    page.waitForURL("**/heat");
+    Browser.ready(page);
+    assertThat(page.locator("[data-fluid=pan]")).not().hasText(worst);
+
+    Locator cooler = page.locator("[data-piece='oil cooler']");
+    String place = cooler.getAttribute("aria-label");
+    if (hand == Hand.KEYS) {
+      hand.reach(page, cooler);
+      page.keyboard().press("ArrowRight");
+    } else {
+      cooler.tap();
+      swipe(cooler, 40, 0);
+    }
+    assertThat(cooler).not().hasAttribute("aria-label", place);
+    hand.press(page, button("Undo"));
+    assertThat(cooler).hasAttribute("aria-label", place);
+
+    station(hand, "Settle it", "settle");
+    hand.press(page, page.locator("nav.list button").nth(2));
+    assertThat(page.locator("[data-answer]")).isVisible();
+    for (String[] stop : new String[][] {{"Switch points", "switching"}, {"Lines", "lines"}}) {
+      station(hand, stop[0], stop[1]);
+    }
+    hand.press(page, page.locator("[data-fluid=coolant]"));
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("°C");
+    if (hand == Hand.KEYS) {
+      page.keyboard().press("Escape");
+    } else {
+      page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.BUTTON).first().tap();
+    }
+    assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    station(hand, "Work sheet", "sheet");
+    assertThat(page.locator("main"))
+        .containsText(Pattern.compile("oil cooler", Pattern.CASE_INSENSITIVE));
+    hand.reach(page, button("Print"));
   }
 
   /**
