@@ -34,6 +34,10 @@ class SettleController {
 
   @PostMapping("/settle")
   List<SettledDispute> settle(@Valid @RequestBody BuildRequest request) {
+    return questions.ask(() -> disputes(request));
+  }
+
+  List<SettledDispute> disputes(BuildRequest request) {
     JobContent job = request.job();
     Build build = request.chosen();
     Disputes disputes =
@@ -49,11 +53,9 @@ class SettleController {
                 .findFirst()
                 .map(SettleController::offer),
             usedCooler(job, build));
-    return questions.ask(
-        () ->
-            disputes.questions(job.setup(build)).stream()
-                .map(q -> SettledDispute.of(q.get()))
-                .toList());
+    return disputes.questions(job.setup(build)).stream()
+        .map(q -> SettledDispute.of(q.get()))
+        .toList();
   }
 
   private static Offer<FanUnit> offer(FanPart part) {

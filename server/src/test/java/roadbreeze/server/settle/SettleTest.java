@@ -36,7 +36,7 @@ class SettleTest {
   }
 
   private SettledDispute about(String question, JobContent job, String build) {
-    return settle.settle(new BuildRequest(job, build)).stream()
+    return settle.disputes(new BuildRequest(job, build)).stream()
         .filter(d -> d.question().code().equals(question))
         .findFirst()
         .orElseThrow();
@@ -236,7 +236,7 @@ class SettleTest {
         Set.of(
             "gain", "apart", "lead", "within", "headroom", "less", "moves", "rows", "air", "most");
     for (JobContent job : List.of(Jobs.HIVE, Jobs.BUCKET, Jobs.TILT_TRAY, Jobs.PLOUGH)) {
-      for (SettledDispute dispute : settle.settle(new BuildRequest(job, RESTORED))) {
+      for (SettledDispute dispute : settle.disputes(new BuildRequest(job, RESTORED))) {
         dispute
             .reason()
             .values()
@@ -277,10 +277,10 @@ class SettleTest {
     SettledDispute bare = about("oilSays.core", Jobs.HIVE, RESTORED);
     assertThat(bare.schools()).allMatch(s -> s.problem() == null);
     JobContent shallow = Jobs.with(Jobs.HIVE, "rig.vehicle.cooling.openingDepthMm", 30);
-    assertThatThrownBy(() -> settle.settle(new BuildRequest(shallow, RESTORED)))
+    assertThatThrownBy(() -> settle.disputes(new BuildRequest(shallow, RESTORED)))
         .isInstanceOf(BadInputException.class)
         .hasMessageContaining("problem.noCoolerFits");
-    assertThatThrownBy(() -> settle.settle(new BuildRequest(Jobs.HIVE, "nobody")))
+    assertThatThrownBy(() -> settle.disputes(new BuildRequest(Jobs.HIVE, "nobody")))
         .hasMessageContaining("fault.noSuchBuild");
   }
 
@@ -289,7 +289,7 @@ class SettleTest {
     JobContent still = Jobs.with(Jobs.HIVE, "builds.restored.fans.fan-1.speedPercent", 0);
     JobContent crawling =
         Jobs.with(Jobs.with(still, "haul.speedKmh", 5), "rig.vehicle.cooling.ramCoefficient", 0);
-    for (SettledDispute dispute : settle.settle(new BuildRequest(crawling, RESTORED))) {
+    for (SettledDispute dispute : settle.disputes(new BuildRequest(crawling, RESTORED))) {
       List<String> standing =
           dispute.schools().stream()
               .filter(s -> s.problem() == null)
