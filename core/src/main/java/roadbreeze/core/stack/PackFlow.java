@@ -77,9 +77,11 @@ public final class PackFlow {
     speedRatio = newSpeedRatio;
   }
 
-  /** Starts from what another has found in the same pack. */
+  /** Starts from what another has found in a pack with the same paths; its fans may be others. */
   public void startFrom(PackFlow other) {
-    System.arraycopy(other.fanPressure, 0, fanPressure, 0, fanPressure.length);
+    if (other.fanPressure.length == fanPressure.length) {
+      System.arraycopy(other.fanPressure, 0, fanPressure, 0, fanPressure.length);
+    }
     for (int p = 0; p < ducts.length; p++) {
       ducts[p].last = other.ducts[p].last;
     }

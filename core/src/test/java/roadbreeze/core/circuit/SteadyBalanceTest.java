@@ -8,11 +8,14 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import roadbreeze.core.RichCase;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.problem.NotConvergedException;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.Setup;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.Layer;
@@ -483,6 +486,19 @@ class SteadyBalanceTest {
       double whole = sound.fin().conductance(flux, air) * stack.paths().get(p).area();
       // Half the fins at twice the speed: more than half, well short of the whole.
       assertThat(side.outside[p][0] / whole).isBetween(0.55, 0.85);
+    }
+  }
+
+  @Test
+  void aPackWithMoreOrFewerFansStartsFromTheOther() {
+    Setup many = RichCase.setup();
+    Setup one = many.with(many.fitting().withFans(many.fitting().fans().subList(0, 1)));
+    for (Setup[] change : new Setup[][] {{many, one}, {one, many}}) {
+      SteadyBalance before = new SteadyBalance(Assembly.rig(change[0]));
+      before.solve(WorkedCase.CLIMB);
+      Rig next = Assembly.rig(change[1]);
+      assertThat(before.continuedWith(next).solve(WorkedCase.CLIMB).coolant())
+          .isCloseTo(new SteadyBalance(next).solve(WorkedCase.CLIMB).coolant(), within(1e-3));
     }
   }
 }
