@@ -8,14 +8,11 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import roadbreeze.core.RichCase;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.problem.NotConvergedException;
-import roadbreeze.core.rig.Assembly;
-import roadbreeze.core.rig.Setup;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.Layer;
@@ -491,14 +488,16 @@ class SteadyBalanceTest {
 
   @Test
   void aPackWithMoreOrFewerFansStartsFromTheOther() {
-    Setup many = RichCase.setup();
-    Setup one = many.with(many.fitting().withFans(many.fitting().fans().subList(0, 1)));
-    for (Setup[] change : new Setup[][] {{many, one}, {one, many}}) {
-      SteadyBalance before = new SteadyBalance(Assembly.rig(change[0]));
+    Stack one = WorkedCase.stack(true);
+    Stack two = new Stack(one.layers(), List.of(WorkedCase.fan(), WorkedCase.fan()), 0.55, 0.02);
+    Rig single = WorkedCase.rig(true);
+    Rig twin =
+        single.withPack(two, List.of(single.fanSettings().get(0), single.fanSettings().get(0)));
+    for (Rig[] change : new Rig[][] {{single, twin}, {twin, single}}) {
+      SteadyBalance before = new SteadyBalance(change[0]);
       before.solve(WorkedCase.CLIMB);
-      Rig next = Assembly.rig(change[1]);
-      assertThat(before.continuedWith(next).solve(WorkedCase.CLIMB).coolant())
-          .isCloseTo(new SteadyBalance(next).solve(WorkedCase.CLIMB).coolant(), within(1e-3));
+      assertThat(before.continuedWith(change[1]).solve(WorkedCase.CLIMB).coolant())
+          .isCloseTo(new SteadyBalance(change[1]).solve(WorkedCase.CLIMB).coolant(), within(1e-3));
     }
   }
 }
