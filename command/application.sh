@@ -16,10 +16,12 @@ build() {
   (cd "$HERE" && mvn -q -B -pl server -am -DskipTests package) || fail "the build failed; its messages are above"
 }
 
+quick_start_ready() { [ "$UNPACKED/classes.jsa" -nt "$JAR" ]; }
+
 # Unpacked, and with its classes laid out for the machine once, it starts in half the time.
 prepare_quick_start() {
   local archive="$UNPACKED/classes.jsa"
-  [ ! "$UNPACKED/classes.jsa" -nt "$JAR" ] && [ -w "$HERE/server/target" ] || return 0
+  ! quick_start_ready && [ -w "$HERE/server/target" ] || return 0
   say "preparing quicker starts (once after each build) …"
   rm -rf "$UNPACKED"
   java -Djarmode=tools -jar "$JAR" extract --destination "$UNPACKED" >/dev/null
@@ -73,7 +75,7 @@ stop_all() {
 
 start_server() { # start_server NAME PORT [PROFILE]
   local jar=$JAR archive=
-  [ ! "$UNPACKED/classes.jsa" -nt "$JAR" ] || { jar="$UNPACKED/$(basename "$JAR")"; archive="$UNPACKED/classes.jsa"; }
+  ! quick_start_ready || { jar="$UNPACKED/$(basename "$JAR")"; archive="$UNPACKED/classes.jsa"; }
   # Its own log is turned over by size; what the machine itself says of it is kept beside.
   ROADBREEZE_PORT=$2 LOGGING_FILE_NAME="$DATA/$1/server.log" LOGGING_THRESHOLD_CONSOLE=OFF \
     java "-Xmx$HEAP" -XX:+ExitOnOutOfMemoryError -XX:+UseSerialGC ${archive:+-XX:SharedArchiveFile="$archive"} \

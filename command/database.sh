@@ -22,6 +22,8 @@ as_admin() {
     -v ON_ERROR_STOP=1 "${@:2}"
 }
 
+for_tests() { [ "${1#test-}" != "$1" ]; } # for_tests NAME
+
 write_as_db_user() { as_db_user sh -c 'umask 077 && cat >"$1"' sh "$1"; }
 
 init_cluster() { # init_cluster NAME
@@ -42,20 +44,17 @@ let_in() { # let_in NAME
   echo "owner $(db_user) $ADMIN" | write_as_db_user "$dir/pg_ident.conf"
   {
     echo "local all $ADMIN peer map=owner"
-    case "$1" in
-      test-*) echo "host all all 127.0.0.1/32 trust" ;;
-      *) echo "host roadbreeze $APP 127.0.0.1/32 scram-sha-256" ;;
-    esac
+    if for_tests "$1"; then echo "host all all 127.0.0.1/32 trust"
+    else echo "host roadbreeze $APP 127.0.0.1/32 scram-sha-256"
+    fi
   } | write_as_db_user "$dir/pg_hba.conf"
 }
 
 start_cluster() { # start_cluster NAME [PORT]; sets DB_PORT
   local dir="$DATA/$1/pg" bin socket; bin=$(pg_bin)
   [ -f "$dir/PG_VERSION" ] || init_cluster "$1"
-  if cluster_running "$dir"; then
-    case "$1" in test-*) ;; *)
-      [ -s "$DATA/$1/password" ] || fail "$1 of an earlier release still runs in $DATA/$1: end that one first." ;;
-    esac
+  if cluster_running "$dir" && ! for_tests "$1" && [ ! -s "$DATA/$1/password" ]; then
+    fail "$1 of an earlier release still runs in $DATA/$1: end that one first."
   fi
   let_in "$1"
   if cluster_running "$dir"; then
@@ -74,7 +73,7 @@ start_cluster() { # start_cluster NAME [PORT]; sets DB_PORT
 -c log_filename=postgresql-%a.log -c log_truncate_on_rotation=on" start >/dev/null \
       || { as_db_user tail -20 "$dir/start.log" >&2; fail "PostgreSQL did not start; its log is above"; }
   fi
-  case "$1" in test-*) ;; *) own_database "$1" ;; esac
+  for_tests "$1" || own_database "$1"
 }
 
 remove_socket() { case "$1" in /tmp/road-breeze.*) rm -rf "$1" ;; esac; }

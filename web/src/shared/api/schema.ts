@@ -486,7 +486,7 @@ export interface paths {
             cookie?: never;
         };
         /** Headroom of every build of a saved job */
-        get: operations["YardVerdicts.verdicts"];
+        get: operations["SavedVerdictsController.verdicts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3338,7 +3338,7 @@ export interface operations {
             };
         };
     };
-    "YardVerdicts.verdicts": {
+    "SavedVerdictsController.verdicts": {
         parameters: {
             query?: never;
             header?: never;

@@ -11,7 +11,6 @@ import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.FanUnit;
-import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
 import roadbreeze.core.stack.FanCurve;
@@ -69,7 +68,7 @@ public final class RichCase {
       double height = 0.02 + 0.05 * random.nextDouble();
       obstacles.add(
           new Truck.Obstacle(
-              Name.of("obstacle-" + i, Name.Noun.OIL_COOLER, i),
+              Name.of("obstacle-" + i, Name.Noun.OBSTACLE, i),
               new Rectangle(0.70 * random.nextDouble(), 0.46 * random.nextDouble(), width, height),
               true,
               false));
@@ -105,35 +104,15 @@ public final class RichCase {
   }
 
   private static FanUnit electric() {
-    return new FanUnit(
-        FanUnit.Type.ELECTRIC,
-        1,
-        0.30,
-        new FanCurve(180, 0.8, false),
-        OptionalDouble.of(150),
-        OptionalDouble.empty(),
-        OptionalDouble.empty(),
-        OptionalDouble.empty(),
-        OptionalDouble.empty(),
-        OptionalDouble.empty(),
-        OptionalDouble.empty());
+    FanUnit one = WorkedCase.fitting().fans().get(0).part();
+    return one.withCurve(new FanCurve(180, 0.8, false));
   }
 
   private static CoolerFit cooler(
       String id, double width, double height, CoolerFit.Place place, double x, double y) {
     return new CoolerFit(
         Name.of(id, Name.Noun.OIL_COOLER, 0),
-        new OilCooler(
-            OilCooler.Family.STACKED_PLATE,
-            width,
-            height,
-            0.032,
-            14,
-            0.0105,
-            1,
-            0.0095,
-            OptionalDouble.empty(),
-            OptionalDouble.empty()),
+        WorkedCase.oilCooler(width, height, 0.032),
         place,
         x,
         y,

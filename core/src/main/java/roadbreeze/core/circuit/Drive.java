@@ -13,7 +13,7 @@ final class Drive {
   /** Spin loss that moves no temperature, relative. */
   private static final double SAME = 1e-7;
 
-  /** No gearbox hunts for good: after so many shifts it stays in the lower gear. */
+  /** No gearbox hunts for good: after so many shifts it stays in the lower gear; our own. */
   private static final int MOST_SHIFTS = 6;
 
   private final Rig rig;

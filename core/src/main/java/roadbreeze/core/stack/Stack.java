@@ -96,7 +96,7 @@ public final class Stack {
 
   /**
    * A path is told by which layers, fans and shadows hold it: one bit for each layer, then for each
-   * fan, then one for any shadow.
+   * fan, then one for any shadow. A long has room for many times the parts of any nose.
    */
   private void cut() {
     xs = cutLines(Rectangle::x, Rectangle::right);

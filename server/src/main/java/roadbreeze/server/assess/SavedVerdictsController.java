@@ -15,14 +15,14 @@ import roadbreeze.server.job.JobService;
 /** Verdicts of jobs as they are saved: worked out once for all who look at the yard. */
 @RestController
 @RequestMapping("/api/jobs")
-class YardVerdicts {
+class SavedVerdictsController {
   private static final int MOST_KEPT = 500;
 
   private final JobService jobs;
   private final Cache<JobEdition, List<Verdict>> kept =
       Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
-  YardVerdicts(JobService jobs) {
+  SavedVerdictsController(JobService jobs) {
     this.jobs = jobs;
   }
 
