@@ -20,7 +20,9 @@ const named = (id: string) => coolerName(job.build.coolers.findIndex((c) => c.id
 const other = (id: string) => otherName(job.build.otherCoolers.find((o) => o.id === id)!)
 const option = computed(() => {
   const h = job.detail!.balance!.heat
-  const kw = (v: number) => format(v, 'power', unitWorld.value)
+  // Read here and not when the chart asks, so that the chart is drawn anew in other units.
+  const world = unitWorld.value
+  const kw = (v: number) => format(v, 'power', world)
   const ink = dark.value ? '#f2eee5' : '#1d2022'
   const metal = dark.value ? '#98a2a4' : '#5a6468'
   const links = (
@@ -98,7 +100,7 @@ const option = computed(() => {
 </script>
 
 <template>
-  <section class="panel">
+  <section class="panel" data-heat-flow>
     <header>
       <h2>Where the heat goes</h2>
       <span class="small soft"

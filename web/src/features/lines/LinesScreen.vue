@@ -10,6 +10,7 @@ import { format, formatNumber } from '@/shared/units/units'
 import { useAskedField } from '@/job/fields/fieldPlace'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import LoopDrawing from './LoopDrawing.vue'
+import DataTable from '@/shared/ui/DataTable.vue'
 
 const job = useJob()
 useAskedField()
@@ -46,6 +47,15 @@ function removeHose(id: string) {
     hoses.value.filter((h) => h.id !== id),
   )
 }
+const DROPS = [
+  { key: 'where', label: '' },
+  { key: 'lost', label: '', figure: true },
+]
+const drops = (s: LineResult['hot']) => [
+  { where: 'lines as found', lost: format(s.foundDropKpa, 'pressure', unitWorld.value) },
+  { where: 'new hose', lost: format(s.hoseDropKpa, 'pressure', unitWorld.value) },
+  { where: 'cooler', lost: format(s.coolerDropKpa, 'pressure', unitWorld.value) },
+]
 </script>
 
 <template>
@@ -74,22 +84,13 @@ function removeHose(id: string) {
           <p class="soft">{{ k ? 'cold' : 'hot' }}, oil at {{ format(s.oilC, 'temperature', unitWorld, 0) }}</p>
           <p class="big">{{ formatNumber(s.flowShare * 100, 0) }} %</p>
           <p>{{ format(s.plannedFlowLpm, 'flow', unitWorld) }} of {{ format(s.foundFlowLpm, 'flow', unitWorld) }}</p>
-          <table>
-            <tbody>
-              <tr>
-                <th scope="row">lines as found</th>
-                <td>{{ format(s.foundDropKpa, 'pressure', unitWorld) }}</td>
-              </tr>
-              <tr>
-                <th scope="row">new hose</th>
-                <td>{{ format(s.hoseDropKpa, 'pressure', unitWorld) }}</td>
-              </tr>
-              <tr>
-                <th scope="row">cooler</th>
-                <td>{{ format(s.coolerDropKpa, 'pressure', unitWorld) }}</td>
-              </tr>
-            </tbody>
-          </table>
+          <DataTable
+            :label="`Pressure lost ${k ? 'cold' : 'hot'}`"
+            :columns="DROPS"
+            :rows="drops(s)"
+            :row-key="(d) => d.where"
+            bare
+          />
           <p class="small soft">Re {{ formatNumber(s.reynolds, 0) }} in the hose</p>
         </div>
       </div>
@@ -175,20 +176,6 @@ function removeHose(id: string) {
 }
 .big {
   font: 600 54px/1 var(--rb-font-head);
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  margin-top: 6px;
-}
-th {
-  font-weight: 400;
-  text-align: left;
-  color: var(--ink-soft);
-}
-td {
-  text-align: right;
-  font-weight: 600;
 }
 .buy {
   display: flex;

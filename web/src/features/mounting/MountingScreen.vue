@@ -10,6 +10,7 @@ import StripDrawing from './StripDrawing.vue'
 import { useComputed } from '@/job/useComputed'
 import { newId } from '@/job/paths'
 import type { FlatStrip, FromCooler, MountingStrip } from '@/shared/api/types'
+import DataTable from '@/shared/ui/DataTable.vue'
 
 const job = useJob()
 const strips = computed(() => job.build.strips)
@@ -55,6 +56,13 @@ function remove() {
 }
 const path = <F extends string>(field: F) => `builds.${job.selected}.strips.${strip.value!.id}.${field}` as const
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
+const BENDS = [
+  { key: 'bend', label: 'Bend' },
+  { key: 'centreMm', label: 'centre from left', figure: true },
+  { key: 'startMm', label: 'from', figure: true },
+  { key: 'endMm', label: 'to', figure: true },
+  { key: 'degrees', label: 'angle' },
+]
 </script>
 
 <template>
@@ -100,26 +108,15 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
           <span class="soft small">cut flat</span>
           <p class="cut">{{ flat ? mm(flat.flatMm) : '–' }}</p>
         </div>
-        <table v-if="flat">
-          <thead>
-            <tr>
-              <th scope="col">Bend</th>
-              <th scope="col">centre from left</th>
-              <th scope="col">from</th>
-              <th scope="col">to</th>
-              <th scope="col">angle</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="(m, i) in flat.marks" :key="i">
-              <th scope="row">{{ i + 1 }}</th>
-              <td>{{ mm(m.centreMm) }}</td>
-              <td>{{ mm(m.startMm) }}</td>
-              <td>{{ mm(m.endMm) }}</td>
-              <td>{{ format(Math.abs(m.degrees), 'angle', 'metric', 0) }} {{ m.degrees > 0 ? 'up' : 'down' }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <DataTable v-if="flat" label="Bends" :columns="BENDS" :rows="flat.marks" class="bends">
+          <template #bend="{ index }">{{ index + 1 }}</template>
+          <template #centreMm="{ row }">{{ mm(row.centreMm) }}</template>
+          <template #startMm="{ row }">{{ mm(row.startMm) }}</template>
+          <template #endMm="{ row }">{{ mm(row.endMm) }}</template>
+          <template #degrees="{ row }"
+            >{{ format(Math.abs(row.degrees), 'angle', 'metric', 0) }} {{ row.degrees > 0 ? 'up' : 'down' }}</template
+          >
+        </DataTable>
       </div>
       <div class="fields">
         <QuantityField label="Left leg" :path="path('leftLegMm')" quantity="size" :step="1" />
@@ -200,25 +197,8 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
   font: 600 54px/1 var(--rb-font-head);
   white-space: nowrap;
 }
-table {
-  border-collapse: collapse;
+.bends {
   flex: 1;
-}
-thead th {
-  font: 600 15px/1 var(--rb-font-head);
-  color: var(--ink-soft);
-  text-align: left;
-  padding-right: 12px;
-}
-tbody th {
-  font: 600 18px/1 var(--rb-font-head);
-  text-align: left;
-}
-td,
-tbody th {
-  padding: 5px 12px 5px 0;
-  border-top: 1px solid var(--rule-soft);
-  font-weight: 500;
 }
 .fields {
   display: grid;

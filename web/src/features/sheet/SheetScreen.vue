@@ -15,6 +15,7 @@ import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import RatingBar from '@/features/strip/RatingBar.vue'
 import PackSketch from './PackSketch.vue'
 import ProofTable from './ProofTable.vue'
+import DataTable from '@/shared/ui/DataTable.vue'
 
 const job = useJob()
 const { result, problem } = useComputed<WorkSheet>(
@@ -32,6 +33,21 @@ const print = () => window.print()
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
 const switched = computed(() => job.build.fans.filter((f) => f.switchPoints))
 const haul = computed(() => job.content.haul)
+const HOSES = [
+  { key: 'name', label: 'Hose' },
+  { key: 'boreMm', label: 'Bore', figure: true },
+  { key: 'cutMm', label: 'Cut', figure: true },
+  { key: 'fittedMm', label: 'Fitted', figure: true },
+]
+const STRIPS = [
+  { key: 'name', label: 'Strip' },
+  { key: 'flatMm', label: 'Cut flat', figure: true },
+  { key: 'marks', label: 'Bend centres from the left' },
+]
+const bends = (marks: WorkSheet['strips'][number]['marks']) =>
+  marks
+    .map((m) => `${mm(m.centreMm)} (${Math.abs(Math.round(m.degrees))}° ${m.degrees > 0 ? 'up' : 'down'})`)
+    .join(', ')
 </script>
 
 <template>
@@ -146,26 +162,11 @@ const haul = computed(() => job.content.haul)
       </p>
       <section v-if="result.lines.cuts.length">
         <h2>Hose cut list</h2>
-        <table>
-          <thead>
-            <tr>
-              <th>Hose</th>
-              <th>Bore</th>
-              <th>Cut</th>
-              <th>Fitted</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="c in result.lines.cuts" :key="c.hose">
-              <td>{{ c.name }}</td>
-              <td>{{ mm(c.boreMm) }}</td>
-              <td>
-                <b>{{ format(c.cutMm, 'size', unitWorld) }}</b>
-              </td>
-              <td>{{ format(c.fittedMm, 'size', unitWorld) }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <DataTable label="Hoses to cut" :columns="HOSES" :rows="result.lines.cuts" :row-key="(c) => c.hose">
+          <template #boreMm="{ row }">{{ mm(row.boreMm) }}</template>
+          <template #cutMm="{ row }">{{ format(row.cutMm, 'size', unitWorld) }}</template>
+          <template #fittedMm="{ row }">{{ format(row.fittedMm, 'size', unitWorld) }}</template>
+        </DataTable>
         <p class="small">
           Flow left: hot {{ formatNumber(result.lines.hot.flowShare * 100, 0) }} %, at
           {{ t(result.lines.cold.oilC, 0) }} {{ formatNumber(result.lines.cold.flowShare * 100, 0) }} % of the flow as
@@ -175,32 +176,11 @@ const haul = computed(() => job.content.haul)
       </section>
       <section v-if="result.strips.length">
         <h2>Mounting strips</h2>
-        <table>
-          <thead>
-            <tr>
-              <th>Strip</th>
-              <th>Cut flat</th>
-              <th>Bend centres from the left</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="s in result.strips" :key="s.id">
-              <td>{{ s.quantity }} × {{ s.name }}</td>
-              <td>
-                <b>{{ mm(s.flatMm) }}</b>
-              </td>
-              <td>
-                {{
-                  s.marks
-                    .map(
-                      (m) => `${mm(m.centreMm)} (${Math.abs(Math.round(m.degrees))}° ${m.degrees > 0 ? 'up' : 'down'})`,
-                    )
-                    .join(', ')
-                }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <DataTable label="Strips to cut" :columns="STRIPS" :rows="result.strips" :row-key="(s) => s.id">
+          <template #name="{ row }">{{ row.quantity }} × {{ row.name }}</template>
+          <template #flatMm="{ row }">{{ mm(row.flatMm) }}</template>
+          <template #marks="{ row }">{{ bends(row.marks) }}</template>
+        </DataTable>
       </section>
       <section>
         <h2>In this order</h2>
@@ -309,19 +289,6 @@ const haul = computed(() => job.content.haul)
 }
 .columns h2 {
   margin: 6px 0;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  margin: 6px 0;
-}
-th {
-  text-align: left;
-  font: 600 15px/1 var(--rb-font-head);
-}
-td {
-  border-top: 1px solid var(--rule);
-  padding: 4px 8px 4px 0;
 }
 .steps {
   list-style: none;

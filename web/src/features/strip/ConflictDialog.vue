@@ -6,11 +6,17 @@ import { useDocument } from '@/job/document'
 import { useSaving } from '@/job/saving'
 import { unitWorld } from '@/shared/ui/preferences'
 import { placeName, valueText } from './clashes'
+import DataTable from '@/shared/ui/DataTable.vue'
 
 /** Two windows changed one thing: both values side by side, and a person chooses. */
 const props = defineProps<{ conflict: Conflict }>()
 const saving = useSaving()
 const document = useDocument()
+const COLUMNS = [
+  { key: 'path', label: '' },
+  { key: 'theirs', label: 'theirs' },
+  { key: 'mine', label: 'yours' },
+]
 const mine = ref<Record<string, boolean>>({})
 const clashes = computed<Clash[]>(() => props.conflict.merged.clashes)
 const undecided = computed(() => clashes.value.some((c) => !(c.path in mine.value)))
@@ -28,42 +34,38 @@ const text = (c: Clash, value: unknown) => valueText(c.path, value, unitWorld.va
     :close-on-press-escape="false"
   >
     <p>Another window changed the same thing while you did. Everything else of both is kept. Which of these?</p>
-    <table data-conflict>
-      <thead>
-        <tr>
-          <th scope="col"></th>
-          <th scope="col">theirs</th>
-          <th scope="col">yours</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="c in clashes" :key="c.path">
-          <th scope="row">{{ name(c) }}</th>
-          <td>
-            <button
-              type="button"
-              class="act"
-              :class="{ main: mine[c.path] === false }"
-              :aria-pressed="mine[c.path] === false"
-              @click="mine[c.path] = false"
-            >
-              {{ text(c, c.theirs) }}
-            </button>
-          </td>
-          <td>
-            <button
-              type="button"
-              class="act"
-              :class="{ main: mine[c.path] === true }"
-              :aria-pressed="mine[c.path] === true"
-              @click="mine[c.path] = true"
-            >
-              {{ text(c, c.mine) }}
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      label="What both changed"
+      :columns="COLUMNS"
+      :rows="clashes"
+      :row-key="(c) => c.path"
+      class="clashes"
+      data-conflict
+    >
+      <template #path="{ row }">{{ name(row) }}</template>
+      <template #theirs="{ row }">
+        <button
+          type="button"
+          class="act"
+          :class="{ main: mine[row.path] === false }"
+          :aria-pressed="mine[row.path] === false"
+          @click="mine[row.path] = false"
+        >
+          {{ text(row, row.theirs) }}
+        </button>
+      </template>
+      <template #mine="{ row }">
+        <button
+          type="button"
+          class="act"
+          :class="{ main: mine[row.path] === true }"
+          :aria-pressed="mine[row.path] === true"
+          @click="mine[row.path] = true"
+        >
+          {{ text(row, row.mine) }}
+        </button>
+      </template>
+    </DataTable>
     <template #footer>
       <button
         type="button"
@@ -78,24 +80,7 @@ const text = (c: Clash, value: unknown) => valueText(c.path, value, unitWorld.va
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  margin-top: 14px;
-}
-th {
-  text-align: left;
-  font-weight: 500;
-  padding: 6px 10px 6px 0;
-}
-thead th {
-  color: var(--ink-soft);
-  font-size: var(--rb-size-1);
-}
-td {
-  padding: 6px 10px 6px 0;
-}
-td .act {
+.clashes .act {
   width: 100%;
   min-height: 44px;
 }

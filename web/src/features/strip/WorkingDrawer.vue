@@ -4,6 +4,7 @@ import { useComputed } from '@/job/useComputed'
 import type { Fluid, Working } from '@/shared/api/types'
 import { say, sayValue, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
+import DataTable from '@/shared/ui/DataTable.vue'
 
 const props = defineProps<{ fluid: Fluid }>()
 const emit = defineEmits<{ close: [] }>()
@@ -12,6 +13,11 @@ const { result, problem } = useComputed<Working>(
   `/api/compute/working/${props.fluid.toUpperCase()}`,
   () => job.content && { job: job.content, build: job.selected },
 )
+const COLUMNS = [
+  { key: 'name', label: '' },
+  { key: 'value', label: '' },
+  { key: 'origin', label: '', figure: true },
+]
 const titles: Record<Fluid, string> = {
   coolant: 'Coolant at the radiator inlet',
   feed: 'Oil leaving for the coolers',
@@ -34,17 +40,22 @@ const titles: Record<Fluid, string> = {
         <li v-for="(step, i) in result.steps" :key="i">
           <p class="formula">{{ step.formula }}</p>
           <p class="value">{{ say(step.result, unitWorld, true) }}</p>
-          <table>
-            <tbody>
-              <tr v-for="input in step.inputs" :key="input.name">
-                <th scope="row">{{ word(input.name) }}</th>
-                <td>{{ sayValue(input.value, unitWorld, undefined, true) }}</td>
-                <td class="origin" :class="input.origin.toLowerCase()">
-                  {{ word(`workingOrigin.${input.origin.toLowerCase()}`) }}
-                </td>
-              </tr>
-            </tbody>
-          </table>
+          <DataTable
+            :label="`Inputs of step ${i + 1}`"
+            :columns="COLUMNS"
+            :rows="step.inputs"
+            :row-key="(input) => input.name"
+            class="inputs"
+            bare
+          >
+            <template #name="{ row }">{{ word(row.name) }}</template>
+            <template #value="{ row }">{{ sayValue(row.value, unitWorld, undefined, true) }}</template>
+            <template #origin="{ row }"
+              ><span class="origin" :class="row.origin.toLowerCase()">{{
+                word(`workingOrigin.${row.origin.toLowerCase()}`)
+              }}</span></template
+            >
+          </DataTable>
           <p class="small soft">{{ step.source }}</p>
         </li>
       </ol>
@@ -82,21 +93,22 @@ li {
 .value {
   font: 600 20px/1.2 var(--rb-font-head);
 }
-table {
-  border-collapse: collapse;
-  width: 100%;
+.inputs {
+  margin: 0;
 }
-th {
+.inputs :deep(th) {
   font-weight: 400;
-  text-align: left;
   color: var(--ink-soft);
+}
+.inputs :deep(th),
+.inputs :deep(td) {
+  border: 0;
   padding: 3px 8px 3px 0;
 }
-td {
-  padding: 3px 8px 3px 0;
+.inputs :deep(td) {
+  font: inherit;
 }
 .origin {
-  text-align: right;
   font-size: 13px;
 }
 .origin.entered {

@@ -14,6 +14,7 @@ import { useAskedField } from '@/job/fields/fieldPlace'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import TemperatureLadder from './TemperatureLadder.vue'
+import DataTable from '@/shared/ui/DataTable.vue'
 
 const ClimbRun = later(() => import('./ClimbRun.vue'))
 
@@ -59,6 +60,12 @@ function fanOn(run: SwitchResult['chosen']): string {
   return !first ? 'no switch' : first.afterS == null ? 'never needed' : `${Math.round(first.afterS)} s`
 }
 const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
+const RUNS = [
+  { key: 'thermostat', label: 'Thermostat' },
+  { key: 'foot', label: 'at the foot' },
+  { key: 'fan', label: 'fan after' },
+  { key: 'top', label: 'at the top' },
+]
 </script>
 
 <template>
@@ -122,26 +129,20 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
         </li>
       </ul>
       <h3 class="against">Against a colder thermostat</h3>
-      <table v-if="result" data-compare>
-        <thead>
-          <tr>
-            <th scope="col">Thermostat</th>
-            <th scope="col">at the foot</th>
-            <th scope="col">fan after</th>
-            <th scope="col">at the top</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(run, k) in [result.chosen, result.colder]" :key="k">
-            <th scope="row">
-              {{ k ? 'colder' : 'chosen' }}, {{ format(run.thermostatStartC, 'temperature', unitWorld, 0) }}
-            </th>
-            <td>{{ t(run.coolantC[0]!) }}</td>
-            <td>{{ fanOn(run) }}</td>
-            <td>{{ t(run.coolantC.at(-1)!) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        v-if="result"
+        label="Against a colder thermostat"
+        :columns="RUNS"
+        :rows="[result.chosen, result.colder]"
+        data-compare
+      >
+        <template #thermostat="{ row, index }"
+          >{{ index ? 'colder' : 'chosen' }}, {{ format(row.thermostatStartC, 'temperature', unitWorld, 0) }}</template
+        >
+        <template #foot="{ row }">{{ t(row.coolantC[0]!) }}</template>
+        <template #fan="{ row }">{{ fanOn(row) }}</template>
+        <template #top="{ row }">{{ t(row.coolantC.at(-1)!) }}</template>
+      </DataTable>
       <p class="small soft">
         A colder thermostat starts lower; once it is wide open the peak is the radiator's and the air's, not the
         thermostat's.
@@ -228,28 +229,6 @@ ul {
 .run {
   display: flex;
   flex-direction: column;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  margin: 8px 0;
-}
-thead th {
-  font: 600 15px/1 var(--rb-font-head);
-  color: var(--ink-soft);
-  text-align: left;
-}
-tbody th {
-  font-weight: 500;
-  text-align: left;
-}
-td,
-tbody th {
-  padding: 6px 8px 6px 0;
-  border-top: 1px solid var(--rule-soft);
-}
-td {
-  font: 600 20px/1 var(--rb-font-head);
 }
 @media (max-width: 1100px) {
   .switching {

@@ -6,7 +6,7 @@ const PLACES: [RegExp, string][] = [
   [/^rig\.foundLines|^builds\.[^.]+\.lines/, 'lines'],
   [/^builds\.[^.]+\.strips/, 'mounting'],
   [/^builds\.[^.]+\.(thermostat|fans\.[^.]+\.switchPoints)/, 'switching'],
-  [/^rig\.(obstacles|traverse)|^builds\./, 'heat'],
+  [/^rig\.(obstacles|traverses)|^builds\./, 'heat'],
   [/^rig\.|^about\./, 'rig'],
 ]
 

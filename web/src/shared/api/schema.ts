@@ -214,6 +214,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/traverses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Air traverses against the model, and their fans on equal terms */
+        post: operations["HeatController.traverses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/switching": {
         parameters: {
             query?: never;
@@ -337,7 +354,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Fans on their curves at four road speeds, and an air traverse */
+        /** Fans on their curves at four road speeds */
         post: operations["HeatController.fans"];
         delete?: never;
         options?: never;
@@ -570,11 +587,22 @@ export interface components {
             version: number;
         };
         AirTraverse: {
+            id: string;
             /** @enum {string} */
             where: "AT_CORE" | "FREE_AIR";
+            build: string;
+            fan: string;
+            part: components["schemas"]["FanPart"];
+            /** Format: double */
+            engineRpm: number | null;
+            /** Format: double */
+            volts: number | null;
+            airConditioning: boolean;
             /** Format: int32 */
             columns: number;
             readingsMs: number[];
+            /** Format: double */
+            factor: number | null;
         };
         CoolingData: {
             /** Format: double */
@@ -601,8 +629,6 @@ export interface components {
             condenser: components["schemas"]["CoreSize"] | null;
             chargeAirCooler: components["schemas"]["CoreSize"] | null;
             chargeAirFirst: boolean;
-            /** Format: double */
-            fanFactor: number;
         };
         CoreSize: {
             /** Format: double */
@@ -639,6 +665,40 @@ export interface components {
             airConditioningKw: number;
             /** Format: double */
             condenserKw: number;
+        };
+        FanPart: {
+            code: string;
+            name: string;
+            /** @enum {string} */
+            kind: "ELECTRIC" | "BELT" | "VISCOUS" | "CONTROLLED";
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            freeFlowM3s: number;
+            /** Format: double */
+            shutoffPa: number | null;
+            curveM3s: number[] | null;
+            curvePa: number[] | null;
+            /** Format: double */
+            volts: number | null;
+            /** Format: double */
+            amps: number | null;
+            /** Format: double */
+            pulleyRatio: number | null;
+            /** Format: double */
+            referenceRpm: number | null;
+            /** Format: double */
+            referenceKw: number | null;
+            /** Format: double */
+            gripsFromC: number | null;
+            /** Format: double */
+            gripsFullyC: number | null;
+            /** Format: double */
+            clutchLimitRpm: number | null;
+            /** Format: double */
+            price: number;
         };
         FoundLines: {
             /** Format: double */
@@ -749,7 +809,7 @@ export interface components {
             trailer: components["schemas"]["Trailer"];
             ratings: components["schemas"]["RatingsData"] | null;
             obstacles: components["schemas"]["Obstacle"][];
-            traverse: components["schemas"]["AirTraverse"] | null;
+            traverses: components["schemas"]["AirTraverse"][];
             foundLines: components["schemas"]["FoundLines"];
             marks: {
                 [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
@@ -908,40 +968,6 @@ export interface components {
             /** Format: double */
             price: number;
         };
-        FanPart: {
-            code: string;
-            name: string;
-            /** @enum {string} */
-            kind: "ELECTRIC" | "BELT" | "VISCOUS" | "CONTROLLED";
-            /** Format: int32 */
-            count: number;
-            /** Format: double */
-            diameterMm: number;
-            /** Format: double */
-            freeFlowM3s: number;
-            /** Format: double */
-            shutoffPa: number | null;
-            curveM3s: number[] | null;
-            curvePa: number[] | null;
-            /** Format: double */
-            volts: number | null;
-            /** Format: double */
-            amps: number | null;
-            /** Format: double */
-            pulleyRatio: number | null;
-            /** Format: double */
-            referenceRpm: number | null;
-            /** Format: double */
-            referenceKw: number | null;
-            /** Format: double */
-            gripsFromC: number | null;
-            /** Format: double */
-            gripsFullyC: number | null;
-            /** Format: double */
-            clutchLimitRpm: number | null;
-            /** Format: double */
-            price: number;
-        };
         FittedCooler: {
             id: string;
             part: components["schemas"]["CoolerPart"];
@@ -1094,7 +1120,7 @@ export interface components {
             complaint: string;
             order: string[] | null;
             archived: boolean | null;
-            notices: "PHYSICS_2"[];
+            notices: ("PHYSICS_2" | "TRAVERSES_NAME_FANS")[];
         };
         SaveAbout: {
             /** Format: int64 */
@@ -1435,6 +1461,40 @@ export interface components {
             /** Format: int32 */
             restoring: number;
         };
+        Alike: {
+            /** Format: double */
+            rpm: number | null;
+            /** Format: double */
+            flow: number;
+            /** Format: double */
+            spread: number;
+        };
+        Compared: {
+            first: string;
+            second: string;
+            /** Format: double */
+            rpm: number | null;
+            said: components["schemas"]["Said"];
+        };
+        Read: {
+            id: string;
+            /** Format: double */
+            meanMs: number;
+            /** Format: double */
+            measuredFlow: number;
+            /** Format: double */
+            modelFlow: number | null;
+            /** Format: double */
+            fanFactor: number | null;
+            /** Format: double */
+            speedPercent: number | null;
+            said: components["schemas"]["Said"][];
+            alike: components["schemas"]["Alike"][];
+        };
+        TraverseReport: {
+            rows: components["schemas"]["Read"][];
+            compared: components["schemas"]["Compared"][];
+        };
         School: {
             name: components["schemas"]["Said"];
             problem: components["schemas"]["Said"] | null;
@@ -1528,7 +1588,6 @@ export interface components {
         };
         FanReport: {
             fans: components["schemas"]["FanState"][];
-            traverse: components["schemas"]["Traverse"] | null;
         };
         FanState: {
             name: components["schemas"]["PartName"];
@@ -1545,19 +1604,6 @@ export interface components {
             flow: number;
             /** Format: double */
             pressurePa: number;
-        };
-        Traverse: {
-            /** Format: double */
-            meanMs: number;
-            /** Format: double */
-            measuredFlow: number;
-            /** Format: double */
-            modelFlow: number;
-            /** Format: double */
-            fanFactor: number | null;
-            /** Format: double */
-            speedPercent: number | null;
-            said: components["schemas"]["Said"];
         };
         Air: {
             /** Format: double */
@@ -2336,6 +2382,30 @@ export interface operations {
             };
         };
     };
+    "HeatController.traverses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TraverseReport"];
+                };
+            };
+        };
+    };
     "SwitchController.switching": {
         parameters: {
             query?: never;
@@ -2663,8 +2733,7 @@ export interface operations {
                  *                 "tubes": null
                  *               },
                  *               "chargeAirCooler": null,
-                 *               "chargeAirFirst": false,
-                 *               "fanFactor": 1
+                 *               "chargeAirFirst": false
                  *             },
                  *             "limits": {
                  *               "coolantC": 112,
@@ -2701,7 +2770,7 @@ export interface operations {
                  *               "movable": true
                  *             }
                  *           ],
-                 *           "traverse": null,
+                 *           "traverses": [],
                  *           "foundLines": {
                  *             "lengthM": 2.4,
                  *             "boreMm": 9.5,

@@ -40,6 +40,7 @@ export type Shelf = S['Shelf']
 export type ShelfPart = Record<string, unknown>
 export type PartColumn = S['Column']
 export type FanReport = S['FanReport']
+export type TraverseReport = S['TraverseReport']
 export type RatingResult = S['RatingResult']
 export type FinderState = S['FinderState']
 export type FinderRequest = S['FinderRequest']

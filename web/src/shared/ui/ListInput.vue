@@ -36,7 +36,7 @@ function commit() {
     value.value = null
     return
   }
-  const parsed = parseList(text.value, props.quantity, unitWorld.value)
+  const parsed = parseList(text.value, props.quantity, unitWorld.value, value.value ?? [])
   if (parsed.ok) value.value = parsed.values
   else say(parsed.why)
 }

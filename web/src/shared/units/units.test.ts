@@ -141,10 +141,17 @@ describe('several numbers in one field', () => {
   })
 
   it('come back as they were shown', () => {
+    const values = [390, 490.5, 530]
     for (const world of ['metric', 'imperial'] as const) {
-      const back = parseList(listText([390, 490.5, 530], 'torque', world), 'torque', world)
-      expect(back.ok && back.values.map((v) => Number(v.toFixed(1)))).toEqual([390, 490.5, 530])
+      const text = listText(values, 'torque', world)
+      expect(parseList(text, 'torque', world, values)).toEqual({ ok: true, values })
     }
+    // What is written shortly in other units does not creep where its neighbour is changed.
+    const shown = listText([2.9, 3.2], 'velocity', 'imperial')
+    expect(shown).toBe('571  630')
+    const changed = parseList(shown.replace('630', '640'), 'velocity', 'imperial', [2.9, 3.2])
+    expect(changed.ok && changed.values[0]).toBe(2.9)
+    expect(changed.ok && changed.values[1]).toBeCloseTo(3.2512, 4)
   })
 })
 

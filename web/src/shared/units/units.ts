@@ -159,19 +159,30 @@ export function parse(text: string, quantity: QuantityName, world: UnitWorld): P
   return { ok: true, value: Number(value.toPrecision(12)) }
 }
 
-/** Numbers with blanks or semicolons between; a unit after the last one is that of them all. */
+/**
+ * Numbers with blanks or semicolons between; a unit after the last one is that of them all.
+ *
+ * @param was values that were shown for editing: a number left as it stood is still that value
+ */
 export function parseList(
   text: string,
   quantity: QuantityName,
   world: UnitWorld,
+  was: number[] = [],
 ): { ok: true; values: number[] } | { ok: false; why: string } {
   const parts = text.split(/[\s;]+/).filter(Boolean)
   const last = parts.pop() ?? ''
   const [, number, unit] = /^([\d.,+−-]*)(.*)$/.exec(last)!
   if (number) parts.push(number)
   if (!parts.length) return { ok: false, why: 'Enter at least one number.' }
+  const stood = new Map(was.map((v) => [editNumber(toShown(v, quantity, world), quantity, world), v]))
   const values: number[] = []
   for (const part of parts) {
+    const left = unit ? undefined : stood.get(part)
+    if (left !== undefined) {
+      values.push(left)
+      continue
+    }
     const bare = parse(part, quantity, world)
     const parsed = bare.ok ? parse(`${part} ${unit}`, quantity, world) : bare
     if (!parsed.ok) return parsed
@@ -182,5 +193,5 @@ export function parseList(
 
 /** What a field of several numbers shows for editing. */
 export function listText(values: number[], quantity: QuantityName, world: UnitWorld): string {
-  return values.map((v) => formatNumber(toShown(v, quantity, world), 4, false)).join('  ')
+  return values.map((v) => editNumber(toShown(v, quantity, world), quantity, world)).join('  ')
 }

@@ -1,11 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import { useComputed } from '@/job/useComputed'
-import type { AirTraverse, AnyPart, ClutchPart, FanPart, FanReport, FittedFan, JobContent } from '@/shared/api/types'
-import { say } from '@/shared/message/say'
-import { unitWorld } from '@/shared/ui/preferences'
-import { format, formatNumber, parse, toShown } from '@/shared/units/units'
+import type { AnyPart, ClutchPart, FanPart, FanReport, FittedFan, JobContent } from '@/shared/api/types'
 import ListField from '@/job/fields/ListField.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
@@ -14,8 +11,9 @@ import { edited } from '@/job/origin'
 import { newId } from '@/job/paths'
 import { picked, usePack } from '../pack/usePack'
 import FanCurves from './FanCurves.vue'
+import TraversesPanel from './TraversesPanel.vue'
 
-/** The fans of the build on their curves, and the anemometer's word on them. */
+/** The fans of the build on their curves. */
 const { job, build, radiator } = usePack()
 const { result, problem, queueing } = useComputed<FanReport>(
   '/api/compute/fans',
@@ -75,60 +73,9 @@ const fits = (part: AnyPart) => {
   return onEngine(p) && other ? 'one on the engine' : p.diameterMm > radiator.value.height + 60 ? 'too large' : ''
 }
 
-const readings = ref('')
-const columns = ref(3)
-const where = ref<AirTraverse['where']>('AT_CORE')
-const readingProblem = ref('')
-// The fields follow the job: what is undone, or read in another window, shows here, too.
-watch(
-  () => job.content.rig.traverse,
-  (t) => {
-    readings.value = (t?.readingsMs ?? [])
-      .map((v) => formatNumber(toShown(v, 'velocity', unitWorld.value), 2, false))
-      .join(' ')
-    columns.value = t?.columns ?? 3
-    where.value = t?.where ?? 'AT_CORE'
-    readingProblem.value = ''
-  },
-  { immediate: true },
-)
-function takeReadings() {
-  const list: number[] = []
-  for (const text of readings.value.split(/[\s;]+/).filter(Boolean)) {
-    const parsed = parse(text, 'velocity', unitWorld.value)
-    if (!parsed.ok) {
-      readingProblem.value = parsed.why
-      return
-    }
-    list.push(parsed.value)
-  }
-  if (!list.length) {
-    readingProblem.value = 'Type the readings, row by row from the upper left.'
-    return
-  }
-  readingProblem.value = ''
-  job.edit('rig.traverse', { where: where.value, columns: columns.value, readingsMs: list })
-}
-function apply() {
-  const t = result.value?.traverse
-  if (t?.fanFactor != null) job.edit('rig.vehicle.cooling.fanFactor', Number(t.fanFactor.toFixed(3)))
-  else if (t?.speedPercent != null)
-    job.edit(`builds.${job.selected}.fans.${build.value.fans[0]!.id}.speedPercent`, Math.round(t.speedPercent))
-}
-const grid = computed(() => {
-  const t = job.content.rig.traverse
-  if (!t) return []
-  const rows: number[][] = []
-  for (let i = 0; i < t.readingsMs.length; i += t.columns) rows.push(t.readingsMs.slice(i, i + t.columns))
-  return rows
-})
 const MOUNTS = [
   ['PULLER', 'puller'],
   ['PUSHER', 'pusher'],
-] as const
-const READ_AT = [
-  ['AT_CORE', 'at the core'],
-  ['FREE_AIR', 'free air'],
 ] as const
 </script>
 
@@ -242,48 +189,9 @@ const READ_AT = [
         <QuantityField label="Blade diameter" :path="path('part.diameterMm')" quantity="size" :step="5" />
       </div>
     </details>
-    <details :open="!!job.content.rig.traverse">
+    <details :open="job.content.rig.traverses.length > 0">
       <summary>Air measured by hand</summary>
-      <p class="caution small">
-        Truck standing, brakes on. Hands, sleeves and the anemometer's lead clear of the blades; read from the grille
-        side.
-      </p>
-      <div class="row">
-        <ChoiceInput v-model="where" label="Where it was read" :choices="READ_AT" class="grow" />
-        <label class="cols small">columns <input v-model.number="columns" type="number" min="1" max="12" /></label>
-      </div>
-      <label class="small"
-        >Readings, row by row from the upper left
-        <textarea
-          v-model="readings"
-          rows="2"
-          :aria-invalid="!!readingProblem"
-          placeholder="3.1 3.4 3.0  2.8 3.2 2.9"
-        ></textarea>
-      </label>
-      <p v-if="readingProblem" role="alert" class="why">{{ readingProblem }}</p>
-      <div class="row">
-        <button type="button" class="act" @click="takeReadings">Take the readings</button>
-        <button
-          v-if="result?.traverse?.fanFactor != null || result?.traverse?.speedPercent != null"
-          type="button"
-          class="act main"
-          @click="apply"
-        >
-          Correct the model
-        </button>
-        <button v-if="job.content.rig.traverse" type="button" class="act" @click="job.edit('rig.traverse', null)">
-          Forget them
-        </button>
-      </div>
-      <table v-if="grid.length" class="grid">
-        <tbody>
-          <tr v-for="(row, r) in grid" :key="r">
-            <td v-for="(v, k) in row" :key="k">{{ format(v, 'velocity', unitWorld) }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <p v-if="result?.traverse" data-traverse>{{ say(result.traverse.said, unitWorld) }}</p>
+      <TraversesPanel :fan="fan" />
     </details>
     <PartShelf v-if="changingClutch" shelf="clutches" @close="changingClutch = false" @fit="fitClutch" />
     <PartShelf
@@ -302,33 +210,5 @@ const READ_AT = [
 <style scoped>
 .grow {
   flex: 1;
-}
-textarea,
-.cols input {
-  background: var(--paper);
-  color: var(--ink);
-  border: 1px solid var(--rule);
-  font: inherit;
-  padding: 6px 8px;
-}
-textarea {
-  width: 100%;
-  display: block;
-}
-.cols input {
-  width: 64px;
-  min-height: 44px;
-}
-.why {
-  color: var(--over-ink);
-  font-size: 14px;
-}
-.grid {
-  border-collapse: collapse;
-}
-.grid td {
-  border: 1px solid var(--rule);
-  padding: 4px 10px;
-  text-align: right;
 }
 </style>

@@ -4,6 +4,7 @@ import { useJob } from '@/job/useJob'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import DataTable from '@/shared/ui/DataTable.vue'
 
 /** What limits this build, in words and by what a tenth more of each thing would buy. */
 const job = useJob()
@@ -16,6 +17,12 @@ const names: Record<string, string> = {
   SLIP: '10 % less slip heat',
   PREHEAT: '10 % less heat in front',
 }
+const COLUMNS = [
+  { key: 'kind', label: 'What it would buy' },
+  { key: 'bar', label: '' },
+  { key: 'coolantK', label: 'coolant', figure: true },
+  { key: 'panK', label: 'pan', figure: true },
+]
 const levers = computed(() => [...(job.detail?.levers ?? [])].sort((a, b) => a.coolantK - b.coolantK))
 const most = computed(() => Math.max(0.5, ...levers.value.map((l) => Math.abs(l.coolantK))))
 const d = (k: number) => (k > 0.05 ? '+' : '') + format(k, 'difference', unitWorld.value, 1)
@@ -26,26 +33,21 @@ const d = (k: number) => (k > 0.05 ? '+' : '') + format(k, 'difference', unitWor
     <ul class="advice">
       <li v-for="a in job.detail?.advice ?? []" :key="a.code">{{ say(a, unitWorld) }}</li>
     </ul>
-    <table v-if="levers.length" class="levers">
-      <thead>
-        <tr>
-          <th scope="col">What it would buy</th>
-          <th></th>
-          <th scope="col">coolant</th>
-          <th scope="col">pan</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="l in levers" :key="l.kind">
-          <th scope="row">{{ names[l.kind] }}</th>
-          <td class="bar">
-            <i :style="{ width: (100 * Math.abs(l.coolantK)) / most + '%' }" :class="{ wrong: l.coolantK > 0.05 }"></i>
-          </td>
-          <td>{{ d(l.coolantK) }}</td>
-          <td>{{ d(l.panK) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-if="levers.length"
+      label="What it would buy"
+      :columns="COLUMNS"
+      :rows="levers"
+      :row-key="(l) => l.kind"
+      class="levers"
+    >
+      <template #kind="{ row }">{{ names[row.kind] }}</template>
+      <template #bar="{ row }"
+        ><i :style="{ width: (100 * Math.abs(row.coolantK)) / most + '%' }" :class="{ wrong: row.coolantK > 0.05 }"></i
+      ></template>
+      <template #coolantK="{ row }">{{ d(row.coolantK) }}</template>
+      <template #panK="{ row }">{{ d(row.panK) }}</template>
+    </DataTable>
     <ul class="warnings small">
       <li v-for="x in job.detail?.balance?.warnings ?? []" :key="x.code">{{ say(x, unitWorld) }}</li>
     </ul>
@@ -65,40 +67,19 @@ const d = (k: number) => (k > 0.05 ? '+' : '') + format(k, 'difference', unitWor
   border-left: 4px solid var(--rule);
   padding-left: 10px;
 }
-.levers {
-  width: 100%;
-  border-collapse: collapse;
-}
-.levers th {
-  font-weight: 500;
-  text-align: left;
-  padding: 3px 8px 3px 0;
+.levers :deep(th),
+.levers :deep(td) {
   white-space: nowrap;
 }
-.levers thead th {
-  font: 600 15px/1 var(--rb-font-head);
-  color: var(--ink-soft);
-  padding-bottom: 5px;
-}
-.levers td {
-  font: 600 18px/1 var(--rb-font-head);
-  text-align: right;
-  white-space: nowrap;
-  padding: 3px 0 3px 8px;
-}
-.levers thead th:nth-child(n + 3) {
-  text-align: right;
-  padding-right: 0;
-}
-.bar {
+.levers :deep(.of-bar) {
   width: 30%;
 }
-.bar i {
+.levers i {
   display: block;
   height: 10px;
   background: var(--accent);
 }
-.bar i.wrong {
+.levers i.wrong {
   background: var(--ink-soft);
 }
 .warnings {

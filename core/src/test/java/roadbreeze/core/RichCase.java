@@ -85,7 +85,8 @@ public final class RichCase {
         outline,
         1,
         false,
-        Optional.empty());
+        Optional.empty(),
+        OptionalDouble.empty());
   }
 
   private static FanUnit viscous() {

@@ -295,22 +295,56 @@ class WalkTest {
     assertThat(gauge("pan")).not().hasText(before);
   }
 
+  /** Another fan in the place of the one that was read, and readings of it. */
+  private void twoFansAreComparedOnEqualTerms() {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change").setExact(true))
+        .click();
+    page.getByLabel("Take Electric pair 2×305, full shroud").click();
+    page.getByText("Another one").click();
+    assertThat(page.getByText("New traverse of Electric pair 2×305, full shroud")).isVisible();
+    type("At the fan", "13.1");
+    page.locator("textarea").fill("2.6 2.9 2.7  2.8 2.9 2.6 2.5 2.7");
+    page.getByText("Take the readings").click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not fill rows of 3");
+    page.locator("textarea").fill("2.6 2.9 2.7  2.8 2.9 2.6  2.5 2.7 2.4");
+    page.getByText("Take the readings").click();
+    Locator taken =
+        page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Traverses taken"))
+            .getByRole(AriaRole.ROW);
+    assertThat(taken).hasCount(3);
+    assertThat(taken.nth(2)).containsText("at the core · 13.1 V · A/C off");
+    assertThat(page.locator("[data-compared]")).containsText("more, give or take");
+    // One that is forgotten comes back by undo.
+    page.getByText("Forget it").click();
+    assertThat(taken).hasCount(2);
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+    assertThat(taken).hasCount(3);
+  }
+
   @Test
   void fansSitOnTheirCurvesAndAreCorrectedByHandReadings() {
     openCopyOf("Hive utility");
     open("3", "heat");
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Fans")).click();
     assertThat(page.locator("[data-fan-curve]")).containsText("free air");
+    // What is drawn changes its units with all else.
+    Locator flow = page.locator("[data-heat-flow]");
+    assertThat(flow).containsText("kW");
+    page.keyboard().press("u");
+    assertThat(flow).not().containsText("kW");
+    page.keyboard().press("u");
     page.getByText("Air measured by hand").click();
-    page.locator("textarea").fill("2.1 2.4 two");
+    page.locator("textarea").fill("2.1 two 2.4");
     page.getByText("Take the readings").click();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not a number");
-    page.locator("textarea").fill("2.6 2.9 2.7  2.8 3.0 2.6");
+    page.locator("textarea").fill("3.6 3.9 3.7  3.8 4.0 3.6");
     String before = gauge("coolant").textContent();
     page.getByText("Take the readings").click();
-    assertThat(page.locator("[data-traverse]")).containsText("fan pressure factor");
+    assertThat(page.locator("[data-traverse]").first()).containsText("fan pressure factor");
+    assertThat(page.locator("[data-traverse]").nth(1)).containsText("Only 6 readings");
     page.getByText("Correct the model").click();
     assertThat(gauge("coolant")).not().hasText(before);
+    twoFansAreComparedOnEqualTerms();
     page.getByText("Add a helper fan").click();
     page.getByLabel("Take Electric 355, slim").click();
     assertThat(page.locator("body")).containsText("Only its free-air figure is known");

@@ -36,6 +36,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.rig.AirTraverse;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -354,7 +355,7 @@ class ApiTest {
   void exportAndImportGiveTheSameNumbers() throws Exception {
     JsonNode job = whole(ok(get("/api/jobs"), null).get(0));
     JsonNode file = ok(get("/api/jobs/" + job.get("id").asString() + "/export"), null);
-    assertThat(file.get("formatVersion").asInt()).isEqualTo(3);
+    assertThat(file.get("formatVersion").asInt()).isEqualTo(4);
     JsonNode imported = ok(post("/api/jobs/import"), file);
     assertThat(imported.get("id")).isNotEqualTo(job.get("id"));
     assertThat(content(imported)).isEqualTo(content(job));
@@ -370,7 +371,7 @@ class ApiTest {
     ((ObjectNode) job.at("/rig/vehicle/engine"))
         .put("kind", "BOOSTED_DIESEL")
         .put("boostRatio", 2.2);
-    withTraverse(job, "AT_CORE", 2.75);
+    withTraverse(job, 2.75);
     ObjectNode build = (ObjectNode) job.at("/builds/2");
     build.put("parallel", true).put("oilOrder", "TANK_BYPASSED");
     build
@@ -510,7 +511,7 @@ class ApiTest {
         mapper
             .createObjectNode()
             .put("format", "road-breeze-job")
-            .put("formatVersion", 3)
+            .put("formatVersion", 4)
             .set("job", hive());
     ObjectNode text = (ObjectNode) good.deepCopy();
     ((ObjectNode) text.at("/job/haul")).put("gradePercent", "steep");
@@ -673,22 +674,12 @@ class ApiTest {
         .isLessThan(fan.at("/at/3/flow").asDouble())
         .isLessThan(fan.get("freeFlow").asDouble());
     // Readings of what the model itself passes at a standstill ask for no correction.
-    double passes =
-        ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", 3), 2))
-            .at("/traverse/modelFlow")
-            .asDouble();
     JsonNode traverse =
-        ok(
-                post("/api/compute/fans"),
-                request(withTraverse(job, "AT_CORE", passes / (0.76 * 0.52)), 2))
-            .get("traverse");
-    assertThat(traverse.get("fanFactor").asDouble()).isCloseTo(1, within(1e-3));
-    assertThat(
-            ok(post("/api/compute/fans"), request(withTraverse(job, "AT_CORE", 25), 2))
-                .at("/traverse/said/code")
-                .asString())
-        .isEqualTo("airTraverseReading.impossible");
-    ((ObjectNode) job.get("rig")).putNull("traverse");
+        ok(post("/api/compute/traverses"), request(withTraverse(hive(), 3), 2)).at("/rows/0");
+    double passes = traverse.get("modelFlow").asDouble() / (0.76 * 0.52);
+    JsonNode exact =
+        ok(post("/api/compute/traverses"), request(withTraverse(hive(), passes), 2)).at("/rows/0");
+    assertThat(exact.get("fanFactor").asDouble()).isCloseTo(1, within(1e-3));
     ObjectNode heat = request(job, 2).put("heatKw", 6.0).putNull("differenceK").putNull("massKg");
     JsonNode reading = ok(post("/api/compute/rating"), heat);
     assertThat(reading.get("claimedHereKw").asDouble())
@@ -708,10 +699,11 @@ class ApiTest {
         .isEqualTo(400);
   }
 
-  private ObjectNode withTraverse(ObjectNode job, String where, double reading) {
-    ObjectNode traverse =
-        ((ObjectNode) job.get("rig")).putObject("traverse").put("where", where).put("columns", 2);
-    traverse.putArray("readingsMs").add(reading).add(reading).add(reading).add(reading);
+  private static ObjectNode withTraverse(ObjectNode job, double reading) {
+    JsonNode row =
+        JsonMapper.shared()
+            .valueToTree(Jobs.traverse(Jobs.HIVE, AirTraverse.Where.AT_CORE, reading, null));
+    ((ObjectNode) job.get("rig")).putArray("traverses").add(row);
     return job;
   }
 

@@ -1,12 +1,15 @@
 package roadbreeze.server;
 
+import java.util.Collections;
 import java.util.List;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.job.About;
 import roadbreeze.server.job.Job;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
+import roadbreeze.server.rig.AirTraverse;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -91,6 +94,24 @@ public final class Jobs {
       changed = rpm == null ? changed : with(changed, part + "referenceRpm", rpm);
     }
     return changed;
+  }
+
+  /** A traverse of the main fan of the restored truck, as a person who noted nothing else. */
+  public static AirTraverse traverse(
+      JobContent job, AirTraverse.Where where, double reading, Double factor) {
+    FittedFan fan = job.build(RESTORED).fans().get(0);
+    return new AirTraverse(
+        "traverse-1",
+        where,
+        RESTORED,
+        fan.id(),
+        fan.part(),
+        null,
+        null,
+        false,
+        3,
+        Collections.nCopies(9, reading),
+        factor);
   }
 
   /** What stands at a place. */

@@ -5,13 +5,25 @@ import roadbreeze.core.vehicle.Rpm;
 /** What turns a fan. Speed ratios are over the reference speed of the fan's curve. */
 public sealed interface FanDrive {
   /**
+   * Speed with a clutch that grips as well as it does (-).
+   *
+   * @param engineSpeed rad/s
+   */
+  double gripped(double engineSpeed);
+
+  /**
    * An electric fan, or any fan taken at a known speed. Its electrical power is part of the truck's
    * accessories.
    *
    * @param speedRatio speed follows voltage
    * @param efficiency air power over electrical power
    */
-  record Electric(double speedRatio, double efficiency) implements FanDrive {}
+  record Electric(double speedRatio, double efficiency) implements FanDrive {
+    @Override
+    public double gripped(double engineSpeed) {
+      return speedRatio;
+    }
+  }
 
   /** A fan on the engine whose clutch decides how much of the pulley's speed it follows. */
   sealed interface Clutched extends FanDrive {
@@ -19,6 +31,11 @@ public sealed interface FanDrive {
 
     /** Engagement the clutch takes up, released to full. */
     double engagement(double airBehindRadiator, double coolant, boolean airConditioning);
+
+    @Override
+    default double gripped(double engineSpeed) {
+      return belt().speedRatio(engineSpeed, belt().full);
+    }
   }
 
   /**

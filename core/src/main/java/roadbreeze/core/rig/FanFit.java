@@ -1,6 +1,7 @@
 package roadbreeze.core.rig;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
@@ -14,6 +15,8 @@ import roadbreeze.core.switching.FanSwitch;
  * @param speedShare of its proper speed that it reaches
  * @param held its driver's switch holds a controlled clutch fully gripped
  * @param switched by the coolant, where a switch of its own is set
+ * @param measuredFactor of its pressure in this truck over its sheet's, by an air traverse at the
+ *     core; empty if none was taken
  */
 public record FanFit(
     Name name,
@@ -23,7 +26,8 @@ public record FanFit(
     Rectangle outline,
     double speedShare,
     boolean held,
-    Optional<FanSwitch> switched) {
+    Optional<FanSwitch> switched,
+    OptionalDouble measuredFactor) {
 
   /** A puller on a shroud over the whole of a core. */
   public static FanFit over(Rectangle core, FanUnit part) {
@@ -35,25 +39,37 @@ public record FanFit(
         core,
         1,
         false,
-        Optional.empty());
+        Optional.empty(),
+        OptionalDouble.empty());
   }
 
   public FanFit withPart(FanUnit other) {
-    return new FanFit(name, other, pusher, shrouded, outline, speedShare, held, switched);
+    return new FanFit(
+        name, other, pusher, shrouded, outline, speedShare, held, switched, measuredFactor);
+  }
+
+  /** The same, its pressure corrected by what was measured, or by nothing of its own. */
+  public FanFit measured(OptionalDouble factor) {
+    return new FanFit(name, part, pusher, shrouded, outline, speedShare, held, switched, factor);
   }
 
   /** The same with its driver's switch on. */
   FanFit withHeld() {
-    return new FanFit(name, part, pusher, shrouded, outline, speedShare, true, switched);
+    return new FanFit(
+        name, part, pusher, shrouded, outline, speedShare, true, switched, measuredFactor);
   }
 
-  Fan fan(double fanFactor) {
+  /**
+   * @param unmeasured factor on its pressure if no traverse measured it
+   */
+  Fan fan(double unmeasured) {
     FanCurve own = part.curve();
+    double factor = measuredFactor.orElse(unmeasured);
     Fan.Mount mount =
         pusher ? Fan.Mount.PUSHER : shrouded ? Fan.Mount.SHROUDED_PULLER : Fan.Mount.BARE_PULLER;
     return new Fan(
         name,
-        new FanCurve(own.shutoffPressure() * fanFactor, own.freeFlow(), own.estimated()),
+        new FanCurve(own.shutoffPressure() * factor, own.freeFlow(), own.estimated()),
         shrouded ? outline : discs(),
         mount);
   }

@@ -17,7 +17,8 @@ import roadbreeze.core.vehicle.Powertrain;
  * A truck with its trailer, in good order and without what a build fits.
  *
  * @param accessories beside electric fans
- * @param fanFactor measured over catalogue fan pressure, from an air traverse; 1 without one
+ * @param fanFactor on the pressure of fans that no air traverse measured in this truck; 1 without
+ *     any traverse
  */
 public record Truck(
     Powertrain powertrain,

@@ -54,7 +54,15 @@ final class AirDisputes {
     FanFit behind = FanFit.over(setup.radiator().outline(), fan.part());
     FanFit front =
         new FanFit(
-            behind.name(), fan.part(), true, false, behind.outline(), 1, false, Optional.empty());
+            behind.name(),
+            fan.part(),
+            true,
+            false,
+            behind.outline(),
+            1,
+            false,
+            Optional.empty(),
+            OptionalDouble.empty());
     Side puller =
         trial
             .side(AirSays.SIDE_PULLER, setup.with(setup.fitting().withFans(List.of(behind))))
@@ -158,7 +166,8 @@ final class AirDisputes {
     Side side = trial.side(name, setup);
     if (side.stands()) {
       OperatingPoint point = trial.judge().point();
-      side.effect(AirSays.MOVES_AT_IDLE, StandingAir.of(setup, point.ambient(), point.altitude()));
+      side.effect(
+          AirSays.MOVES_AT_IDLE, StandingAir.idling(setup, point.ambient(), point.altitude()));
       side.effect(AirSays.ENGINE_GIVES, side.brake());
     }
     return side;

@@ -36,6 +36,7 @@ public record Working(Finding result, List<Step> steps, Finding sureness) {
                 b.inletRise(),
                 mainFan.speedShare(),
                 mainFan.part().curve().freeFlow(),
+                mainFan.measuredFactor().orElse(setup.truck().fanFactor()),
                 setup.truck().front().ramCoefficient());
     Step oilHeat = b.explainOilHeat(rig.powertrain().converter().stallTorque());
     Step sump = b.explainSump(rig.oilLoop());

@@ -49,10 +49,16 @@ public record AirFlow(
    * @param rise recirculated warmth, K
    * @param fanSpeed of the main fan, share of its proper one
    * @param freeFlow of the main fan, m³/s
+   * @param fanFactor on the main fan's pressure, as measured in this truck
    * @param ramCoefficient of the bare front
    */
   public Step explain(
-      Stack stack, double rise, double fanSpeed, double freeFlow, double ramCoefficient) {
+      Stack stack,
+      double rise,
+      double fanSpeed,
+      double freeFlow,
+      double fanFactor,
+      double ramCoefficient) {
     return new Step(
         "ram + fan = Σ(f·a/σ + 1)·G²/2ρ_m + 4·½ρu²·(½ + ½·ρ/ρ_h) in each cell",
         Result.AIR.with(totalFlow(stack), fanFlow[0]),
@@ -61,6 +67,7 @@ public record AirFlow(
             Step.computed(Term.RAM_LEFT, stack.ramCoefficient()),
             Step.given(Term.FAN_SPEED, fanSpeed),
             Step.given(Term.FREE_AIR_FLOW, freeFlow),
+            Step.given(Term.FAN_PRESSURE_FACTOR, fanFactor),
             Step.computed(Term.RECIRCULATED_WARMTH, rise)),
         "Kim and Bullard (2002); Kays and London (1984) for air that warms");
   }

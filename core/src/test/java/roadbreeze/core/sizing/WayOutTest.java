@@ -10,6 +10,7 @@ import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.Setup;
 
 class WayOutTest {
@@ -56,10 +57,9 @@ class WayOutTest {
             PLAN.fitting()
                 .withFans(
                     PLAN.fitting().fans().stream()
-                        .map(f -> f.withPart(f.part().withCurve(f.part().curve())))
                         .map(
                             f ->
-                                new roadbreeze.core.rig.FanFit(
+                                new FanFit(
                                     f.name(),
                                     f.part(),
                                     f.pusher(),
@@ -67,7 +67,8 @@ class WayOutTest {
                                     f.outline(),
                                     0,
                                     f.held(),
-                                    f.switched()))
+                                    f.switched(),
+                                    f.measuredFactor()))
                         .toList()));
     assertThat(WayOut.of(still, WorkedCase.SLIPPING.withAmbient(50), Limits.DEFAULT, LIMIT))
         .isEmpty();

@@ -45,6 +45,6 @@ public record Against(
 
   private static double standing(JobContent job, Build build) {
     OperatingPoint point = job.point();
-    return StandingAir.of(job.setup(build), point.ambient(), point.altitude());
+    return StandingAir.idling(job.setup(build), point.ambient(), point.altitude());
   }
 }

@@ -103,6 +103,10 @@ public record Working(Said result, List<Line> steps, Said sureness) {
       String path = "fans." + build.fans().get(0).id() + ".part.freeFlowM3s";
       return origin(build.marks().get(path), Origin.SHEET);
     }
+    if (term == Term.FAN_PRESSURE_FACTOR) {
+      boolean measured = job.rig().measuredFactor(build.fans().get(0).part()).isPresent();
+      return measured ? Origin.MEASURED : Origin.ASSUMED;
+    }
     if (term == Term.FAN_SPEED && build.fans().get(0).speedPercent() == AS_MADE) {
       return Origin.ASSUMED;
     }

@@ -19,6 +19,7 @@ import roadbreeze.core.stack.LayerRole;
 import roadbreeze.core.switching.FanSwitch;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.PartMapper;
+import roadbreeze.server.rig.RigSection;
 import roadbreeze.server.rig.TruckMapper;
 
 /** A build as people enter it, made the core's. */
@@ -26,9 +27,10 @@ public final class FittingMapper {
   private FittingMapper() {}
 
   /**
+   * @param rig with what was measured of the fans
    * @throws roadbreeze.core.problem.BadInputException if a value cannot be
    */
-  public static Fitting fitting(Build b) {
+  public static Fitting fitting(Build b, RigSection rig) {
     return new Fitting(
         b.condition().toCore(),
         new Fitting.Nose(b.inFront().ramShare(), Set.copyOf(b.moved())),
@@ -44,7 +46,7 @@ public final class FittingMapper {
             b.bypassPinned(),
             coolers(b),
             b.lines().hoses().stream().map(Hose::toCore).toList()),
-        fans(b),
+        fans(b, rig),
         others(b));
   }
 
@@ -75,17 +77,17 @@ public final class FittingMapper {
               Name.of(c.id(), Name.Noun.OIL_COOLER, fits.size()),
               PartMapper.cooler(c.part()),
               c.place(),
-              TruckMapper.mm(c.leftMm()),
-              TruckMapper.mm(c.bottomMm()),
-              TruckMapper.mm(c.gapMm()),
+              Units.mm(c.leftMm()),
+              Units.mm(c.bottomMm()),
+              Units.mm(c.gapMm()),
               c.sealed(),
-              TruckMapper.optional(c.ownFanM3s()),
+              Units.optional(c.ownFanM3s()),
               c.ratingFactor()));
     }
     return fits;
   }
 
-  private static List<FanFit> fans(Build b) {
+  private static List<FanFit> fans(Build b, RigSection rig) {
     List<FanFit> fits = new ArrayList<>();
     for (FittedFan f : b.fans()) {
       fits.add(
@@ -97,7 +99,8 @@ public final class FittingMapper {
               TruckMapper.rectangle(f.leftMm(), f.bottomMm(), f.widthMm(), f.heightMm()),
               f.speedPercent() / 100,
               f.held(),
-              Optional.ofNullable(f.switchPoints()).map(s -> new FanSwitch(s.onC(), s.offC()))));
+              Optional.ofNullable(f.switchPoints()).map(s -> new FanSwitch(s.onC(), s.offC())),
+              rig.measuredFactor(f.part())));
     }
     return fits;
   }

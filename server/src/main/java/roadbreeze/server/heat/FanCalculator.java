@@ -9,12 +9,9 @@ import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.rig.Assembly;
-import roadbreeze.core.rig.FanFit;
-import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.stack.AirFactors;
 import roadbreeze.core.stack.AirFlow;
-import roadbreeze.core.stack.AirTraverse;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.PackFlow;
 import roadbreeze.core.stack.Stack;
@@ -78,32 +75,6 @@ final class FanCalculator {
               line,
               at));
     }
-    return new FanReport(
-        fans, job.rig().traverse() == null ? null : traverse(job, setup, stack, air));
-  }
-
-  private static FanReport.Traverse traverse(JobContent job, Setup setup, Stack stack, Air air) {
-    roadbreeze.server.rig.AirTraverse readings = job.rig().traverse();
-    double mean = readings.mean();
-    List<FanFit> fans = setup.fitting().fans();
-    AirTraverse read;
-    if (readings.where() == roadbreeze.server.rig.AirTraverse.Where.FREE_AIR) {
-      FanUnit part = fans.get(0).part();
-      read = AirTraverse.inFreeAir(mean, part.count(), part.diameter(), part.curve().freeFlow());
-    } else {
-      // Readings are taken with the fan at its best; a clutched one is taken gripped.
-      double[] full = new double[stack.fans().size()];
-      Arrays.setAll(full, f -> f < fans.size() ? fans.get(f).speedShare() : 1);
-      read =
-          AirTraverse.atCore(
-              mean, setup.radiator().outline().area(), stack, air, full, setup.truck().fanFactor());
-    }
-    return new FanReport.Traverse(
-        mean,
-        read.measured(),
-        read.model(),
-        read.fanFactor().isPresent() ? read.fanFactor().getAsDouble() : null,
-        read.speedShare().isPresent() ? 100 * read.speedShare().getAsDouble() : null,
-        Said.of(read.finding()));
+    return new FanReport(fans);
   }
 }

@@ -1,15 +1,10 @@
 package roadbreeze.server.heat;
 
-import jakarta.annotation.Nullable;
 import java.util.List;
 import roadbreeze.server.message.Said;
 
-/**
- * Fans of a build on their curves, and what an air traverse says of them.
- *
- * @param traverse null where no readings were taken
- */
-public record FanReport(List<FanState> fans, @Nullable Traverse traverse) {
+/** Fans of a build on their curves. */
+public record FanReport(List<FanState> fans) {
 
   /** A point of a curve, m³/s and Pa. */
   public record Point(double flow, double pressurePa) {}
@@ -31,19 +26,4 @@ public record FanReport(List<FanState> fans, @Nullable Traverse traverse) {
 
   /** Where the fan works at one road speed, with what the pack asks there. */
   public record AtSpeed(double speedKmh, double flow, double pressurePa, List<Point> pack) {}
-
-  /**
-   * Readings against the model, truck standing, fan at full.
-   *
-   * @param fanFactor that makes the model pass what was measured, null if it is the fan that
-   *     differs
-   * @param speedPercent of its proper speed that the main fan reaches, null if read at the core
-   */
-  public record Traverse(
-      double meanMs,
-      double measuredFlow,
-      double modelFlow,
-      Double fanFactor,
-      Double speedPercent,
-      Said said) {}
 }

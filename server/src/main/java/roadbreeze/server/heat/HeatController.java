@@ -30,10 +30,16 @@ class HeatController {
     this.questions = questions;
   }
 
-  @Operation(summary = "Fans on their curves at four road speeds, and an air traverse")
+  @Operation(summary = "Fans on their curves at four road speeds")
   @PostMapping("/fans")
   FanReport fans(@Valid @RequestBody BuildRequest request) {
     return questions.ask(() -> FanCalculator.report(request.job(), request.chosen()));
+  }
+
+  @Operation(summary = "Air traverses against the model, and their fans on equal terms")
+  @PostMapping("/traverses")
+  TraverseReport traverses(@Valid @RequestBody BuildRequest request) {
+    return questions.ask(() -> TraverseCalculator.report(request.job(), request.chosen()));
   }
 
   @Operation(summary = "What the rating on a box means on this truck")

@@ -24,6 +24,8 @@ public record About(
   /** What a release changed about jobs of before. */
   public enum Notice implements Code {
     /** The second edition of the physics: numbers moved, and new inputs took their usual values. */
-    PHYSICS_2
+    PHYSICS_2,
+    /** A correction by a traverse belongs to the fan that ran, no longer to all of the truck. */
+    TRAVERSES_NAME_FANS
   }
 }

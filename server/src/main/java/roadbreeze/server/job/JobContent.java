@@ -19,7 +19,6 @@ import roadbreeze.server.build.FittedOther;
 import roadbreeze.server.build.FittingMapper;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.problem.Fault;
-import roadbreeze.server.rig.AirTraverse;
 import roadbreeze.server.rig.Mark;
 import roadbreeze.server.rig.RigSection;
 import roadbreeze.server.rig.TruckMapper;
@@ -78,7 +77,7 @@ public record JobContent(
    * @throws roadbreeze.core.problem.BadInputException if a value cannot be
    */
   public Setup setup(Build build) {
-    return new Setup(TruckMapper.truck(rig), FittingMapper.fitting(build));
+    return new Setup(TruckMapper.truck(rig), FittingMapper.fitting(build, rig));
   }
 
   public OperatingPoint point() {
@@ -91,12 +90,13 @@ public record JobContent(
 
   /** By what a build is judged: the road, the limits, and how well the numbers are known. */
   public Judge judge(Build build) {
-    return new Judge(point(), limits(), sources(), assumed(build));
+    return new Judge(point(), limits(), sources(build), assumed(build));
   }
 
-  private List<Uncertainty.Source> sources() {
-    AirTraverse traverse = rig.traverse();
-    boolean read = traverse != null && traverse.where() == AirTraverse.Where.AT_CORE;
+  /** As sure as the main fan: the pack of one that was measured needs no more doubt. */
+  private List<Uncertainty.Source> sources(Build build) {
+    boolean read =
+        !build.fans().isEmpty() && rig.measuredFactor(build.fans().get(0).part()).isPresent();
     return read ? Uncertainty.TRAVERSED : Uncertainty.SOURCES;
   }
 

@@ -6,6 +6,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import roadbreeze.core.explain.Kind;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -85,5 +86,20 @@ public final class Units {
   private static Shown shown(Kind kind, World world) {
     Row row = of(kind);
     return world == World.METRIC ? row.metric() : row.imperial();
+  }
+
+  /** Millimetres as metres. */
+  public static double mm(double millimetres) {
+    return si(millimetres, Kind.SIZE);
+  }
+
+  /** A number that may be missing, as the core takes it. */
+  public static OptionalDouble optional(Double value) {
+    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+
+  /** Numbers as the core takes them. */
+  public static double[] array(List<Double> values) {
+    return values.stream().mapToDouble(Double::doubleValue).toArray();
   }
 }

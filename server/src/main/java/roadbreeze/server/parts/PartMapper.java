@@ -10,7 +10,6 @@ import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.RadiatorUnit;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.server.message.Units;
-import roadbreeze.server.rig.TruckMapper;
 
 /** Parts of the catalogue made the core's. */
 public final class PartMapper {
@@ -19,32 +18,33 @@ public final class PartMapper {
   public static OilCooler cooler(CoolerPart p) {
     return new OilCooler(
         OilCooler.Family.valueOf(p.family().name()),
-        mm(p.widthMm()),
-        mm(p.heightMm()),
-        mm(p.depthMm()),
+        Units.mm(p.widthMm()),
+        Units.mm(p.heightMm()),
+        Units.mm(p.depthMm()),
         p.finsPerInch(),
-        mm(p.tubePitchMm()),
+        Units.mm(p.tubePitchMm()),
         p.passes(),
-        mm(p.portBoreMm()),
-        TruckMapper.optional(p.bypassOpensC()),
+        Units.mm(p.portBoreMm()),
+        Units.optional(p.bypassOpensC()),
         p.opensKpa() == null
             ? OptionalDouble.empty()
             : OptionalDouble.of(Units.si(p.opensKpa(), Kind.PRESSURE)));
   }
 
   public static ChargeAirUnit chargeAirCooler(ChargeAirPart p) {
-    return new ChargeAirUnit(mm(p.widthMm()), mm(p.heightMm()), mm(p.depthMm()), p.finsPerInch());
+    return new ChargeAirUnit(
+        Units.mm(p.widthMm()), Units.mm(p.heightMm()), Units.mm(p.depthMm()), p.finsPerInch());
   }
 
   public static RadiatorUnit radiator(RadiatorPart p) {
     return new RadiatorUnit(
-        mm(p.widthMm()),
-        mm(p.heightMm()),
-        mm(p.depthMm()),
+        Units.mm(p.widthMm()),
+        Units.mm(p.heightMm()),
+        Units.mm(p.depthMm()),
         p.finsPerInch(),
         p.metal(),
         p.tubes() == null ? RadiatorTubes.Surface.usualOf(p.metal()) : p.tubes(),
-        TruckMapper.optional(p.inTankWattsPerKelvin()));
+        Units.optional(p.inTankWattsPerKelvin()));
   }
 
   /**
@@ -54,33 +54,29 @@ public final class PartMapper {
     return new FanUnit(
         p.kind(),
         p.count(),
-        mm(p.diameterMm()),
+        Units.mm(p.diameterMm()),
         curve(p),
         p.volts() == null || p.amps() == null
             ? OptionalDouble.empty()
             : OptionalDouble.of(p.volts() * p.amps()),
-        TruckMapper.optional(p.pulleyRatio()),
-        TruckMapper.optional(p.referenceRpm()),
+        Units.optional(p.pulleyRatio()),
+        Units.optional(p.referenceRpm()),
         p.referenceKw() == null
             ? OptionalDouble.empty()
             : OptionalDouble.of(Units.si(p.referenceKw(), Kind.SHAFT_POWER)),
-        TruckMapper.optional(p.gripsFromC()),
-        TruckMapper.optional(p.gripsFullyC()),
-        TruckMapper.optional(p.clutchLimitRpm()));
+        Units.optional(p.gripsFromC()),
+        Units.optional(p.gripsFullyC()),
+        Units.optional(p.clutchLimitRpm()));
   }
 
   /** The fan's curve from what is known of it: points, two figures, or one. */
   static FanCurve curve(FanPart p) {
     if (p.curveM3s() != null && !p.curveM3s().isEmpty()) {
       List<Double> pressures = p.curvePa() == null ? List.of() : p.curvePa();
-      return FanCurve.through(TruckMapper.array(p.curveM3s()), TruckMapper.array(pressures));
+      return FanCurve.through(Units.array(p.curveM3s()), Units.array(pressures));
     }
     return p.shutoffPa() == null
         ? FanCurve.fromFreeAirFlow(p.freeFlowM3s())
         : new FanCurve(p.shutoffPa(), p.freeFlowM3s(), false);
-  }
-
-  private static double mm(double millimetres) {
-    return TruckMapper.mm(millimetres);
   }
 }

@@ -18,7 +18,6 @@ import roadbreeze.server.problem.Within;
  * @param condenser null without air conditioning
  * @param chargeAirCooler null on an engine without boost
  * @param chargeAirFirst it stands in front of the condenser, not behind
- * @param fanFactor measured over catalogue fan pressure, from an air traverse; 1 without one
  */
 public record CoolingData(
     @Within(min = 0.3, max = 0.6) double glycolShare,
@@ -34,5 +33,4 @@ public record CoolingData(
     @NotNull @Valid CoreSize radiator,
     @Nullable @Valid CoreSize condenser,
     @Nullable @Valid CoreSize chargeAirCooler,
-    boolean chargeAirFirst,
-    @Within(min = 0.1, max = 3) double fanFactor) {}
+    boolean chargeAirFirst) {}

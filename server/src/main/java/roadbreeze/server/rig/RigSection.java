@@ -4,9 +4,12 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.row.DistinctIds;
 
 /**
@@ -14,7 +17,7 @@ import roadbreeze.server.row.DistinctIds;
  *
  * @param ratings as the plates give them, null where none was read
  * @param obstacles in the front opening
- * @param traverse anemometer readings, null where none were taken
+ * @param traverses anemometer readings, as they were taken one after another
  * @param marks of numbers that were measured or only assumed, by path from here
  */
 public record RigSection(
@@ -22,9 +25,30 @@ public record RigSection(
     @NotNull @Valid Trailer trailer,
     @Nullable @Valid RatingsData ratings,
     @NotNull @Size(max = 20) @DistinctIds List<@NotNull @Valid Obstacle> obstacles,
-    @Nullable @Valid AirTraverse traverse,
+    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid AirTraverse> traverses,
     @NotNull @Valid FoundLines foundLines,
     @NotNull @Size(max = 200) Map<String, Mark> marks) {
+
+  /** What the last traverse of a fan that the model is corrected by found of its pressure. */
+  public OptionalDouble measuredFactor(FanPart fan) {
+    Double factor = measuredFactors().get(AirTraverse.fanKey(fan));
+    return factor == null ? OptionalDouble.empty() : OptionalDouble.of(factor);
+  }
+
+  /** The factor to expect of fans that no traverse measured. */
+  double otherFansFactor() {
+    return roadbreeze.core.sizing.AirReading.ofOthers(List.copyOf(measuredFactors().values()));
+  }
+
+  private Map<List<Object>, Double> measuredFactors() {
+    Map<List<Object>, Double> factors = new LinkedHashMap<>();
+    for (AirTraverse traverse : traverses) {
+      if (traverse.factor() != null) {
+        factors.put(AirTraverse.fanKey(traverse.part()), traverse.factor());
+      }
+    }
+    return factors;
+  }
 
   /** Ratings of truck, hitch and trailer that are passed; no cooling clears them. */
   public List<Finding> overRatings() {

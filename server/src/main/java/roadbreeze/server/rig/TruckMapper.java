@@ -2,7 +2,6 @@ package roadbreeze.server.rig;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Accessories;
 import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.exchanger.RadiatorTubes;
@@ -41,7 +40,7 @@ public final class TruckMapper {
         oil(v.gearbox()),
         front(v.cooling(), rig.obstacles()),
         cores(v.cooling()),
-        v.cooling().fanFactor(),
+        rig.otherFansFactor(),
         lines(rig.foundLines()));
   }
 
@@ -50,8 +49,8 @@ public final class TruckMapper {
         new Engine(
             e.kind(),
             Units.si(e.displacementLitres(), Kind.DISPLACEMENT),
-            array(e.torqueRpm()),
-            array(e.torqueNm()),
+            Units.array(e.torqueRpm()),
+            Units.array(e.torqueNm()),
             e.idleRpm() == null ? e.kind().idleRpm() : e.idleRpm()),
         new Converter(g.stallTorqueNm(), g.stallRpm(), g.stallTorqueRatio()),
         new Driveline(
@@ -77,7 +76,7 @@ public final class TruckMapper {
         new TransmissionFluid(g.oilKv40(), g.oilKv100()),
         Units.si(g.oilFlowLpm(), Kind.FLOW),
         g.caseWattsPerKelvin(),
-        optional(g.inTankWattsPerKelvin()),
+        Units.optional(g.inTankWattsPerKelvin()),
         g.bypass() == null ? Bypass.NONE : g.bypass().toCore());
   }
 
@@ -90,10 +89,10 @@ public final class TruckMapper {
             r.bottomMm() + (r.heightMm() - c.openingHeightMm()) / 2,
             c.openingWidthMm(),
             c.openingHeightMm()),
-        mm(c.openingDepthMm()),
-        mm(c.coreGapMm()),
-        mm(c.fanToCoreMm()),
-        mm(c.tipGapMm()),
+        Units.mm(c.openingDepthMm()),
+        Units.mm(c.coreGapMm()),
+        Units.mm(c.fanToCoreMm()),
+        Units.mm(c.tipGapMm()),
         c.ramCoefficient(),
         obstacles.stream().map(TruckMapper::obstacle).toList());
   }
@@ -118,7 +117,7 @@ public final class TruckMapper {
   public static Core core(CoreSize c) {
     return new Core(
         rectangle(c.leftMm(), c.bottomMm(), c.widthMm(), c.heightMm()),
-        mm(c.depthMm()),
+        Units.mm(c.depthMm()),
         c.finsPerInch(),
         c.metal(),
         c.tubes() == null ? RadiatorTubes.Surface.usualOf(c.metal()) : c.tubes());
@@ -126,29 +125,17 @@ public final class TruckMapper {
 
   private static Truck.FoundLines lines(FoundLines l) {
     return new Truck.FoundLines(
-        new Line(l.lengthM(), mm(l.boreMm()), l.loss()),
+        new Line(l.lengthM(), Units.mm(l.boreMm()), l.loss()),
         Units.si(l.pumpMaxKpa(), Kind.PRESSURE),
         l.coldC());
   }
 
   /** A rectangle of mm, m. */
   public static Rectangle rectangle(double x, double y, double width, double height) {
-    return new Rectangle(mm(x), mm(y), mm(width), mm(height));
-  }
-
-  public static double mm(double millimetres) {
-    return Units.si(millimetres, Kind.SIZE);
+    return new Rectangle(Units.mm(x), Units.mm(y), Units.mm(width), Units.mm(height));
   }
 
   private static double kW(double kilowatts) {
     return Units.si(kilowatts, Kind.POWER);
-  }
-
-  public static OptionalDouble optional(Double value) {
-    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
-  }
-
-  public static double[] array(List<Double> values) {
-    return values.stream().mapToDouble(Double::doubleValue).toArray();
   }
 }

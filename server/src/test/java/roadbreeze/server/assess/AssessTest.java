@@ -181,11 +181,22 @@ class AssessTest {
     assertThat(given(step(working, "F = m"), "combinedMass").origin())
         .isEqualTo(Working.Origin.ASSUMED);
     assertThat(working.sureness().toString()).contains("result.assumedNumbers");
-    JobContent read =
-        Jobs.with(
-            Jobs.HIVE, "rig.traverse", new AirTraverse(AirTraverse.Where.AT_CORE, 1, List.of(3.0)));
-    assertThat(fanSpread(read, fluid)).isEqualTo(0.05);
+    assertThat(fanSpread(traversed(0.95), fluid)).isEqualTo(0.05);
+    if (fluid != Fluid.FEED) {
+      JobContent job = traversed(0.95);
+      Working air = Working.of(job, job.build(Jobs.RESTORED), fluid);
+      Working.Input factor = given(step(air, "ram + fan"), "fanPressureFactor");
+      assertThat(factor.origin()).isEqualTo(Working.Origin.MEASURED);
+      assertThat(factor.value().value()).isEqualTo(0.95);
+    }
+    // Readings by which the model is not corrected make it no surer.
+    assertThat(fanSpread(traversed(null), fluid)).isEqualTo(0.15);
     assertThat(fanSpread(Jobs.HIVE, fluid)).isEqualTo(0.15);
+  }
+
+  private static JobContent traversed(Double factor) {
+    AirTraverse read = Jobs.traverse(Jobs.HIVE, AirTraverse.Where.AT_CORE, 3, factor);
+    return Jobs.with(Jobs.HIVE, "rig.traverses", List.of(read));
   }
 
   private static double fanSpread(JobContent job, Fluid fluid) {

@@ -106,7 +106,7 @@ class HostileTest {
     }
     all.add(new Target("POST", "/api/jobs/" + job + "/builds", content.at("/builds/2")));
     ObjectNode file = JSON.createObjectNode().put("format", "road-breeze-job");
-    file.put("formatVersion", 3).set("job", content);
+    file.put("formatVersion", 4).set("job", content);
     all.add(new Target("POST", "/api/jobs/import", file));
     ObjectNode part = JSON.createObjectNode().put("code", "X").put("name", "x").put("price", 1);
     all.add(new Target("PUT", "/api/parts/thermostats", part.put("startC", 80).put("fullC", 90)));

@@ -3,26 +3,15 @@ package roadbreeze.server.heat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.rig.AirTraverse;
 
 class FanCalculatorTest {
-  private static final double FACE = 0.76 * 0.52;
-
   private static FanReport report(JobContent job) {
     return FanCalculator.report(job, job.build(Jobs.RESTORED));
-  }
-
-  private static JobContent traversed(JobContent job, AirTraverse.Where where, double reading) {
-    AirTraverse traverse = new AirTraverse(where, 2, Collections.nCopies(4, reading));
-    return Jobs.with(job, "rig.traverse", traverse);
   }
 
   /** Pressure of a curve's broken line at a flow. */
@@ -73,45 +62,9 @@ class FanCalculatorTest {
     assertThat(report(boxOnly).fans().get(0).estimated()).isTrue();
   }
 
-  @ParameterizedTest
-  @ValueSource(doubles = {2.2, 2.8, 3.4})
-  void readingsAtTheCoreAreWhatTheCorrectedModelPasses(double reading) {
-    JobContent read = traversed(Jobs.HIVE, AirTraverse.Where.AT_CORE, reading);
-    FanReport.Traverse traverse = report(read).traverse();
-    assertThat(traverse.measuredFlow()).isCloseTo(reading * FACE, within(1e-9));
-    JobContent corrected = Jobs.with(read, "rig.vehicle.cooling.fanFactor", traverse.fanFactor());
-    FanReport.Traverse again = report(corrected).traverse();
-    assertThat(again.modelFlow()).isCloseTo(reading * FACE, within(1e-4));
-    // And correcting twice changes nothing more.
-    assertThat(again.fanFactor()).isCloseTo(traverse.fanFactor(), within(1e-4));
-  }
-
-  @ParameterizedTest
-  @ValueSource(doubles = {0.05, 25})
-  void readingsThatNoFanCouldCauseAreNotForcedIntoTheModel(double reading) {
-    FanReport.Traverse traverse =
-        report(traversed(Jobs.HIVE, AirTraverse.Where.AT_CORE, reading)).traverse();
-    assertThat(traverse.fanFactor()).isNull();
-    assertThat(traverse.said().code()).isEqualTo("airTraverseReading.impossible");
-  }
-
-  @Test
-  void freeAirReadingsAreTheFansSpeed() {
-    double disc = Math.PI / 4 * 0.48 * 0.48;
-    FanReport.Traverse traverse =
-        report(traversed(Jobs.HIVE, AirTraverse.Where.FREE_AIR, 0.7 * 2.8 / disc)).traverse();
-    assertThat(traverse.speedPercent()).isCloseTo(70, within(1e-9));
-    assertThat(traverse.fanFactor()).isNull();
-    // More than its figure is not more than whole.
-    assertThat(
-            report(traversed(Jobs.HIVE, AirTraverse.Where.FREE_AIR, 29)).traverse().speedPercent())
-        .isEqualTo(100);
-  }
-
   @Test
   void aClutchedFanFollowsTheEngineOfTheHaul() {
     FanReport.FanState fan = report(Jobs.TILT_TRAY).fans().get(0);
     assertThat(fan.speedShare()).isBetween(0.2, 1.1);
-    assertThat(report(Jobs.TILT_TRAY).traverse()).isNull();
   }
 }

@@ -27,11 +27,11 @@ public class JobFormat {
   public static final String NAME = "road-breeze-job";
 
   /** Shape of jobs today. */
-  public static final int CURRENT = 3;
+  public static final int CURRENT = 4;
 
   /** Each step takes a job of its own number's shape to the next. */
   private static final List<UnaryOperator<ObjectNode>> STEPS =
-      List.of(FlatBuilds::upgrade, NoSections::upgrade, TruckOnly::upgrade);
+      List.of(FlatBuilds::upgrade, NoSections::upgrade, TruckOnly::upgrade, OneTraverse::upgrade);
 
   private static final JsonMapper STRICT =
       JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();

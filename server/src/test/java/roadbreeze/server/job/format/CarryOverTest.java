@@ -15,11 +15,13 @@ import roadbreeze.server.Jobs;
 import roadbreeze.server.RoadBreeze;
 import roadbreeze.server.TestDatabase;
 import roadbreeze.server.assess.Verdict;
+import roadbreeze.server.job.About;
 import roadbreeze.server.job.Job;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
 import roadbreeze.server.parts.PartKind;
 import roadbreeze.server.parts.PartsService;
+import roadbreeze.server.rig.AirTraverse;
 import roadbreeze.server.rig.GearboxBypass;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -83,6 +85,26 @@ class CarryOverTest {
       tray = Jobs.with(tray, "builds.restored.bypassPinned", true);
       assertThat(named(jobs, "Tilt-tray")).isEqualTo(tray);
     }
+  }
+
+  @Test
+  void traversesOfShapeThreeNameTheirFan() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-3", "carry_over_3_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(3);
+      assertThat(named(jobs, "Hive utility"))
+          .isEqualTo(
+              Jobs.with(noticed(Jobs.HIVE), "rig.traverses", List.of(FormatsTest.readBefore())));
+      // Read in free air it corrects nothing; a factor without readings is dropped, and said.
+      AirTraverse free = named(jobs, "Tilt-tray").rig().traverses().get(0);
+      assertThat(free.part()).isEqualTo(Jobs.TILT_TRAY.build("restored").fans().get(0).part());
+      assertThat(free.factor()).isNull();
+      assertThat(named(jobs, "Plough pickup")).isEqualTo(noticed(Jobs.PLOUGH));
+    }
+  }
+
+  private static JobContent noticed(JobContent job) {
+    return Jobs.with(job, "about.notices", List.of(About.Notice.TRAVERSES_NAME_FANS));
   }
 
   @Test

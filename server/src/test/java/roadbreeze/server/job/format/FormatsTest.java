@@ -7,13 +7,16 @@ import static org.assertj.core.api.Assertions.within;
 import jakarta.validation.Validation;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.assess.Verdict;
+import roadbreeze.server.job.About;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.problem.RefusedRequestException;
+import roadbreeze.server.rig.AirTraverse;
 import roadbreeze.server.rig.GearboxBypass;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -50,7 +53,7 @@ class FormatsTest {
     assertThat(job.builds().get(3).lines().hoses()).hasSize(old.get("hoses").size());
     assertThat(job.builds().get(3).strips()).hasSize(old.get("strips").size());
     assertThat(job.rig().obstacles()).hasSize(old.get("obstacles").size());
-    assertThat(job.rig().traverse().readingsMs()).contains(2.75);
+    assertThat(job.rig().traverses().get(0).readingsMs()).contains(2.75);
     assertThat(job.builds().get(2).marks()).hasSize(2);
     assertThat(job.builds().get(2).radiator().price()).isEqualTo(310.25);
   }
@@ -72,6 +75,31 @@ class FormatsTest {
             Jobs.carried(Jobs.PLOUGH), "rig.vehicle.gearbox.bypass", new GearboxBypass(70, 85));
     assertThat(FORMAT.read(file("plough-pickup-2")))
         .isEqualTo(Jobs.with(plough, "builds.found.condition.gearboxBypass", "STUCK_SHUT"));
+  }
+
+  @Test
+  void theOneTraverseOfBeforeBelongsToTheRestoredTrucksMainFan() {
+    JobContent hive =
+        Jobs.with(Jobs.HIVE, "about.notices", List.of(About.Notice.TRAVERSES_NAME_FANS));
+    assertThat(FORMAT.read(file("hive-utility-3")))
+        .isEqualTo(Jobs.with(hive, "rig.traverses", List.of(readBefore())));
+  }
+
+  /** The traverse of the files and databases of shape 3. */
+  static AirTraverse readBefore() {
+    AirTraverse read = Jobs.traverse(Jobs.HIVE, AirTraverse.Where.AT_CORE, 1, 0.912);
+    return new AirTraverse(
+        read.id(),
+        read.where(),
+        read.build(),
+        read.fan(),
+        read.part(),
+        null,
+        null,
+        false,
+        3,
+        List.of(2.6, 2.9, 2.7, 2.8, 3.0, 2.6),
+        0.912);
   }
 
   @Test
