@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import CommandPalette from './CommandPalette.vue'
+import PaperHead from './PaperHead.vue'
 import RoadNav from './RoadNav.vue'
 import { stations } from './stations'
 import { useDocument } from '@/job/document'
@@ -124,7 +125,10 @@ const keys = [
         </div>
       </div>
     </nav>
-    <main id="work" tabindex="-1"><router-view /></main>
+    <main id="work" tabindex="-1">
+      <PaperHead />
+      <router-view />
+    </main>
     <CommandPalette v-model="paletteOpen" @keys="keysOpen = true" />
     <el-dialog v-model="keysOpen" title="Keys" width="380px">
       <dl class="keys">

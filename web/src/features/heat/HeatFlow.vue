@@ -6,7 +6,7 @@ import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
 import VChart from 'vue-echarts'
 import { useJob } from '@/job/useJob'
-import { dark, unitWorld } from '@/shared/ui/preferences'
+import { night, unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { coolerName, otherName } from './pack/geometry'
 
@@ -23,8 +23,8 @@ const option = computed(() => {
   // Read here and not when the chart asks, so that the chart is drawn anew in other units.
   const world = unitWorld.value
   const kw = (v: number) => format(v, 'power', world)
-  const ink = dark.value ? '#f2eee5' : '#1d2022'
-  const metal = dark.value ? '#98a2a4' : '#5a6468'
+  const ink = night.value ? '#f2eee5' : '#1d2022'
+  const metal = night.value ? '#98a2a4' : '#5a6468'
   const links = (
     [
       ['engine heat', 'coolant', h.engineToCoolant],

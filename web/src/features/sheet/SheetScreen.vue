@@ -6,9 +6,9 @@ import { useSaving } from '@/job/saving'
 import { gauges } from '@/shared/api/gauges'
 import type { WorkSheet } from '@/shared/api/types'
 import { say, whatToDo, why, word } from '@/shared/message/say'
-import { unitWorld } from '@/shared/ui/preferences'
+import { printedOn, unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
-import { time } from '@/shared/ui/time'
+import { dateOf, time } from '@/shared/ui/time'
 import { standingWord } from '@/shared/ui/words'
 import { money, yard } from '@/shared/ui/yard'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
@@ -23,7 +23,6 @@ const { result, problem } = useComputed<WorkSheet>(
   () => job.content && { job: job.content, build: job.selected },
 )
 const saving = useSaving()
-const today = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' }).format(new Date())
 const priced = computed(() => (result.value?.parts ?? []).reduce((sum, p) => sum + (p.price ?? 0), 0))
 const verdict = computed(() => result.value?.verdicts.find((v) => v.build === job.selected))
 const t = (v: number, d?: number) => format(v, 'temperature', unitWorld.value, d)
@@ -61,7 +60,9 @@ const bends = (marks: WorkSheet['strips'][number]['marks']) =>
     <article v-if="result" class="sheet" data-sheet>
       <header>
         <div>
-          <p class="brand">{{ yard?.name ?? 'Road Breeze' }}: work sheet, {{ today }}, version {{ saving.version }}</p>
+          <p class="brand">
+            {{ yard?.name ?? 'Road Breeze' }}: work sheet, {{ dateOf(printedOn) }}, version {{ saving.version }}
+          </p>
           <h1>{{ job.content.about.name }}: {{ job.build.name }}</h1>
           <p>
             {{ job.content.rig.vehicle.name }} with {{ job.content.rig.trailer.name }},
@@ -343,22 +344,9 @@ const bends = (marks: WorkSheet['strips'][number]['marks']) =>
 }
 </style>
 <style>
-@page {
-  margin: 14mm;
-  @bottom-right {
-    content: 'page ' counter(page) ' of ' counter(pages);
-    font:
-      10pt 'Barlow',
-      sans-serif;
-  }
-}
 @media print {
   .frame:has([data-sheet]) .strip {
     display: none !important;
-  }
-  html:root {
-    --paper: #fff;
-    --ground: #fff;
   }
 }
 </style>

@@ -55,7 +55,14 @@ function moved(key: Fluid): string {
             >
           </button>
         </div>
-        <button type="button" class="more" aria-label="All builds" title="All builds" @click="arranging = true">
+        <button
+          type="button"
+          class="more"
+          data-screen-only
+          aria-label="All builds"
+          title="All builds"
+          @click="arranging = true"
+        >
           ⋯
         </button>
       </div>

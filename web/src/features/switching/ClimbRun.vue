@@ -6,7 +6,7 @@ import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
 import VChart from 'vue-echarts'
 import type { SwitchResult } from '@/shared/api/types'
-import { dark, unitWorld } from '@/shared/ui/preferences'
+import { night, unitWorld } from '@/shared/ui/preferences'
 import { format, toShown, unitLabel } from '@/shared/units/units'
 
 use([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer])
@@ -14,8 +14,8 @@ use([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]
 const props = defineProps<{ result: SwitchResult }>()
 const option = computed(() => {
   const r = props.result
-  const ink = dark.value ? '#f2eee5' : '#1d2022'
-  const rule = dark.value ? '#454c4f' : '#d0c7b5'
+  const ink = night.value ? '#f2eee5' : '#1d2022'
+  const rule = night.value ? '#454c4f' : '#d0c7b5'
   const shown = (t: number) => Number(toShown(t, 'temperature', unitWorld.value).toFixed(2))
   const all = [...r.chosen.coolantC, ...r.colder.coolantC, r.limitC]
   const points = (run: SwitchResult['chosen']) => run.timeS.map((s, i) => [s / 60, shown(run.coolantC[i] ?? 0)])

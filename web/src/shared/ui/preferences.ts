@@ -1,6 +1,21 @@
-import { useDark, useStorage } from '@vueuse/core'
+import { useDark, useEventListener, useStorage } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import type { UnitWorld } from '@/shared/units/units'
 
 /** Kept in this browser only. */
 export const unitWorld = useStorage<UnitWorld>('rb-units', 'metric')
 export const dark = useDark({ storageKey: 'rb-dark' })
+
+const printing = ref(false)
+/** The day that stands on what is printed. */
+export const printedOn = ref(new Date())
+/** What is drawn is drawn for night; paper is always bright. */
+export const night = computed(() => dark.value && !printing.value)
+
+function paper(out: boolean) {
+  printing.value = out
+  if (out) printedOn.value = new Date()
+  document.documentElement.classList.toggle('dark', night.value)
+}
+useEventListener(window, 'beforeprint', () => paper(true))
+useEventListener(window, 'afterprint', () => paper(false))

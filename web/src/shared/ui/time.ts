@@ -5,3 +5,8 @@ export function time(minutes: number): string {
   const rest = all % 60
   return [hours ? `${hours} h` : '', rest || !hours ? `${rest} min` : ''].filter(Boolean).join(' ')
 }
+
+const DAY = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' })
+
+/** A day as it stands on paper: 26 November 2026. */
+export const dateOf = (day: Date): string => DAY.format(day)

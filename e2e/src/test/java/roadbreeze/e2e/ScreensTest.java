@@ -12,6 +12,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.Media;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -141,18 +143,51 @@ class ScreensTest {
     open(width, height, job);
     for (String key : SCREENS.keySet()) {
       goTo(key);
-      String out =
-          page.evaluate(
-                  "() => {"
-                      + "const w = document.documentElement.clientWidth;"
-                      + "if (document.documentElement.scrollWidth > w + 1) return 'page ' + document.documentElement.scrollWidth;"
-                      + "const cut = [...document.querySelectorAll('main button, main label, main h1, main h2, main h3, main td, main th, main p')]"
-                      + ".filter(e => e.offsetParent && getComputedStyle(e).overflow !== 'auto' && e.scrollWidth > e.clientWidth + 2 && e.clientWidth > 0 && getComputedStyle(e).display !== 'inline')"
-                      + ".map(e => e.tagName + ' ' + e.innerText.slice(0, 40));"
-                      + "return cut.join('; ') }")
-              .toString();
-      assertThat(out).as("screen %s at %d×%d", SCREENS.get(key), width, height).isEmpty();
+      assertThat(cut()).as("screen %s at %d×%d", SCREENS.get(key), width, height).isEmpty();
     }
+  }
+
+  /** What is wider than its place; empty if nothing is. */
+  private String cut() {
+    return page.evaluate(
+            "() => {"
+                + "const w = document.documentElement.clientWidth;"
+                + "if (document.documentElement.scrollWidth > w + 1) return 'page ' + document.documentElement.scrollWidth;"
+                + "const cut = [...document.querySelectorAll('main button, main label, main h1, main h2, main h3, main td, main th, main p')]"
+                + ".filter(e => e.offsetParent && getComputedStyle(e).overflow !== 'auto' && e.scrollWidth > e.clientWidth + 2 && e.clientWidth > 0 && getComputedStyle(e).display !== 'inline')"
+                + ".map(e => e.tagName + ' ' + e.innerText.slice(0, 40));"
+                + "return cut.join('; ') }")
+        .toString();
+  }
+
+  /** The page as a printer is given it: as wide as the paper between its margins. */
+  @ParameterizedTest
+  @CsvSource({"688, Hive utility", "710, Tilt-tray"})
+  void everyScreenIsAPageWorthPrinting(int width, String job) {
+    open(width, 1000, job);
+    page.getByText("Night").click();
+    for (String key : SCREENS.keySet()) {
+      goTo(key);
+      page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+      page.evaluate("() => window.dispatchEvent(new Event('beforeprint'))");
+      String at = SCREENS.get(key);
+      assertThat(page.locator("nav.road")).not().isVisible();
+      assertThat(page.locator(key.equals("9") ? "[data-sheet]" : ".paper-head"))
+          .containsText(key.equals("p") ? "Parts" : job);
+      assertThat(page.locator("main .act:visible")).hasCount(0);
+      assertThat(cut()).as("%s on paper", at).isEmpty();
+      // Paper is bright, whatever the screen was.
+      assertThat(page.locator("main h1, main h2").first()).hasCSS("color", "rgb(29, 32, 34)");
+      page.evaluate("() => window.dispatchEvent(new Event('afterprint'))");
+      page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+      assertThat(page.locator("html")).hasClass("dark");
+    }
+    page.goBack();
+    goTo("3");
+    // Letter or A4, what is drawn is not torn from its heading: three pages at most.
+    int pages =
+        new String(page.pdf(), StandardCharsets.ISO_8859_1).split("/Type */Page\\b").length - 1;
+    assertThat(pages).isBetween(2, 3);
   }
 
   @ParameterizedTest
