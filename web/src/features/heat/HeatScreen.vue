@@ -74,7 +74,7 @@ useAskedField((path) => (tab.value = TAB_OF.find(([at]) => at.test(path))![1]))
   gap: 14px;
   min-width: 0;
 }
-.column > :last-child {
+.column > [data-heat-flow] {
   flex: 1;
 }
 .bench > header {
@@ -115,7 +115,7 @@ useAskedField((path) => (tab.value = TAB_OF.find(([at]) => at.test(path))![1]))
   .column {
     display: contents;
   }
-  .column > :last-child {
+  .column > [data-heat-flow] {
     order: 3;
   }
   .bench {

@@ -218,6 +218,11 @@ const rulers = computed(() => {
     data-pack
   >
     <defs>
+      <!-- On a cell of any colour, by day as by night: a name stands on paper. -->
+      <filter id="plate" x="-0.03" y="0" width="1.06" height="1">
+        <feFlood flood-color="var(--paper)" flood-opacity="0.88" />
+        <feComposite in="SourceGraphic" operator="over" />
+      </filter>
       <pattern id="hatch" width="10" height="10" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <rect width="10" height="10" fill="var(--metal)" />
         <path d="M0 0V10" stroke="var(--paper)" stroke-width="3" opacity=".35" />
@@ -456,13 +461,9 @@ const rulers = computed(() => {
   stroke-width: 3;
   pointer-events: none;
 }
-/* On a cell of any colour, by day as by night: ink with a rim of paper. */
 .name {
   font-size: 32px;
-  paint-order: stroke;
-  stroke: var(--paper);
-  stroke-width: 7px;
-  stroke-linejoin: round;
+  filter: url('#plate');
 }
 .rule {
   font-size: 34px;

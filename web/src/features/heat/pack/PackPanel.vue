@@ -79,7 +79,7 @@ const grip = computed(() => {
 .views {
   display: grid;
   grid-template-columns: minmax(0, 1.62fr) minmax(0, 1fr);
-  align-items: center;
+  align-items: start;
   gap: 8px;
 }
 .clearances {

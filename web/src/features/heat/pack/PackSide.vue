@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import { placeAt, section, type Slab } from './section'
+import { placeAt, section, type Slab, spread } from './section'
 import { picked, usePack } from './usePack'
 
 /** The pack cut from the side, air from the left, depths and gaps to one scale. A cooler is dragged to another depth. */
@@ -11,12 +11,15 @@ const { job, cooling, build, radiator, opening, inDepth, trouble } = usePack()
 const slabs = computed(() => section(job.content, build.value))
 
 const SCALE = 1.5
+/** Height of the names under the pack, and the least from one to the next. */
+const NAMES = 236
+const NAME_ROOM = 36
 const view = computed(() => {
   const front = -cooling.value.openingDepthMm
   const width = (slabs.value.end - front + 70) * SCALE + 40
   const top = Math.max(opening.value.bottom + opening.value.height, radiator.value.bottom + radiator.value.height) + 44
   const bottom = Math.min(opening.value.bottom, radiator.value.bottom) - 44
-  return { front, width, top, height: top - bottom }
+  return { front, width, top, floor: top - bottom, height: top - bottom + NAMES }
 })
 const X = (z: number) => 30 + (z - view.value.front) * SCALE
 const Y = (mm: number) => view.value.top - mm
@@ -68,8 +71,21 @@ const gapOf = computed(() => {
   }
 })
 const isPicked = (s: Slab) => s.piece != null && picked.value?.kind === s.piece.kind && picked.value.id === s.piece.id
-/** Thick enough to carry its own name. */
-const inside = (s: Slab) => s.depth * SCALE > 38 && s.height > 170
+/** Under each core its name, led to where two would stand in each other's way. */
+const names = computed(() => {
+  const named = slabs.value.list.map((s) => ({
+    name: s.name,
+    x: X(s.front) + (s.depth * SCALE) / 2,
+    y: Y(s.bottom),
+  }))
+  const pullers = fans.value.map((f) => ({ name: 'fan', x: X(slabs.value.end) + 13, y: Y(f.bottomMm) }))
+  const all = [...named, ...pullers.slice(0, 1)]
+  const places = spread(
+    all.map((n) => n.x),
+    NAME_ROOM,
+  )
+  return all.map((n, i) => ({ ...n, at: places[i]! }))
+})
 const fill = (s: Slab) =>
   s.piece != null
     ? s.piece.kind === 'coolers'
@@ -100,7 +116,7 @@ const fill = (s: Slab) =>
     <path
       v-for="k in 4"
       :key="k"
-      :d="`M4 ${(view.height * (k - 0.5)) / 4}h22m-8-6l8 6l-8 6`"
+      :d="`M4 ${(view.floor * (k - 0.5)) / 4}h22m-8-6l8 6l-8 6`"
       fill="none"
       stroke="var(--accent)"
       stroke-width="3"
@@ -131,14 +147,6 @@ const fill = (s: Slab) =>
         :height="Math.max(0, s.height)"
         :fill="fill(s)"
       />
-      <text
-        v-if="s.piece?.kind !== 'otherCoolers' || inside(s)"
-        :transform="`translate(${inside(s) ? X(s.front) + (s.depth * SCALE) / 2 + 10 : X(s.front) - 8} ${Y(s.bottom) - 12}) rotate(-90)`"
-        class="name"
-        :class="{ inside: inside(s) }"
-      >
-        {{ s.name }}
-      </text>
     </g>
     <g v-if="gapOf">
       <path
@@ -164,13 +172,24 @@ const fill = (s: Slab) =>
       stroke="var(--accent)"
       stroke-width="5"
     />
-    <text :transform="`translate(${X(slabs.end) + 44} ${Y(radiator.bottom) - 6}) rotate(-90)`" class="name">fan</text>
+    <g v-for="(n, i) in names" :key="'n' + i">
+      <path
+        :d="`M${n.x} ${n.y + 6}V${view.floor - 14}L${n.at} ${view.floor + 8}`"
+        fill="none"
+        stroke="var(--rule)"
+        stroke-width="2.5"
+      />
+      <text :transform="`translate(${n.at + 11} ${view.floor + 14}) rotate(-90)`" text-anchor="end" class="name">
+        {{ n.name }}
+      </text>
+    </g>
   </svg>
 </template>
 
 <style scoped>
 .side {
   width: 100%;
+  max-height: 400px;
   display: block;
 }
 .picked {
@@ -178,9 +197,6 @@ const fill = (s: Slab) =>
 }
 .name {
   font-size: 31px;
-}
-svg .name.inside {
-  fill: var(--paper);
 }
 .gap {
   font-size: 34px;

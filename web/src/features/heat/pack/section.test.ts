@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Build, FittedCooler } from '@/shared/api/types'
 import { shipped } from '@/testing/demoJob'
-import { placeAt, section } from './section'
+import { placeAt, section, spread } from './section'
 
 const hive = shipped('demo/hive-utility')
 const tray = shipped('demo/tilt-tray')
@@ -108,5 +108,28 @@ describe('dragging in depth', () => {
     }
     // With nothing before the radiator there is no between.
     expect(placeAt(open, plan, depth, 1 - depth / 2, false)).toMatchObject({ place: 'FRONT', gapMm: 0 })
+  })
+})
+
+describe('names under the pack', () => {
+  it('stand under their own where there is room', () => {
+    expect(spread([300, 10, 100], 36)).toEqual([300, 10, 100])
+  })
+
+  it('never stand in each other’s way, in the order of what they name, and no farther off than they must', () => {
+    let seed = 7
+    const random = () => (seed = (seed * 16807) % 2147483647) / 2147483647
+    for (let n = 0; n < 500; n++) {
+      const wanted = Array.from({ length: 1 + Math.floor(random() * 8) }, () => random() * 200)
+      const places = spread(wanted, 36)
+      const order = wanted.map((_, i) => i).sort((a, b) => wanted[a]! - wanted[b]!)
+      for (let k = 1; k < order.length; k++)
+        expect(places[order[k]!]! - places[order[k - 1]!]!).toBeGreaterThan(36 - 1e-9)
+      // A crowd stands evenly round its own: nothing drifts to one side.
+      expect(places.reduce((a, b) => a + b, 0)).toBeCloseTo(
+        wanted.reduce((a, b) => a + b, 0),
+        6,
+      )
+    }
   })
 })

@@ -1,5 +1,8 @@
 package roadbreeze.server.finder;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +23,12 @@ public class FinderService implements LongRunKind {
   /** Parts a search is cut into, so that several servers have something to take. */
   private static final int PARTS = 8;
 
+  /** How far a search has come: what it has found does not change until another part is done. */
+  private record Stage(UUID id, int parts, boolean done) {}
+
+  // Everybody who watches a search asks several times a second.
+  private final Cache<Stage, FinderState> found =
+      Caffeine.newBuilder().maximumSize(50).expireAfterAccess(Duration.ofMinutes(10)).build();
   private final LongRuns runs;
   private final PartsService catalogue;
   private final JsonMapper json;
@@ -79,14 +88,20 @@ public class FinderService implements LongRunKind {
     if (run.results().isEmpty()) {
       return FinderState.waiting(id, run);
     }
+    boolean done = run.status() == LongRuns.Status.DONE;
+    FinderState finds =
+        found.get(new Stage(id, run.results().size(), done), stage -> found(id, run, done));
+    return finds.at(run.status(), done ? 1 : run.share(), run.tried(), run.seconds());
+  }
+
+  private FinderState found(UUID id, LongRuns.RunState run, boolean done) {
     SearchSpace space = new SearchSpace(snapshot(run.request()));
     Result result =
         Result.merge(run.results().stream().map(r -> json.readValue(r, Result.class)).toList());
-    boolean done = run.status() == LongRuns.Status.DONE;
     return new FinderState(
         id,
         run.status(),
-        done ? 1 : run.share(),
+        run.share(),
         run.tried(),
         run.seconds(),
         done ? result.enough() : null,

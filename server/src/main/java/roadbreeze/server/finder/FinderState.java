@@ -54,6 +54,23 @@ public record FinderState(
         List.of());
   }
 
+  /** The same finds, with how far the run has come by now. */
+  FinderState at(LongRuns.Status now, double shareNow, long triedNow, double secondsNow) {
+    return new FinderState(
+        id,
+        now,
+        shareNow,
+        triedNow,
+        secondsNow,
+        enough,
+        sets,
+        picks,
+        unbeaten,
+        fallen,
+        refused,
+        instead);
+  }
+
   /**
    * A candidate.
    *

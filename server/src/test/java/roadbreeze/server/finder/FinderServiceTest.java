@@ -1,0 +1,97 @@
+package roadbreeze.server.finder;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import roadbreeze.server.Jobs;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.longrun.LongRuns;
+import roadbreeze.server.longrun.LongRuns.Status;
+import roadbreeze.server.parts.CoolerPart;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A search while its parts are being worked out. */
+class FinderServiceTest {
+  private static final JsonMapper JSON = JsonMapper.shared();
+  private static final UUID ID = UUID.randomUUID();
+
+  private final LongRuns runs = mock(LongRuns.class);
+  private final FinderService service = new FinderService(runs, null, JSON);
+  private final String request = JSON.writeValueAsString(snapshot());
+
+  private static Snapshot snapshot() {
+    JobContent job = Jobs.HIVE;
+    FinderRequest request =
+        new FinderRequest(job, Jobs.RESTORED, 900, 12, 60, false, false, false, false);
+    List<CoolerPart> coolers = new ArrayList<>();
+    for (int width = 180; width < 340; width += 10) {
+      ObjectNode part = JSON.valueToTree(job.build(Jobs.PLAN).coolers().get(0).part());
+      part.put("code", "C-" + width).put("name", "Cooler " + width).put("widthMm", width);
+      coolers.add(JSON.treeToValue(part.put("price", width / 2), CoolerPart.class));
+    }
+    return new Snapshot(
+        request, coolers, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+        List.of(), List.of());
+  }
+
+  private List<String> results() {
+    List<String> results = new ArrayList<>();
+    for (int part = 0; part < service.parts(); part++) {
+      results.add(service.work(request, part, (tried, share) -> false));
+    }
+    return results;
+  }
+
+  private FinderState state(List<String> results, Status status, double share) {
+    when(runs.state(ID))
+        .thenReturn(new LongRuns.RunState(request, status, share, 100, 1.5, results));
+    return service.state(ID);
+  }
+
+  @Test
+  void whatPartsHaveFoundIsShownBeforeAllAreDone() {
+    List<String> all = results();
+    assertThat(state(List.of(), Status.RUNNING, 0.05).picks()).isEmpty();
+    FinderState some = state(all.subList(0, 3), Status.RUNNING, 0.4);
+    FinderState whole = state(all, Status.DONE, 0.99);
+    assertThat(some.picks()).isNotEmpty();
+    assertThat(some.share()).isEqualTo(0.4);
+    // Whether it is enough is not said before the end, nor what would be instead.
+    assertThat(some.enough()).isNull();
+    assertThat(some.instead()).isEmpty();
+    assertThat(some.sets()).isBetween(1L, whole.sets() - 1);
+    assertThat(whole.share()).isEqualTo(1);
+    assertThat(whole.enough()).isNotNull();
+    assertThat(best(whole)).isGreaterThanOrEqualTo(best(some));
+    // In whatever order the parts came in.
+    List<String> turned = new ArrayList<>(all);
+    Collections.reverse(turned);
+    FinderService other = new FinderService(runs, null, JSON);
+    when(runs.state(ID)).thenReturn(new LongRuns.RunState(request, Status.DONE, 1, 9, 9, turned));
+    assertThat(other.state(ID).picks()).isEqualTo(whole.picks());
+  }
+
+  private static double best(FinderState state) {
+    return state.picks().stream().mapToDouble(FinderState.Pick::headroomK).max().orElseThrow();
+  }
+
+  @Test
+  void askedAgainItCountsOnAndWorksNothingOutTwice() {
+    List<String> all = results();
+    FinderState early = state(all.subList(0, 2), Status.RUNNING, 0.3);
+    FinderState later = state(all.subList(0, 2), Status.RUNNING, 0.35);
+    assertThat(later.share()).isEqualTo(0.35);
+    assertThat(later.picks()).isSameAs(early.picks());
+    // One that was given up keeps what it had found, and says so.
+    FinderState given = state(all.subList(0, 2), Status.CANCELLED, 0.35);
+    assertThat(given.status()).isEqualTo(Status.CANCELLED);
+    assertThat(given.picks()).isSameAs(early.picks());
+  }
+}
