@@ -119,6 +119,7 @@ onScopeDispose(() => clearTimeout(retry))
 .ac {
   display: flex;
   flex-direction: column;
+  justify-content: flex-end;
   gap: 2px;
   font-size: 14px;
   color: var(--ink-soft);

@@ -118,6 +118,9 @@ function nudge(event: Event, direction: number) {
   flex-wrap: wrap;
   justify-content: space-between;
   column-gap: 6px;
+  /* In a row of fields a name of two lines pushes nobody out of line. */
+  flex: 1;
+  align-content: flex-end;
 }
 label {
   font-size: var(--rb-size-1);

@@ -77,7 +77,10 @@ final class OilDisputes {
     double cost = best.sure(Measure.LEAST) - sides.get(0).sure(Measure.LEAST);
     if (warm != null) {
       chosen = warm;
-      reason = OilSays.TANK_KEEPS_WARM.with(best.sure(Measure.LEAST) - warm.sure(Measure.LEAST));
+      reason =
+          warm == best
+              ? OilSays.TANK_WARM_AND_MOST.with()
+              : OilSays.TANK_KEEPS_WARM.with(best.sure(Measure.LEAST) - warm.sure(Measure.LEAST));
     } else if (best == bypassed && cost > Side.A_DIFFERENCE) {
       chosen = best;
       reason = OilSays.TANK_COSTS.with(cost);
@@ -88,8 +91,10 @@ final class OilDisputes {
               .findFirst()
               .orElseThrow();
       reason =
-          OilSays.TANK_NEAREST.with(
-              best.sure(Measure.LEAST) - chosen.sure(Measure.LEAST), Trial.COLD_MORNING);
+          chosen == best
+              ? OilSays.TANK_MOST.with(Trial.COLD_MORNING)
+              : OilSays.TANK_NEAREST.with(
+                  best.sure(Measure.LEAST) - chosen.sure(Measure.LEAST), Trial.COLD_MORNING);
     }
     return Dispute.of(
         OilSays.TANK.with(), Measure.LEAST, sides, chosen, reason, OilSays.TANK_OTHERWISE.with());

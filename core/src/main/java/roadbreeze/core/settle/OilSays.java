@@ -19,8 +19,10 @@ public enum OilSays implements Code {
   TANK_TAKES("heat POWER"),
   TANK_HEATS("heat POWER"),
   TANK_KEEPS_WARM("within DIFFERENCE"),
+  TANK_WARM_AND_MOST,
   TANK_COSTS("headroom DIFFERENCE"),
   TANK_NEAREST("within DIFFERENCE", "ambient TEMPERATURE"),
+  TANK_MOST("ambient TEMPERATURE"),
   TANK_OTHERWISE,
 
   PLACE,
