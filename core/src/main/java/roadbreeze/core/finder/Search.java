@@ -214,6 +214,10 @@ public record Search(
   }
 
   private static List<OilOrder> orders(Setup setup) {
+    if (setup.truck().oil().tankConductance().isEmpty()) {
+      return List.of(setup.fitting().oil().order());
+    }
+    // A radiator without an oil cooler leaves the truck's lines to be joined past it.
     return setup.tank().isEmpty() ? List.of(OilOrder.TANK_BYPASSED) : List.of(OilOrder.values());
   }
 

@@ -275,7 +275,7 @@ final class SearchSpace {
       changes.put("coolers", List.of(fitted(part, found.place().orElseThrow())));
       changes.put("oilOrder", found.order());
       changes.put("parallel", false);
-      bought.add(Bought.COOLER.with(part.name(), found.order()));
+      bought.add(Bought.COOLER.with(part.name(), found.order().said(job.rig().hasTank())));
     }
     Pack pack = packs.get(found.pack());
     bought.addAll(pack.bought());

@@ -50,6 +50,11 @@ public record RigSection(
     return factors;
   }
 
+  /** There is an oil cooler in the coolant. */
+  public boolean hasTank() {
+    return vehicle.gearbox().inTankWattsPerKelvin() != null;
+  }
+
   /** Ratings of truck, hitch and trailer that are passed; no cooling clears them. */
   public List<Finding> overRatings() {
     return ratings == null ? List.of() : ratings.passed(vehicle.massKg(), trailer.massKg());

@@ -16,6 +16,7 @@ import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.line.LineResult;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.rig.RigSection;
 
 /**
  * What goes on the truck, what comes off it, and what its fans want at the battery.
@@ -32,13 +33,13 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
    */
   public record PartLine(Said said, @Nullable Double price) {}
 
-  static PartsList of(Changes changes, Set<Part> scope, LineResult hoses, double capKpa) {
+  static PartsList of(Changes changes, Set<Part> scope, LineResult hoses, RigSection rig) {
     PartsList list = new PartsList(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
-    list.coolers(changes, hoses);
+    list.coolers(changes, hoses, rig.hasTank());
     list.cores(changes);
     list.fans(changes);
     list.thermostat(changes);
-    list.mended(scope, changes.found().condition(), capKpa);
+    list.mended(scope, changes.found().condition(), rig.vehicle().cooling().capKpa());
     list.comesOut(changes);
     return list;
   }
@@ -47,13 +48,14 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
     lines.add(new PartLine(Said.of(said), price));
   }
 
-  private void coolers(Changes changes, LineResult hoses) {
+  private void coolers(Changes changes, LineResult hoses, boolean tank) {
     Build build = changes.build();
     for (FittedCooler c : build.coolers()) {
       boolean kept = !changes.newCoolers().contains(c);
       add(
           (kept ? Listed.COOLER_KEPT : Listed.COOLER)
-              .with(c.part().name(), c.part().code(), c.part().ports(), build.oilOrder()),
+              .with(
+                  c.part().name(), c.part().code(), c.part().ports(), build.oilOrder().said(tank)),
           kept ? null : c.part().price());
     }
     for (LineResult.ToBuy hose : hoses.hoseToBuyM()) {

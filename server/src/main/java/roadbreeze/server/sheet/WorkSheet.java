@@ -77,8 +77,7 @@ public record WorkSheet(
     LineResult lines = LineResult.of(job, build);
     Changes changes = new Changes(build, job.found());
     WorkScope scope = changes.scope();
-    double capKpa = job.rig().vehicle().cooling().capKpa();
-    PartsList parts = PartsList.of(changes, scope.parts(), lines, capKpa);
+    PartsList parts = PartsList.of(changes, scope.parts(), lines, job.rig());
     List<StepLine> steps = new ArrayList<>();
     for (Task task : WorkOrder.plan(scope)) {
       steps.add(StepLine.of(steps.size() + 1, task));

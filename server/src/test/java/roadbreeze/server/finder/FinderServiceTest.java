@@ -24,10 +24,9 @@ class FinderServiceTest {
 
   private final LongRuns runs = mock(LongRuns.class);
   private final FinderService service = new FinderService(runs, null, JSON);
-  private final String request = JSON.writeValueAsString(snapshot());
+  private String request = JSON.writeValueAsString(snapshot(Jobs.HIVE));
 
-  private static Snapshot snapshot() {
-    JobContent job = Jobs.HIVE;
+  private static Snapshot snapshot(JobContent job) {
     FinderRequest request =
         new FinderRequest(job, Jobs.RESTORED, 900, 12, 60, false, false, false, false);
     List<CoolerPart> coolers = new ArrayList<>();
@@ -93,5 +92,20 @@ class FinderServiceTest {
     FinderState given = state(all.subList(0, 2), Status.CANCELLED, 0.35);
     assertThat(given.status()).isEqualTo(Status.CANCELLED);
     assertThat(given.picks()).isSameAs(early.picks());
+  }
+
+  @Test
+  void aTruckWithoutACoolerInItsCoolantIsToldOfNone() {
+    request =
+        JSON.writeValueAsString(
+            snapshot(Jobs.with(Jobs.HIVE, "rig.vehicle.gearbox.inTankWattsPerKelvin", null)));
+    FinderState whole = state(results(), Status.DONE, 1);
+    List<FinderState.Pick> bought =
+        whole.picks().stream().filter(p -> !p.parts().isEmpty()).toList();
+    assertThat(bought).isNotEmpty();
+    for (FinderState.Pick pick : bought) {
+      assertThat(pick.parts().toString()).contains("oilOrderNoTank.alone");
+      assertThat(pick.build().oilOrder()).isEqualTo(Jobs.HIVE.build(Jobs.RESTORED).oilOrder());
+    }
   }
 }
