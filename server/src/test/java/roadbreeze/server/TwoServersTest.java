@@ -123,7 +123,7 @@ class TwoServersTest {
               status.setRollbackOnly(); // as if the server died before it said so
               return db.queryForObject("select count(*) from scheduled_tasks", Integer.class);
             });
-    assertThat(tasks).isEqualTo(8);
+    assertThat(tasks).isEqualTo(first.getBean(FinderService.class).parts());
     assertThat(db.queryForObject("select count(*) from scheduled_tasks", Integer.class)).isZero();
     assertThat(db.queryForObject("select count(*) from long_run", Integer.class)).isZero();
   }
