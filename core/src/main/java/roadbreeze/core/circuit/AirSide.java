@@ -321,7 +321,8 @@ final class AirSide {
       temperature[p][through.length] = t;
     }
     if (share > 0) {
-      double next = Math.max(0, share / (1 - share) * toPack / packCapacity());
+      double stream = packCapacity();
+      double next = stream > 0 ? Math.max(0, share / (1 - share) * toPack / stream) : 0;
       moved = Math.max(moved, Math.abs(next - rise));
       rise = next;
     }

@@ -14,6 +14,9 @@ final class CoolantSide {
   private final RadiatorTubes tubes;
   private final double ambient;
 
+  /** Of the thermostat where its wax lags behind the coolant, NaN where it follows. */
+  private double held = Double.NaN;
+
   private double temperature;
   private double opening;
   private double massFlow;
@@ -27,6 +30,11 @@ final class CoolantSide {
     this.loop = loop;
     this.tubes = tubes;
     this.ambient = ambient;
+  }
+
+  /** Holds the thermostat at an opening, whatever the coolant does. */
+  void hold(double opened) {
+    held = opened;
   }
 
   /** Starts from what the core of another left. */
@@ -47,7 +55,7 @@ final class CoolantSide {
    */
   void take(double newTemperature, double engineSpeed, double engineHeat) {
     temperature = newTemperature;
-    opening = loop.thermostat().opening(temperature);
+    opening = Double.isNaN(held) ? loop.thermostat().opening(temperature) : held;
     massFlow = loop.pumpFlow(engineSpeed) * opening;
     capacity = 0;
     inside = 0;

@@ -20,6 +20,7 @@ final class Drive {
   private final Factors factors;
   private final OperatingPoint point;
   private final Air air;
+  private final Standing standing;
   private double engagement;
   private double thickness = Double.NaN;
   private Powertrain.State state;
@@ -27,7 +28,31 @@ final class Drive {
   private int shifts;
   private int highestGear;
 
+  /** Whether the truck stands, and how. */
+  private enum Standing {
+    NO,
+    IN_NEUTRAL,
+    IN_GEAR
+  }
+
   Drive(Rig rig, Factors factors, OperatingPoint point, Air air, double engagement) {
+    this(rig, factors, point, air, engagement, Standing.NO);
+  }
+
+  /** Of a truck that stands with its engine at idle. */
+  static Drive standing(Rig rig, OperatingPoint place, Air air, double engagement, boolean inGear) {
+    Standing how = inGear ? Standing.IN_GEAR : Standing.IN_NEUTRAL;
+    return new Drive(rig, Factors.NOMINAL, place, air, engagement, how);
+  }
+
+  private Drive(
+      Rig rig,
+      Factors factors,
+      OperatingPoint point,
+      Air air,
+      double engagement,
+      Standing standing) {
+    this.standing = standing;
     this.rig = rig;
     this.factors = factors;
     this.point = point;
@@ -78,6 +103,10 @@ final class Drive {
   }
 
   private void drive() {
+    if (standing != Standing.NO) {
+      state = rig.powertrain().standing(standing == Standing.IN_GEAR, belts(), thickness);
+      return;
+    }
     Powertrain.Task task =
         new Powertrain.Task(
             v -> rig.load().force(point.grade(), v, air.density(), factors.get(Factor.DRAG_AREA)),

@@ -39,8 +39,9 @@ public final class HeatExchange {
    * @param coolant leaving the engine
    * @param radiatorOutlet coolant in the radiator's outlet tank
    * @param sump transmission fluid in the pan
+   * @param opening of the thermostat, whose wax lags behind the coolant (-)
    */
-  public record State(double coolant, double radiatorOutlet, double sump) {}
+  public record State(double coolant, double radiatorOutlet, double sump, double opening) {}
 
   /**
    * Heat flows at a state, W; those of the tank from oil to coolant.
@@ -96,11 +97,15 @@ public final class HeatExchange {
   private double moved;
 
   HeatExchange(Rig rig, Factors factors, OperatingPoint point, Air air, double engagement) {
+    this(rig, factors, point, air, new Drive(rig, factors, point, air, engagement));
+  }
+
+  private HeatExchange(Rig rig, Factors factors, OperatingPoint point, Air air, Drive drive) {
     this.rig = rig;
     this.factors = factors;
     this.point = point;
     this.air = air;
-    drive = new Drive(rig, factors, point, air, engagement);
+    this.drive = drive;
     radiatorLayer = rig.stack().radiator();
     LayerRole.Radiator radiator =
         (LayerRole.Radiator) rig.stack().layers().get(radiatorLayer).role();
@@ -111,7 +116,7 @@ public final class HeatExchange {
   }
 
   /** Starts as warm as another was left, so that fewer rounds are needed. */
-  void startFrom(HeatExchange other) {
+  public void startFrom(HeatExchange other) {
     airSide.startFrom(other.airSide);
     oilSide.startFrom(other.oilSide);
     coolantSide.startFrom(other.coolantSide);
@@ -142,6 +147,19 @@ public final class HeatExchange {
   }
 
   /**
+   * The exchange of a rig that stands with its engine at idle.
+   *
+   * @param place where it stands; its grade and speed are not asked
+   * @param inGear the converter is stalled; else the selector is in neutral
+   */
+  public static HeatExchange standing(
+      Rig rig, OperatingPoint place, boolean inGear, double engagement) {
+    Air air = Air.at(place.ambient(), place.altitude());
+    Drive drive = Drive.standing(rig, place, air, engagement, inGear);
+    return new HeatExchange(rig, Factors.NOMINAL, place, air, drive);
+  }
+
+  /**
    * Settled heat flows at a state, the air with them.
    *
    * @throws roadbreeze.core.problem.NotConvergedException if the air of coolers that share it does
@@ -149,6 +167,7 @@ public final class HeatExchange {
    */
   public Flows at(State state) {
     drive.forgetShifts();
+    coolantSide.hold(state.opening());
     takeDrive(drive.spinThickness(state.sump()));
     settle(state.coolant(), state.sump(), (oil, exchanged) -> state.radiatorOutlet(), true);
     if (!(moved <= NEARLY)) {
@@ -259,7 +278,13 @@ public final class HeatExchange {
     }
   }
 
-  private boolean onEngineSide() {
+  /** The driveline as the last round took it. */
+  public Powertrain.State driveline() {
+    return driveline;
+  }
+
+  /** The oil cooler in the coolant stands where that leaves the engine. */
+  public boolean onEngineSide() {
     return tankPlace == OilElement.InTank.Place.ENGINE_SIDE;
   }
 
@@ -394,7 +419,7 @@ public final class HeatExchange {
   }
 
   /** How far the clutch of the fan on the engine would grip as the last round left it (-). */
-  double wantedEngagement() {
+  public double wantedEngagement() {
     double behind = airSide.behindRadiator();
     return rig.clutch()
         .engagement(Double.isNaN(behind) ? coolant : behind, coolant, point.airConditioning());

@@ -58,7 +58,7 @@ public record Rig(
   }
 
   /** Index of the fan on the engine, −1 if there is none. */
-  int clutchedFan() {
+  public int clutchedFan() {
     for (int f = 0; f < fanSettings.size(); f++) {
       if (fanSettings.get(f).drive() instanceof FanDrive.Clutched) {
         return f;
@@ -68,7 +68,7 @@ public record Rig(
   }
 
   /** What couples the fan on the engine; there must be one. */
-  FanDrive.Clutched clutch() {
+  public FanDrive.Clutched clutch() {
     return (FanDrive.Clutched) fanSettings.get(clutchedFan()).drive();
   }
 }

@@ -14,6 +14,12 @@ class HeatExchangeTest {
   private static final double OIL_CAPACITY = 45e3;
   private static final double STEP = 0.25;
 
+  /** With the thermostat where the coolant has it at rest. */
+  private static HeatExchange.State state(double coolant, double outlet, double sump) {
+    double opening = WorkedCase.rig(true).coolantLoop().thermostat().opening(coolant);
+    return new HeatExchange.State(coolant, outlet, sump, opening);
+  }
+
   @ParameterizedTest
   @CsvSource({"true, 0.06, 75", "false, 0.06, 75", "true, 0.09, 40", "true, 0, 60"})
   void anHourOfOneClimbLandsOnTheSteadyBalance(boolean cooled, double grade, double kmh) {
@@ -25,7 +31,7 @@ class HeatExchangeTest {
     double outlet = 50;
     double sump = 50;
     for (double time = 0; time < 3600; time += STEP) {
-      HeatExchange.Flows q = exchange.at(new HeatExchange.State(coolant, outlet, sump));
+      HeatExchange.Flows q = exchange.at(state(coolant, outlet, sump));
       double flow = q.coolantCapacity() * (coolant - outlet);
       coolant += STEP * (q.engine() - q.heater() - flow) / ENGINE_CAPACITY;
       outlet += STEP * (flow - q.core() + q.tank() - q.standing()) / OUTLET_CAPACITY;
@@ -33,7 +39,7 @@ class HeatExchangeTest {
     }
     assertThat(coolant).isCloseTo(steady.coolant(), within(0.01));
     assertThat(sump).isCloseTo(steady.sump(), within(0.01));
-    HeatExchange.Flows last = exchange.at(new HeatExchange.State(coolant, outlet, sump));
+    HeatExchange.Flows last = exchange.at(state(coolant, outlet, sump));
     assertThat(last.feed()).isCloseTo(steady.feed(), within(0.01));
   }
 
@@ -41,9 +47,9 @@ class HeatExchangeTest {
   @CsvSource({"95, 80, 90", "120, 110, 70"})
   void askedTwiceTheAnswerIsTheSame(double coolant, double outlet, double sump) {
     HeatExchange exchange = HeatExchange.of(WorkedCase.rig(true), WorkedCase.CLIMB, 1);
-    HeatExchange.State state = new HeatExchange.State(coolant, outlet, sump);
+    HeatExchange.State state = state(coolant, outlet, sump);
     HeatExchange.Flows first = exchange.at(state);
-    exchange.at(new HeatExchange.State(40, 30, 140));
+    exchange.at(state(40, 30, 140));
     HeatExchange.Flows again = exchange.at(state);
     assertThat(again.core()).isCloseTo(first.core(), within(1e-4));
     assertThat(again.tank()).isCloseTo(first.tank(), within(1e-4));

@@ -1,0 +1,80 @@
+package roadbreeze.core.haul;
+
+import java.util.List;
+
+/**
+ * What a haul did, moment by moment, and when fans switched.
+ *
+ * @param moments from the start on, at most a few seconds apart
+ */
+public record Trace(List<Moment> moments, List<Switching> switchings) {
+  public Trace {
+    moments = List.copyOf(moments);
+    switchings = List.copyOf(switchings);
+  }
+
+  /**
+   * One moment.
+   *
+   * @param time since the start, s
+   * @param distance driven, m
+   * @param speed held, m/s
+   * @param gear 0 in neutral
+   * @param coolant leaving the engine, °C
+   * @param outletTank of the radiator, °C
+   * @param sump oil in the pan, °C
+   * @param feed oil leaving for the coolers, °C
+   * @param opening of the thermostat (-)
+   * @param engagement of a clutched fan (-)
+   */
+  public record Moment(
+      double time,
+      double distance,
+      double speed,
+      int gear,
+      double coolant,
+      double outletTank,
+      double sump,
+      double feed,
+      double opening,
+      double engagement) {}
+
+  /**
+   * A fan that switched.
+   *
+   * @param fan its place among the rig's fans
+   */
+  public record Switching(double time, int fan, boolean on) {}
+
+  /** The moment at a time, between those that are kept; the ends beyond them. */
+  public Moment at(double time) {
+    int after = 0;
+    while (after < moments.size() && moments.get(after).time() < time) {
+      after++;
+    }
+    if (after == 0) {
+      return moments.get(0);
+    }
+    if (after == moments.size()) {
+      return moments.get(after - 1);
+    }
+    Moment a = moments.get(after - 1);
+    Moment b = moments.get(after);
+    double share = b.time() > a.time() ? (time - a.time()) / (b.time() - a.time()) : 1;
+    return new Moment(
+        time,
+        between(a.distance, b.distance, share),
+        between(a.speed, b.speed, share),
+        share < 0.5 ? a.gear : b.gear,
+        between(a.coolant, b.coolant, share),
+        between(a.outletTank, b.outletTank, share),
+        between(a.sump, b.sump, share),
+        between(a.feed, b.feed, share),
+        between(a.opening, b.opening, share),
+        between(a.engagement, b.engagement, share));
+  }
+
+  private static double between(double a, double b, double share) {
+    return a + share * (b - a);
+  }
+}
