@@ -25,7 +25,8 @@ prepare_quick_start() {
   say "preparing quicker starts (once after each build) …"
   rm -rf "$UNPACKED"
   java -Djarmode=tools -jar "$JAR" extract --destination "$UNPACKED" >/dev/null
-  java "-Xmx$HEAP" -XX:+UseSerialGC "-XX:ArchiveClassesAtExit=$archive.$$" -Dspring.context.exit=onRefresh \
+  java "-Xmx$HEAP" -XX:+UseSerialGC "-XX:ArchiveClassesAtExit=$archive.$$" \
+    -Dspring.aot.enabled=true -Dspring.context.exit=onRefresh \
     -jar "$UNPACKED/$(basename "$JAR")" --server.port=0 >/dev/null 2>&1 || return 0
   mv "$archive.$$" "$archive"
 }
@@ -78,7 +79,7 @@ start_server() { # start_server NAME PORT [PROFILE]
   ! quick_start_ready || { jar="$UNPACKED/$(basename "$JAR")"; archive="$UNPACKED/classes.jsa"; }
   # Its own log is turned over by size; what the machine itself says of it is kept beside.
   ROADBREEZE_PORT=$2 LOGGING_FILE_NAME="$DATA/$1/server.log" LOGGING_THRESHOLD_CONSOLE=OFF \
-    java "-Xmx$HEAP" -XX:+ExitOnOutOfMemoryError -XX:+UseSerialGC ${archive:+-XX:SharedArchiveFile="$archive"} \
+    java "-Xmx$HEAP" -XX:+ExitOnOutOfMemoryError -XX:+UseSerialGC -Dspring.aot.enabled=true ${archive:+-XX:SharedArchiveFile="$archive"} \
     "-Droadbreeze.data=$DATA/$1" -jar "$jar" ${3:+--spring.profiles.active=$3} >"$DATA/$1/machine.log" 2>&1 9<&- &
   echo $! >"$DATA/$1/server.pid"
   disown

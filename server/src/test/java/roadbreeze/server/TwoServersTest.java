@@ -18,6 +18,7 @@ import roadbreeze.server.finder.FinderService;
 import roadbreeze.server.finder.FinderState;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
+import roadbreeze.server.longrun.LongRunKind;
 import roadbreeze.server.longrun.LongRuns;
 import roadbreeze.server.parts.PartKind;
 import roadbreeze.server.parts.PartsService;
@@ -123,7 +124,7 @@ class TwoServersTest {
               status.setRollbackOnly(); // as if the server died before it said so
               return db.queryForObject("select count(*) from scheduled_tasks", Integer.class);
             });
-    assertThat(tasks).isEqualTo(first.getBean(FinderService.class).parts());
+    assertThat(tasks).isEqualTo(first.getBean(LongRunKind.class).parts());
     assertThat(db.queryForObject("select count(*) from scheduled_tasks", Integer.class)).isZero();
     assertThat(db.queryForObject("select count(*) from long_run", Integer.class)).isZero();
   }

@@ -7,25 +7,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Service;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.finder.Result;
-import roadbreeze.core.finder.Search;
-import roadbreeze.server.longrun.LongRunKind;
 import roadbreeze.server.longrun.LongRuns;
 import roadbreeze.server.parts.PartsService;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Searches of the catalogue: long runs whose parts are every n-th cooler. */
+/** Starts, watches and cancels searches of the catalogue. */
 @Service
-public class FinderService implements LongRunKind {
-  /**
-   * Parts a search is cut into, so that several servers have something to take and the first finds
-   * come early.
-   */
-  private static final int PARTS = 16;
-
+public class FinderService {
   /** How far a search has come: what it has found does not change until another part is done. */
   private record Stage(UUID id, int parts, boolean done) {}
 
@@ -33,53 +24,25 @@ public class FinderService implements LongRunKind {
   private final Cache<Stage, FinderState> found =
       Caffeine.newBuilder().maximumSize(50).expireAfterAccess(Duration.ofMinutes(10)).build();
   private final LongRuns runs;
+  private final FinderWork work;
   private final PartsService catalogue;
   private final JsonMapper json;
 
-  FinderService(
-      @org.springframework.context.annotation.Lazy LongRuns runs,
-      PartsService catalogue,
-      JsonMapper json) {
+  FinderService(LongRuns runs, FinderWork work, PartsService catalogue, JsonMapper json) {
     this.runs = runs;
+    this.work = work;
     this.catalogue = catalogue;
     this.json = json;
-  }
-
-  @Override
-  public String name() {
-    return "finder";
-  }
-
-  @Override
-  public int parts() {
-    return PARTS;
   }
 
   public UUID start(FinderRequest request) {
     Snapshot snapshot = Snapshot.of(request, catalogue);
     new SearchSpace(snapshot).check();
-    return runs.start(this, json.writeValueAsString(snapshot));
+    return runs.start(work, json.writeValueAsString(snapshot));
   }
 
   public void cancel(UUID id) {
     runs.cancel(id);
-  }
-
-  @Override
-  public String work(String request, int part, Progress progress) {
-    Search search = new SearchSpace(snapshot(request)).search().part(part, PARTS);
-    long steps = Math.max(1, search.sets() / search.thermostats().size());
-    AtomicLong step = new AtomicLong();
-    boolean[] unwanted = new boolean[1];
-    Result result =
-        search.run(
-            tried -> {
-              double share = Math.min(0.99, step.incrementAndGet() / (double) steps);
-              unwanted[0] = progress.tell(tried, share);
-            },
-            () -> unwanted[0] || Thread.currentThread().isInterrupted());
-    progress.tell(result.tried(), 1);
-    return json.writeValueAsString(result);
   }
 
   private Snapshot snapshot(String request) {

@@ -23,7 +23,8 @@ class FinderServiceTest {
   private static final UUID ID = UUID.randomUUID();
 
   private final LongRuns runs = mock(LongRuns.class);
-  private final FinderService service = new FinderService(runs, null, JSON);
+  private final FinderWork work = new FinderWork(JSON);
+  private final FinderService service = new FinderService(runs, work, null, JSON);
   private String request = JSON.writeValueAsString(snapshot(Jobs.HIVE));
 
   private static Snapshot snapshot(JobContent job) {
@@ -42,8 +43,8 @@ class FinderServiceTest {
 
   private List<String> results() {
     List<String> results = new ArrayList<>();
-    for (int part = 0; part < service.parts(); part++) {
-      results.add(service.work(request, part, (tried, share) -> false));
+    for (int part = 0; part < work.parts(); part++) {
+      results.add(work.work(request, part, (tried, share) -> false));
     }
     return results;
   }
@@ -72,7 +73,7 @@ class FinderServiceTest {
     // In whatever order the parts came in.
     List<String> turned = new ArrayList<>(all);
     Collections.reverse(turned);
-    FinderService other = new FinderService(runs, null, JSON);
+    FinderService other = new FinderService(runs, work, null, JSON);
     when(runs.state(ID)).thenReturn(new LongRuns.RunState(request, Status.DONE, 1, 9, 9, turned));
     assertThat(other.state(ID).picks()).isEqualTo(whole.picks());
   }
