@@ -17,6 +17,8 @@ public enum Fault implements Code {
   SAME_ID("id TEXT"),
   LAST_BUILD,
   AXIS_FALLS("axis WORD"),
+  ROAD_TURNS_BACK("point COUNT", "distance LENGTH"),
+  ROAD_TOO_LONG("takes TIME", "most TIME"),
   SEARCH_TOO_LARGE("sets COUNT", "most COUNT"),
   SAVED_ELSEWHERE,
   GONE_ELSEWHERE,

@@ -2,6 +2,7 @@ package roadbreeze.server.web;
 
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import jakarta.annotation.Nullable;
@@ -17,9 +18,10 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.util.ClassUtils;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.problem.Within;
+import roadbreeze.server.trip.TripRequest;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The API document, with the worked case as the balance's example request. */
+/** The API document, with the worked case and the check of a climb as examples of requests. */
 @Configuration
 class ApiDocument {
   @Bean
@@ -30,15 +32,20 @@ class ApiDocument {
               .title("Road Breeze")
               .version("1")
               .description("Cooling of trucks that tow and work. Units stand in the field names."));
-      api.getPaths()
-          .get("/api/compute/balance")
-          .getPost()
-          .getRequestBody()
-          .getContent()
-          .get("application/json")
-          .setExample(mapper.convertValue(DemoWorld.workedCase(), Map.class));
+      example(api, "/api/compute/balance", mapper.convertValue(DemoWorld.workedCase(), Map.class));
+      example(api, "/api/compute/haul", mapper.convertValue(TripRequest.checkCase(), Map.class));
       api.getComponents().getSchemas().values().forEach(ApiDocument::requireAll);
     };
+  }
+
+  private static void example(OpenAPI api, String path, Map<?, ?> request) {
+    api.getPaths()
+        .get(path)
+        .getPost()
+        .getRequestBody()
+        .getContent()
+        .get("application/json")
+        .setExample(request);
   }
 
   /** Operations are named after their controller and method: {@code PartsController.shelf}. */
