@@ -329,6 +329,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/haul": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A build on a road in time; the example is the published check of a climb */
+        post: operations["TripController.haul"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/from-cooler": {
         parameters: {
             query?: never;
@@ -1572,6 +1589,69 @@ export interface components {
             gainK: number[][];
             speedKmh: number[][];
         };
+        Stop: {
+            /** Format: double */
+            minutes: number;
+            inGear: boolean;
+            fansDead: boolean;
+        };
+        TripPoint: {
+            /** Format: double */
+            distanceM: number;
+            /** Format: double */
+            elevationM: number;
+            /** Format: double */
+            speedKmh: number;
+            /** Format: double */
+            gradePercent: number | null;
+            stop: components["schemas"]["Stop"] | null;
+        };
+        TripRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            road: components["schemas"]["TripPoint"][];
+            start: components["schemas"]["TripStart"];
+            /** Format: double */
+            hysteresisK: number | null;
+        };
+        TripStart: {
+            /** Format: double */
+            coolantC: number;
+            /** Format: double */
+            outletTankC: number;
+            /** Format: double */
+            panC: number;
+        };
+        FanSwitched: {
+            /** Format: double */
+            timeS: number;
+            fan: components["schemas"]["PartName"];
+            on: boolean;
+        };
+        TripPeak: {
+            /** Format: double */
+            peakC: number;
+            /** Format: double */
+            atS: number;
+            /** Format: double */
+            meanS: number;
+        };
+        TripResult: {
+            timeS: number[];
+            distanceM: number[];
+            speedKmh: number[];
+            gear: number[];
+            coolantC: number[];
+            outletTankC: number[];
+            panC: number[];
+            feedC: number[];
+            thermostatOpen: number[];
+            fanGrip: number[];
+            switched: components["schemas"]["FanSwitched"][];
+            coolant: components["schemas"]["TripPeak"];
+            feed: components["schemas"]["TripPeak"];
+            pan: components["schemas"]["TripPeak"];
+        };
         FromCooler: {
             strips: components["schemas"]["MountingStrip"][];
             hoses: components["schemas"]["Hose"][];
@@ -2546,6 +2626,636 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineResult"];
+                };
+            };
+        };
+    };
+    "TripController.haul": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "job": {
+                 *         "about": {
+                 *           "name": "Hive utility",
+                 *           "complaint": "Runs hot on Long Tallow with a full load of hives; the fan sounds weak.",
+                 *           "order": null,
+                 *           "archived": null,
+                 *           "notices": []
+                 *         },
+                 *         "rig": {
+                 *           "vehicle": {
+                 *             "name": "bee-keeper's flat-bed utility",
+                 *             "kind": "PETROL_UTILITY",
+                 *             "massKg": 2800,
+                 *             "rollingCoefficient": 0.01,
+                 *             "dragAreaM2": 3.6,
+                 *             "engine": {
+                 *               "kind": "PETROL",
+                 *               "displacementLitres": 5.6,
+                 *               "torqueRpm": [
+                 *                 1000,
+                 *                 2000,
+                 *                 3000,
+                 *                 4000,
+                 *                 4600,
+                 *                 5400
+                 *               ],
+                 *               "torqueNm": [
+                 *                 390,
+                 *                 490,
+                 *                 530,
+                 *                 545,
+                 *                 525,
+                 *                 465
+                 *               ],
+                 *               "boostRatio": null,
+                 *               "idleRpm": null,
+                 *               "accessoryKw": 1.5,
+                 *               "airConditioningKw": 3.5,
+                 *               "condenserKw": 7
+                 *             },
+                 *             "gearbox": {
+                 *               "gearRatios": [
+                 *                 3.9,
+                 *                 2.3,
+                 *                 1.5,
+                 *                 1.14,
+                 *                 0.86,
+                 *                 0.68
+                 *               ],
+                 *               "axleRatio": 3.73,
+                 *               "tyreRadiusM": 0.39,
+                 *               "meshEfficiency": 0.97,
+                 *               "axleEfficiency": 0.965,
+                 *               "spinLossKw": 1,
+                 *               "lockFromGear": 3,
+                 *               "lockAboveKmh": 50.4,
+                 *               "luggingRpm": 1300,
+                 *               "highestRpm": 5000,
+                 *               "stallTorqueNm": 490,
+                 *               "stallRpm": 2300,
+                 *               "stallTorqueRatio": 2,
+                 *               "oilFlowLpm": 10,
+                 *               "oilKv40": 34,
+                 *               "oilKv100": 7.3,
+                 *               "caseWattsPerKelvin": 20,
+                 *               "inTankWattsPerKelvin": 320,
+                 *               "bypass": null
+                 *             },
+                 *             "cooling": {
+                 *               "glycolShare": 0.5,
+                 *               "capKpa": 100,
+                 *               "pumpKgsAt4000": 3.6,
+                 *               "openingWidthMm": 800,
+                 *               "openingHeightMm": 560,
+                 *               "openingDepthMm": 120,
+                 *               "ramCoefficient": 0.55,
+                 *               "coreGapMm": 12,
+                 *               "fanToCoreMm": 30,
+                 *               "tipGapMm": 12,
+                 *               "radiator": {
+                 *                 "leftMm": 0,
+                 *                 "bottomMm": 0,
+                 *                 "widthMm": 760,
+                 *                 "heightMm": 520,
+                 *                 "depthMm": 40,
+                 *                 "finsPerInch": 17,
+                 *                 "metal": "ALUMINIUM",
+                 *                 "tubes": null
+                 *               },
+                 *               "condenser": {
+                 *                 "leftMm": 30,
+                 *                 "bottomMm": 40,
+                 *                 "widthMm": 700,
+                 *                 "heightMm": 440,
+                 *                 "depthMm": 16,
+                 *                 "finsPerInch": 18,
+                 *                 "metal": "ALUMINIUM",
+                 *                 "tubes": null
+                 *               },
+                 *               "chargeAirCooler": null,
+                 *               "chargeAirFirst": false
+                 *             },
+                 *             "limits": {
+                 *               "coolantC": 112,
+                 *               "belowBoilingK": 8,
+                 *               "panC": 107,
+                 *               "feedC": 150,
+                 *               "overcooledPanC": 60
+                 *             }
+                 *           },
+                 *           "trailer": {
+                 *             "name": "hive trailer",
+                 *             "massKg": 3100
+                 *           },
+                 *           "ratings": null,
+                 *           "obstacles": [
+                 *             {
+                 *               "id": "obstacle-1",
+                 *               "name": "latch brace",
+                 *               "leftMm": 370,
+                 *               "bottomMm": -20,
+                 *               "widthMm": 34,
+                 *               "heightMm": 560,
+                 *               "takesAir": false,
+                 *               "movable": false
+                 *             },
+                 *             {
+                 *               "id": "obstacle-2",
+                 *               "name": "horn",
+                 *               "leftMm": 640,
+                 *               "bottomMm": 430,
+                 *               "widthMm": 90,
+                 *               "heightMm": 90,
+                 *               "takesAir": false,
+                 *               "movable": true
+                 *             }
+                 *           ],
+                 *           "traverses": [],
+                 *           "foundLines": {
+                 *             "lengthM": 2.4,
+                 *             "boreMm": 9.5,
+                 *             "loss": 5,
+                 *             "pumpMaxKpa": 420,
+                 *             "coldC": -10
+                 *           },
+                 *           "marks": {
+                 *             "vehicle.cooling.radiator.widthMm": "MEASURED",
+                 *             "vehicle.cooling.radiator.heightMm": "MEASURED",
+                 *             "vehicle.cooling.radiator.depthMm": "MEASURED",
+                 *             "trailer.massKg": "MEASURED"
+                 *           }
+                 *         },
+                 *         "haul": {
+                 *           "road": "Long Tallow",
+                 *           "gradePercent": 6,
+                 *           "speedKmh": 75,
+                 *           "ambientC": 38,
+                 *           "altitudeM": 600,
+                 *           "airConditioning": true,
+                 *           "heater": null,
+                 *           "holdGear": null
+                 *         },
+                 *         "builds": [
+                 *           {
+                 *             "id": "found",
+                 *             "kind": "AS_FOUND",
+                 *             "name": "As found",
+                 *             "condition": {
+                 *               "thermostat": "NONE",
+                 *               "thermostatLateK": 0,
+                 *               "pumpPercent": 100,
+                 *               "suctionPercent": 100,
+                 *               "airPercent": 0,
+                 *               "capPercent": 100,
+                 *               "radiatorBlockedPercent": 0,
+                 *               "condenserBlockedPercent": 0,
+                 *               "chargeAirBlockedPercent": 0,
+                 *               "recirculation": 0.02,
+                 *               "oilFlowPercent": 100,
+                 *               "sensorLowK": 0,
+                 *               "gearboxBypass": "NONE"
+                 *             },
+                 *             "inFront": {
+                 *               "bugScreen": false,
+                 *               "winch": false,
+                 *               "plough": false,
+                 *               "lightBar": false
+                 *             },
+                 *             "thermostat": {
+                 *               "startC": 90,
+                 *               "fullC": 99
+                 *             },
+                 *             "radiator": null,
+                 *             "chargeAirCooler": null,
+                 *             "pump": null,
+                 *             "moved": [],
+                 *             "bypassPinned": false,
+                 *             "oilOrder": "AFTER_TANK",
+                 *             "tankPlace": null,
+                 *             "parallel": false,
+                 *             "coolers": [],
+                 *             "fans": [
+                 *               {
+                 *                 "id": "fan-1",
+                 *                 "part": {
+                 *                   "code": "AS-FITTED",
+                 *                   "name": "Electric fan 480, as fitted",
+                 *                   "kind": "ELECTRIC",
+                 *                   "count": 1,
+                 *                   "diameterMm": 480,
+                 *                   "freeFlowM3s": 2.8,
+                 *                   "shutoffPa": 500,
+                 *                   "curveM3s": null,
+                 *                   "curvePa": null,
+                 *                   "volts": null,
+                 *                   "amps": null,
+                 *                   "pulleyRatio": null,
+                 *                   "referenceRpm": null,
+                 *                   "referenceKw": null,
+                 *                   "gripsFromC": null,
+                 *                   "gripsFullyC": null,
+                 *                   "clutchLimitRpm": null,
+                 *                   "price": 0
+                 *                 },
+                 *                 "mount": "PULLER",
+                 *                 "shrouded": true,
+                 *                 "leftMm": 60,
+                 *                 "bottomMm": 0,
+                 *                 "widthMm": 640,
+                 *                 "heightMm": 520,
+                 *                 "speedPercent": 70,
+                 *                 "held": false,
+                 *                 "switchPoints": {
+                 *                   "onC": 98,
+                 *                   "offC": 93
+                 *                 }
+                 *               }
+                 *             ],
+                 *             "otherCoolers": [],
+                 *             "lines": {
+                 *               "spareMm": 80,
+                 *               "hoses": [
+                 *                 {
+                 *                   "id": "hose-1",
+                 *                   "name": "tank outlet to cooler",
+                 *                   "lengthM": 0.9,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 },
+                 *                 {
+                 *                   "id": "hose-2",
+                 *                   "name": "cooler to gearbox return",
+                 *                   "lengthM": 1.1,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 }
+                 *               ]
+                 *             },
+                 *             "strips": [
+                 *               {
+                 *                 "id": "strip-1",
+                 *                 "name": "upper strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 20,
+                 *                 "offsetDegrees": 45,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               },
+                 *               {
+                 *                 "id": "strip-2",
+                 *                 "name": "lower strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 12,
+                 *                 "offsetDegrees": 30,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               }
+                 *             ],
+                 *             "marks": {}
+                 *           },
+                 *           {
+                 *             "id": "restored",
+                 *             "kind": "RESTORED",
+                 *             "name": "Restored",
+                 *             "condition": {
+                 *               "thermostat": "NONE",
+                 *               "thermostatLateK": 0,
+                 *               "pumpPercent": 100,
+                 *               "suctionPercent": 100,
+                 *               "airPercent": 0,
+                 *               "capPercent": 100,
+                 *               "radiatorBlockedPercent": 0,
+                 *               "condenserBlockedPercent": 0,
+                 *               "chargeAirBlockedPercent": 0,
+                 *               "recirculation": 0.02,
+                 *               "oilFlowPercent": 100,
+                 *               "sensorLowK": 0,
+                 *               "gearboxBypass": "NONE"
+                 *             },
+                 *             "inFront": {
+                 *               "bugScreen": false,
+                 *               "winch": false,
+                 *               "plough": false,
+                 *               "lightBar": false
+                 *             },
+                 *             "thermostat": {
+                 *               "startC": 90,
+                 *               "fullC": 99
+                 *             },
+                 *             "radiator": null,
+                 *             "chargeAirCooler": null,
+                 *             "pump": null,
+                 *             "moved": [],
+                 *             "bypassPinned": false,
+                 *             "oilOrder": "AFTER_TANK",
+                 *             "tankPlace": null,
+                 *             "parallel": false,
+                 *             "coolers": [],
+                 *             "fans": [
+                 *               {
+                 *                 "id": "fan-1",
+                 *                 "part": {
+                 *                   "code": "AS-FITTED",
+                 *                   "name": "Electric fan 480, as fitted",
+                 *                   "kind": "ELECTRIC",
+                 *                   "count": 1,
+                 *                   "diameterMm": 480,
+                 *                   "freeFlowM3s": 2.8,
+                 *                   "shutoffPa": 500,
+                 *                   "curveM3s": null,
+                 *                   "curvePa": null,
+                 *                   "volts": null,
+                 *                   "amps": null,
+                 *                   "pulleyRatio": null,
+                 *                   "referenceRpm": null,
+                 *                   "referenceKw": null,
+                 *                   "gripsFromC": null,
+                 *                   "gripsFullyC": null,
+                 *                   "clutchLimitRpm": null,
+                 *                   "price": 0
+                 *                 },
+                 *                 "mount": "PULLER",
+                 *                 "shrouded": true,
+                 *                 "leftMm": 60,
+                 *                 "bottomMm": 0,
+                 *                 "widthMm": 640,
+                 *                 "heightMm": 520,
+                 *                 "speedPercent": 100,
+                 *                 "held": false,
+                 *                 "switchPoints": {
+                 *                   "onC": 104,
+                 *                   "offC": 100
+                 *                 }
+                 *               }
+                 *             ],
+                 *             "otherCoolers": [],
+                 *             "lines": {
+                 *               "spareMm": 80,
+                 *               "hoses": [
+                 *                 {
+                 *                   "id": "hose-1",
+                 *                   "name": "tank outlet to cooler",
+                 *                   "lengthM": 0.9,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 },
+                 *                 {
+                 *                   "id": "hose-2",
+                 *                   "name": "cooler to gearbox return",
+                 *                   "lengthM": 1.1,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 }
+                 *               ]
+                 *             },
+                 *             "strips": [
+                 *               {
+                 *                 "id": "strip-1",
+                 *                 "name": "upper strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 20,
+                 *                 "offsetDegrees": 45,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               },
+                 *               {
+                 *                 "id": "strip-2",
+                 *                 "name": "lower strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 12,
+                 *                 "offsetDegrees": 30,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               }
+                 *             ],
+                 *             "marks": {}
+                 *           },
+                 *           {
+                 *             "id": "plan-3",
+                 *             "kind": "PLAN",
+                 *             "name": "Plan A",
+                 *             "condition": {
+                 *               "thermostat": "NONE",
+                 *               "thermostatLateK": 0,
+                 *               "pumpPercent": 100,
+                 *               "suctionPercent": 100,
+                 *               "airPercent": 0,
+                 *               "capPercent": 100,
+                 *               "radiatorBlockedPercent": 0,
+                 *               "condenserBlockedPercent": 0,
+                 *               "chargeAirBlockedPercent": 0,
+                 *               "recirculation": 0.02,
+                 *               "oilFlowPercent": 100,
+                 *               "sensorLowK": 0,
+                 *               "gearboxBypass": "NONE"
+                 *             },
+                 *             "inFront": {
+                 *               "bugScreen": false,
+                 *               "winch": false,
+                 *               "plough": false,
+                 *               "lightBar": false
+                 *             },
+                 *             "thermostat": {
+                 *               "startC": 90,
+                 *               "fullC": 99
+                 *             },
+                 *             "radiator": null,
+                 *             "chargeAirCooler": null,
+                 *             "pump": null,
+                 *             "moved": [],
+                 *             "bypassPinned": false,
+                 *             "oilOrder": "AFTER_TANK",
+                 *             "tankPlace": null,
+                 *             "parallel": false,
+                 *             "coolers": [
+                 *               {
+                 *                 "id": "cooler-1",
+                 *                 "part": {
+                 *                   "code": "SP-280-190",
+                 *                   "name": "Stacked plate 280×190×32",
+                 *                   "family": "STACKED_PLATE",
+                 *                   "widthMm": 280,
+                 *                   "heightMm": 190,
+                 *                   "depthMm": 32,
+                 *                   "finsPerInch": 14,
+                 *                   "tubePitchMm": 10.5,
+                 *                   "passes": 1,
+                 *                   "portBoreMm": 9.5,
+                 *                   "ports": "3/8 in barb",
+                 *                   "bypassOpensC": null,
+                 *                   "opensKpa": null,
+                 *                   "price": 165
+                 *                 },
+                 *                 "place": "FRONT",
+                 *                 "leftMm": 50,
+                 *                 "bottomMm": 250,
+                 *                 "gapMm": 20,
+                 *                 "sealed": true,
+                 *                 "ownFanM3s": null,
+                 *                 "ratingFactor": 1
+                 *               }
+                 *             ],
+                 *             "fans": [
+                 *               {
+                 *                 "id": "fan-1",
+                 *                 "part": {
+                 *                   "code": "AS-FITTED",
+                 *                   "name": "Electric fan 480, as fitted",
+                 *                   "kind": "ELECTRIC",
+                 *                   "count": 1,
+                 *                   "diameterMm": 480,
+                 *                   "freeFlowM3s": 2.8,
+                 *                   "shutoffPa": 500,
+                 *                   "curveM3s": null,
+                 *                   "curvePa": null,
+                 *                   "volts": null,
+                 *                   "amps": null,
+                 *                   "pulleyRatio": null,
+                 *                   "referenceRpm": null,
+                 *                   "referenceKw": null,
+                 *                   "gripsFromC": null,
+                 *                   "gripsFullyC": null,
+                 *                   "clutchLimitRpm": null,
+                 *                   "price": 0
+                 *                 },
+                 *                 "mount": "PULLER",
+                 *                 "shrouded": true,
+                 *                 "leftMm": 60,
+                 *                 "bottomMm": 0,
+                 *                 "widthMm": 640,
+                 *                 "heightMm": 520,
+                 *                 "speedPercent": 100,
+                 *                 "held": false,
+                 *                 "switchPoints": {
+                 *                   "onC": 104,
+                 *                   "offC": 100
+                 *                 }
+                 *               }
+                 *             ],
+                 *             "otherCoolers": [],
+                 *             "lines": {
+                 *               "spareMm": 80,
+                 *               "hoses": [
+                 *                 {
+                 *                   "id": "hose-1",
+                 *                   "name": "tank outlet to cooler",
+                 *                   "lengthM": 0.9,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 },
+                 *                 {
+                 *                   "id": "hose-2",
+                 *                   "name": "cooler to gearbox return",
+                 *                   "lengthM": 1.1,
+                 *                   "boreMm": 9.5,
+                 *                   "elbows": 1,
+                 *                   "adapters": 2
+                 *                 }
+                 *               ]
+                 *             },
+                 *             "strips": [
+                 *               {
+                 *                 "id": "strip-1",
+                 *                 "name": "upper strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 20,
+                 *                 "offsetDegrees": 45,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               },
+                 *               {
+                 *                 "id": "strip-2",
+                 *                 "name": "lower strip",
+                 *                 "quantity": 1,
+                 *                 "thicknessMm": 3.2,
+                 *                 "widthMm": 25,
+                 *                 "insideRadiusMm": 3.2,
+                 *                 "leftLegMm": 60,
+                 *                 "offsetMm": 12,
+                 *                 "offsetDegrees": 30,
+                 *                 "rightLegMm": 240,
+                 *                 "tabMm": 25,
+                 *                 "tabDegrees": 90
+                 *               }
+                 *             ],
+                 *             "marks": {}
+                 *           }
+                 *         ]
+                 *       },
+                 *       "build": "plan-3",
+                 *       "road": [
+                 *         {
+                 *           "distanceM": 0,
+                 *           "elevationM": 600,
+                 *           "speedKmh": 75,
+                 *           "gradePercent": null,
+                 *           "stop": null
+                 *         },
+                 *         {
+                 *           "distanceM": 14000,
+                 *           "elevationM": 1370,
+                 *           "speedKmh": 75,
+                 *           "gradePercent": null,
+                 *           "stop": null
+                 *         }
+                 *       ],
+                 *       "start": {
+                 *         "coolantC": 95,
+                 *         "outletTankC": 75,
+                 *         "panC": 80
+                 *       },
+                 *       "hysteresisK": null
+                 *     }
+                 */
+                "application/json": components["schemas"]["TripRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TripResult"];
                 };
             };
         };

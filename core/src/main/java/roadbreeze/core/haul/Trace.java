@@ -94,8 +94,7 @@ public record Trace(List<Moment> moments, List<Switching> switchings) {
       Moment a = moments.get(i - 1);
       Moment b = moments.get(i);
       sum[i] =
-          sum[i - 1]
-              + (b.time() - a.time()) * (what.applyAsDouble(a) + what.applyAsDouble(b)) / 2;
+          sum[i - 1] + (b.time() - a.time()) * (what.applyAsDouble(a) + what.applyAsDouble(b)) / 2;
     }
     double start = moments.get(0).time();
     double length = Math.min(window, moments.get(n - 1).time() - start);

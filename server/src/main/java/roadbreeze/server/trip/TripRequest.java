@@ -18,8 +18,8 @@ import roadbreeze.server.problem.Fault;
 import roadbreeze.server.problem.Within;
 
 /**
- * A build of a job on a road. Ambient at the start, air conditioning, heater and held gear are those
- * of the job's haul.
+ * A build of a job on a road. Ambient at the start, air conditioning, heater and held gear are
+ * those of the job's haul.
  *
  * @param build its id
  * @param hysteresisK of the thermostat, null for the usual 3 K
@@ -44,15 +44,15 @@ public record TripRequest(
     }
   }
 
-  /** The published check: the worked case's climb from a warm engine. */
+  /** The published check: 14 km of climb with the worked case's switched fan. */
   public static TripRequest checkCase() {
     BuildRequest worked = DemoWorld.workedCase();
     return new TripRequest(
         worked.job(),
         worked.build(),
-        List.of(new TripPoint(0, 600, 75, 6.0, null), new TripPoint(14_000, 600, 75, null, null)),
+        List.of(new TripPoint(0, 600, 75, null, null), new TripPoint(14_000, 1370, 75, null, null)),
         new TripStart(95, 75, 80),
-        0.0);
+        null);
   }
 
   /**

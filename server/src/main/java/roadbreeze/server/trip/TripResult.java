@@ -79,10 +79,7 @@ public record TripResult(
         list(told, Moment::opening),
         list(told, Moment::engagement),
         trace.switchings().stream()
-            .map(
-                s ->
-                    new FanSwitched(
-                        s.time(), Said.PartName.of(fans.get(s.fan()).name()), s.on()))
+            .map(s -> new FanSwitched(s.time(), Said.PartName.of(fans.get(s.fan()).name()), s.on()))
             .toList(),
         TripPeak.of(trace.worst(Moment::coolant, SECONDS), SECONDS),
         TripPeak.of(trace.worst(Moment::feed, SECONDS), SECONDS),
