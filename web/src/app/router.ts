@@ -1,6 +1,14 @@
+import type { Component } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
 import { screens, stations } from './stations'
 import { later } from '@/shared/ui/later'
+
+/** Code that does not arrive is the matter of who opens the screen, however late that looks at it. */
+const fetching = (load: () => Promise<unknown>) => () => {
+  const code = load()
+  code.catch(() => undefined)
+  return code as Promise<Component>
+}
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -11,7 +19,7 @@ export const router = createRouter({
       component: () => import('@/features/strip/JobFrame.vue'),
       children: [
         { path: '', redirect: (to) => ({ name: 'haul', params: to.params }) },
-        ...screens.map((s) => ({ path: s.name, name: s.name, component: s.load })),
+        ...screens.map((s) => ({ path: s.name, name: s.name, component: fetching(s.load) })),
       ],
     },
     { path: '/parts/:shelf?', name: 'parts', component: () => import('@/features/parts/PartsScreen.vue') },

@@ -446,8 +446,7 @@ class WalkTest {
             new Page.GetByRoleOptions().setName(Pattern.compile("^Engine and gearbox")))
         .click();
     type("Torque there, N·m", "200 350 380 350 310 240 lb·ft");
-    assertThat(field("Torque there, N·m"))
-        .hasValue("271  475  515  475  420  325");
+    assertThat(field("Torque there, N·m")).hasValue("271  475  515  475  420  325");
     page.getByText("Undo", new Page.GetByTextOptions().setExact(true)).click();
     type("Gear ratios, first to top", "4.1 2.4 x");
     assertThat(page.getByText("“x” is not a unit here. Use a plain number.")).isVisible();
