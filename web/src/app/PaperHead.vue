@@ -17,8 +17,7 @@ const saving = useSaving()
 const screen = computed(() => stations.find((s) => s.name === route.name)?.label ?? '')
 const what = computed(() => {
   if (!route.params.id || !document.content) return ''
-  const build = document.content.builds.find((b) => b.id === selection.selected)
-  return `${document.content.about.name}: ${build?.name ?? ''}, version ${saving.version}`
+  return `${document.content.about.name}: ${selection.build?.name ?? ''}, version ${saving.version}`
 })
 </script>
 

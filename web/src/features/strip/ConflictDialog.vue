@@ -17,6 +17,10 @@ const COLUMNS = [
   { key: 'theirs', label: 'theirs' },
   { key: 'mine', label: 'yours' },
 ]
+const SIDES = [
+  ['theirs', false],
+  ['mine', true],
+] as const
 const mine = ref<Record<string, boolean>>({})
 const clashes = computed<Clash[]>(() => props.conflict.merged.clashes)
 const undecided = computed(() => clashes.value.some((c) => !(c.path in mine.value)))
@@ -43,26 +47,15 @@ const text = (c: Clash, value: unknown) => valueText(c.path, value, unitWorld.va
       data-conflict
     >
       <template #path="{ row }">{{ name(row) }}</template>
-      <template #theirs="{ row }">
+      <template v-for="[side, takes] in SIDES" :key="side" #[side]="{ row }">
         <button
           type="button"
           class="act"
-          :class="{ main: mine[row.path] === false }"
-          :aria-pressed="mine[row.path] === false"
-          @click="mine[row.path] = false"
+          :class="{ main: mine[row.path] === takes }"
+          :aria-pressed="mine[row.path] === takes"
+          @click="mine[row.path] = takes"
         >
-          {{ text(row, row.theirs) }}
-        </button>
-      </template>
-      <template #mine="{ row }">
-        <button
-          type="button"
-          class="act"
-          :class="{ main: mine[row.path] === true }"
-          :aria-pressed="mine[row.path] === true"
-          @click="mine[row.path] = true"
-        >
-          {{ text(row, row.mine) }}
+          {{ text(row, row[side]) }}
         </button>
       </template>
     </DataTable>

@@ -79,7 +79,8 @@ const names = computed(() => {
     y: Y(s.bottom),
   }))
   const pullers = fans.value.map((f) => ({ name: 'fan', x: X(slabs.value.end) + 13, y: Y(f.bottomMm) }))
-  const all = [...named, ...pullers.slice(0, 1)]
+  const before = pushers.value.map((f) => ({ name: 'fan', x: X(-30) - 13, y: Y(f.bottomMm) }))
+  const all = [...named, ...pullers.slice(0, 1), ...before.slice(0, 1)]
   const places = spread(
     all.map((n) => n.x),
     NAME_ROOM,

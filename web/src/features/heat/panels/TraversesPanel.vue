@@ -57,7 +57,8 @@ const readingProblem = ref('')
 const onEngine = computed(() => draft.value.part.kind !== 'ELECTRIC')
 // The fields follow the job: what is undone, or read in another window, shows here, too.
 watch(
-  [open, () => props.fan, () => job.selected, unitWorld],
+  // The fan in hand matters only to a new one.
+  [open, () => !open.value && props.fan, () => !open.value && job.selected, unitWorld],
   () => {
     draft.value = { ...(open.value ?? fresh()) }
     readings.value = listText(draft.value.readingsMs, 'velocity', unitWorld.value)
@@ -78,7 +79,9 @@ function take() {
     readingProblem.value = `${parsed.values.length} readings do not fill rows of ${draft.value.columns}.`
   else {
     readingProblem.value = ''
-    write({ ...draft.value, readingsMs: parsed.values })
+    // In free air the fan's speed is read, and nothing of its pressure.
+    const factor = draft.value.where === 'AT_CORE' ? draft.value.factor : null
+    write({ ...draft.value, readingsMs: parsed.values, factor })
   }
 }
 function correct() {

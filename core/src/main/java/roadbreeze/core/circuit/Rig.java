@@ -1,7 +1,9 @@
 package roadbreeze.core.circuit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.core.stack.Stack;
 import roadbreeze.core.vehicle.ChargeAir;
@@ -55,6 +57,21 @@ public record Rig(
   public Rig withPack(Stack newStack, List<FanSetting> newSettings) {
     return new Rig(
         powertrain, load, accessories, chargeAir, coolantLoop, oilLoop, newStack, newSettings);
+  }
+
+  /**
+   * The same rig with some of its fans at rest.
+   *
+   * @param fans which, by their places
+   */
+  public Rig withResting(IntPredicate fans) {
+    List<FanSetting> settings = new ArrayList<>(fanSettings);
+    for (int f = 0; f < settings.size(); f++) {
+      if (fans.test(f)) {
+        settings.set(f, new FanSetting(settings.get(f).drive(), 0));
+      }
+    }
+    return withPack(stack, settings);
   }
 
   /** Index of the fan on the engine, −1 if there is none. */

@@ -11,12 +11,13 @@ import org.hipparchus.ode.OrdinaryDifferentialEquation;
 import org.hipparchus.ode.nonstiff.DormandPrince54Integrator;
 import org.hipparchus.ode.sampling.ODEStateInterpolator;
 import roadbreeze.core.circuit.FanDrive;
-import roadbreeze.core.circuit.FanSetting;
 import roadbreeze.core.circuit.HeatExchange;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.switching.FanSwitch;
+import roadbreeze.core.switching.SwitchedFan;
+import roadbreeze.core.vehicle.Powertrain;
 
 /**
  * A rig on a trip. Heat is stored in the engine with its coolant, in the radiator with its outlet
@@ -53,8 +54,8 @@ public final class HaulRun {
 
   private static final double LOCATED = 0.05;
 
-  /** Slower than any truck that a driveline still moves, m/s. */
-  private static final double STANDSTILL = 0.5;
+  /** So near a switch's temperature it is reached, K. */
+  private static final double REACHED = 1e-3;
 
   private static final int COOLANT = 0;
   private static final int OUTLET = 1;
@@ -71,16 +72,9 @@ public final class HaulRun {
    */
   public record Start(double coolant, double outletTank, double sump) {}
 
-  /**
-   * A fan that a switch in the coolant lets run.
-   *
-   * @param fan its place among the rig's fans
-   */
-  public record Switched(int fan, FanSwitch points) {}
-
   private final Rig rig;
   private final Trip trip;
-  private final List<Switched> switched;
+  private final List<SwitchedFan> switched;
   private final boolean[] running;
   private final double hysteresis;
   private final List<Trace.Moment> moments = new ArrayList<>();
@@ -96,7 +90,7 @@ public final class HaulRun {
 
   private Road.Stop stop;
 
-  private HaulRun(Rig rig, Trip trip, List<Switched> switched, double hysteresis) {
+  private HaulRun(Rig rig, Trip trip, List<SwitchedFan> switched, double hysteresis) {
     this.rig = rig;
     this.trip = trip;
     this.switched = List.copyOf(switched);
@@ -112,7 +106,7 @@ public final class HaulRun {
    * @throws CancellationException if the thread is interrupted
    */
   public static Trace of(
-      Rig rig, Trip trip, Start start, List<Switched> switched, double hysteresis) {
+      Rig rig, Trip trip, Start start, List<SwitchedFan> switched, double hysteresis) {
     HaulRun run = new HaulRun(rig, trip, switched, hysteresis);
     run.begin(start);
     for (run.point = 0; run.point < trip.road().points().size(); run.point++) {
@@ -145,7 +139,7 @@ public final class HaulRun {
 
   private void drive() {
     double end = trip.road().points().get(point + 1).distance();
-    double longest = (end - state[DISTANCE]) / STANDSTILL;
+    double longest = (end - state[DISTANCE]) / Powertrain.SLOWEST;
     advance(time + longest, end);
   }
 
@@ -182,12 +176,13 @@ public final class HaulRun {
   private void switchAtOnce() {
     for (int k = 0; k < switched.size(); k++) {
       FanSwitch points = switched.get(k).points();
-      double near = 1e-3;
       boolean on =
-          running[k] ? state[COOLANT] > points.off() + near : state[COOLANT] >= points.on() - near;
+          running[k]
+              ? state[COOLANT] > points.off() + REACHED
+              : state[COOLANT] >= points.on() - REACHED;
       if (on != running[k]) {
         running[k] = on;
-        switchings.add(new Trace.Switching(time, switched.get(k).fan(), on));
+        switchings.add(new Trace.Switching(time, switched.get(k).name(), on));
       }
     }
   }
@@ -207,24 +202,19 @@ public final class HaulRun {
 
   /** The rig with the fans that run now. */
   private Rig blown() {
-    List<FanSetting> settings = new ArrayList<>(rig.fanSettings());
-    for (int k = 0; k < switched.size(); k++) {
-      if (!running[k]) {
-        rest(settings, switched.get(k).fan());
-      }
-    }
-    if (stop != null && stop.fansDead()) {
-      for (int f = 0; f < settings.size(); f++) {
-        if (settings.get(f).drive() instanceof FanDrive.Electric) {
-          rest(settings, f);
-        }
-      }
-    }
-    return rig.withPack(rig.stack(), settings);
+    boolean dead = stop != null && stop.fansDead();
+    return rig.withResting(
+        fan ->
+            waits(fan) || dead && rig.fanSettings().get(fan).drive() instanceof FanDrive.Electric);
   }
 
-  private static void rest(List<FanSetting> settings, int fan) {
-    settings.set(fan, new FanSetting(settings.get(fan).drive(), 0));
+  private boolean waits(int fan) {
+    for (int k = 0; k < running.length; k++) {
+      if (switched.get(k).index() == fan && !running[k]) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Of the thermostat with its wax so warm: it opens on one line and shuts on another. */

@@ -2,6 +2,7 @@ package roadbreeze.core.haul;
 
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import roadbreeze.core.explain.Name;
 
 /**
  * What a haul did, moment by moment, and when fans switched.
@@ -43,9 +44,9 @@ public record Trace(List<Moment> moments, List<Switching> switchings) {
   /**
    * A fan that switched.
    *
-   * @param fan its place among the rig's fans
+   * @param time since the start, s
    */
-  public record Switching(double time, int fan, boolean on) {}
+  public record Switching(double time, Name fan, boolean on) {}
 
   /** The moment at a time, between those that are kept; the ends beyond them. */
   public Moment at(double time) {

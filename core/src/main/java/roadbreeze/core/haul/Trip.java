@@ -6,15 +6,13 @@ import roadbreeze.core.circuit.OperatingPoint;
  * A road on a day, with a driver.
  *
  * @param ambient at the start, °C; it falls by {@link #LAPSE} with height
- * @param airConditioning as driven
- * @param airConditioningStanding in stops
+ * @param airConditioning on the way and in stops
  * @param holdGear no higher gear is taken; {@link OperatingPoint#FREE} leaves it
  */
 public record Trip(
     Road road,
     double ambient,
     boolean airConditioning,
-    boolean airConditioningStanding,
     OperatingPoint.Heater heater,
     int holdGear) {
   /** K/m */
@@ -23,25 +21,20 @@ public record Trip(
   /** Driven with the air conditioning on or off, the gears left to the gearbox. */
   public static Trip of(Road road, double ambient, boolean airConditioning) {
     return new Trip(
-        road,
-        ambient,
-        airConditioning,
-        airConditioning,
-        OperatingPoint.Heater.BY_AMBIENT,
-        OperatingPoint.FREE);
+        road, ambient, airConditioning, OperatingPoint.Heater.BY_AMBIENT, OperatingPoint.FREE);
   }
 
   /** On the way from a point of the road to the next. */
   OperatingPoint at(int from, double distance) {
-    return place(from, distance, road.grade(from), airConditioning);
+    return place(from, distance, road.grade(from));
   }
 
   /** Standing at a point of the road. */
   OperatingPoint standing(int at) {
-    return place(at, road.points().get(at).distance(), 0, airConditioningStanding);
+    return place(at, road.points().get(at).distance(), 0);
   }
 
-  private OperatingPoint place(int from, double distance, double grade, boolean cooled) {
+  private OperatingPoint place(int from, double distance, double grade) {
     double elevation = road.elevation(from, distance);
     double start = road.points().get(0).elevation();
     return new OperatingPoint(
@@ -49,7 +42,7 @@ public record Trip(
         road.points().get(from).speed(),
         ambient - LAPSE * (elevation - start),
         elevation,
-        cooled,
+        airConditioning,
         heater,
         holdGear);
   }

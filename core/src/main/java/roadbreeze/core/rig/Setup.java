@@ -1,9 +1,11 @@
 package roadbreeze.core.rig;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.OilElement;
+import roadbreeze.core.switching.SwitchedFan;
 
 /** A truck with a build on it. */
 public record Setup(Truck truck, Fitting fitting) {
@@ -30,6 +32,17 @@ public record Setup(Truck truck, Fitting fitting) {
     return truck.front().obstacles().stream()
         .filter(o -> !fitting.nose().moved().contains(o.name().id()))
         .toList();
+  }
+
+  /** Fans with a switch of their own. */
+  public List<SwitchedFan> switchedFans() {
+    List<SwitchedFan> switched = new ArrayList<>();
+    for (int i = 0; i < fitting.fans().size(); i++) {
+      FanFit fan = fitting.fans().get(i);
+      int index = i;
+      fan.switched().ifPresent(s -> switched.add(new SwitchedFan(index, fan.name(), s)));
+    }
+    return switched;
   }
 
   /** The oil cooler in the coolant: in the tank of whichever radiator stands, or beside it. */

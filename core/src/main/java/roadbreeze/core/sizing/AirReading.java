@@ -27,11 +27,8 @@ public record AirReading(
   private static final double LEAST_FACTOR = 0.1;
   private static final double MOST_FACTOR = 3;
 
-  /** A quarter of fan pressure is what the model is unsure by; this is well beyond. */
+  /** A quarter of fan pressure is what the model is unsure by; this is well beyond; our own. */
   private static final double UNLIKELY_FACTOR = 1.4;
-
-  /** What the readings are good for: half width of the factor that they give. */
-  private static final double SPREAD = 0.05;
 
   /** What the readings say, and what makes them worth less. */
   public enum Says implements Code {
@@ -152,8 +149,8 @@ public record AirReading(
   public static Flow alike(Setup setup, FanRun run, Air air, double factor) {
     return new Flow(
         flow(setup, run, air, factor),
-        (flow(setup, run, air, factor * (1 + SPREAD))
-                - flow(setup, run, air, factor * (1 - SPREAD)))
+        (flow(setup, run, air, factor * (1 + Uncertainty.TRAVERSE_SPREAD))
+                - flow(setup, run, air, factor * (1 - Uncertainty.TRAVERSE_SPREAD)))
             / 2);
   }
 

@@ -52,6 +52,9 @@ public record Uncertainty(
           new Source(Factor.FIN_FRICTION, 0.20),
           new Source(Factor.SYSTEM_LOSS, 0.40));
 
+  /** Of the fan pressure that an air traverse at the core gives, relative. */
+  static final double TRAVERSE_SPREAD = 0.05;
+
   /**
    * The same after an air traverse at the core: it has measured what fan, fins and the way in and
    * out make together.
@@ -61,7 +64,7 @@ public record Uncertainty(
           new Source(Factor.COOLANT_SHARE, 0.15),
           new Source(Factor.DRAG_AREA, 0.15),
           new Source(Factor.RAM, 0.20),
-          new Source(Factor.FAN_PRESSURE, 0.05),
+          new Source(Factor.FAN_PRESSURE, TRAVERSE_SPREAD),
           new Source(Factor.CORE_CONDUCTANCE, 0.10));
 
   public static Uncertainty of(Rig rig, OperatingPoint point) {

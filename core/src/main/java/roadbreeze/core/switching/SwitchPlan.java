@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Balance;
-import roadbreeze.core.circuit.FanSetting;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
@@ -51,13 +50,6 @@ public record SwitchPlan(
   private static final double NARROW_HYSTERESIS = 3;
 
   /**
-   * A fan with its switch.
-   *
-   * @param index among the rig's fans
-   */
-  public record Switched(int index, Name name, FanSwitch points) {}
-
-  /**
    * When a fan comes on.
    *
    * @param after s into the climb, empty if never
@@ -69,8 +61,8 @@ public record SwitchPlan(
    * @param limit coolant limit, °C
    */
   public static SwitchPlan check(
-      Rig rig, OperatingPoint climb, List<Switched> switched, double limit) {
-    List<Switched> order = new ArrayList<>(switched);
+      Rig rig, OperatingPoint climb, List<SwitchedFan> switched, double limit) {
+    List<SwitchedFan> order = new ArrayList<>(switched);
     order.sort(Comparator.comparingDouble(s -> s.points().on()));
     Run run = new Run(rig, climb, order);
     return new SwitchPlan(
@@ -86,7 +78,7 @@ public record SwitchPlan(
 
   /** The climb as its fans come on one after the other. */
   private static final class Run {
-    private final List<Switched> order;
+    private final List<SwitchedFan> order;
     private final Phase level;
 
     /** With the first n fans of the order running. */
@@ -102,11 +94,11 @@ public record SwitchPlan(
     private final double[] coolant = new double[SAMPLES];
     private double highest;
 
-    Run(Rig rig, OperatingPoint climb, List<Switched> order) {
+    Run(Rig rig, OperatingPoint climb, List<SwitchedFan> order) {
       this.order = order;
-      level = Phase.of(withResting(rig, order), climb.withGrade(0));
+      level = Phase.of(resting(rig, order), climb.withGrade(0));
       for (int n = 0; n <= order.size(); n++) {
-        phases.add(Phase.of(withResting(rig, order.subList(n, order.size())), climb));
+        phases.add(Phase.of(resting(rig, order.subList(n, order.size())), climb));
       }
       blowsAt = new double[order.size()];
       coolantThen = new double[order.size()];
@@ -193,12 +185,8 @@ public record SwitchPlan(
     return findings;
   }
 
-  private static Rig withResting(Rig rig, List<Switched> resting) {
-    List<FanSetting> settings = new ArrayList<>(rig.fanSettings());
-    for (Switched s : resting) {
-      settings.set(s.index(), new FanSetting(settings.get(s.index()).drive(), 0));
-    }
-    return rig.withPack(rig.stack(), settings);
+  private static Rig resting(Rig rig, List<SwitchedFan> fans) {
+    return rig.withResting(f -> fans.stream().anyMatch(s -> s.index() == f));
   }
 
   /** A way to settle: final temperature, and the time constant on the way there. */

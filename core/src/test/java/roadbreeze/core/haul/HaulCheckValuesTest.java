@@ -11,15 +11,19 @@ import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.switching.FanSwitch;
+import roadbreeze.core.switching.SwitchedFan;
 
 /** Check values of the haul in time, worked truck: coolant, outlet tank, sump. */
 class HaulCheckValuesTest {
   private static final double CLOSE = 0.3;
+  private static final List<SwitchedFan> SWITCHED =
+      List.of(new SwitchedFan(0, Name.of(Name.Noun.MAIN_FAN), new FanSwitch(104, 100)));
   private static final HaulRun.Start START = new HaulRun.Start(95, 75, 80);
 
   /** 6 % at 75 km/h for as long as it takes. */
@@ -68,11 +72,7 @@ class HaulCheckValuesTest {
     Road road =
         new Road(List.of(Road.Point.of(0, 600, 75 / 3.6), stop == null ? top : top.stopping(stop)));
     return HaulRun.of(
-        WorkedCase.rig(true),
-        Trip.of(road, 38, true),
-        START,
-        List.of(new HaulRun.Switched(0, new FanSwitch(104, 100))),
-        HaulRun.USUAL_HYSTERESIS);
+        WorkedCase.rig(true), Trip.of(road, 38, true), START, SWITCHED, HaulRun.USUAL_HYSTERESIS);
   }
 
   @Test
@@ -166,11 +166,7 @@ class HaulCheckValuesTest {
     Trip trip = Trip.of(road, -20, false);
     Trace trace =
         HaulRun.of(
-            cold(way),
-            trip,
-            new HaulRun.Start(-20, -20, -20),
-            List.of(new HaulRun.Switched(0, new FanSwitch(104, 100))),
-            HaulRun.USUAL_HYSTERESIS);
+            cold(way), trip, new HaulRun.Start(-20, -20, -20), SWITCHED, HaulRun.USUAL_HYSTERESIS);
     stands(trace, 300, c1, t1, s1);
     stands(trace, 600, c2, t2, s2);
     stands(trace, 1200, c3, t3, s3);

@@ -19,14 +19,13 @@ import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.stack.Stack;
-import roadbreeze.core.switching.SwitchPlan.Switched;
 
 class SwitchPlanTest {
   private static final double LIMIT = 112;
   private final Rig rig = WorkedCase.rig(true);
 
-  private static Switched fan(int index, double on, double off) {
-    return new Switched(
+  private static SwitchedFan fan(int index, double on, double off) {
+    return new SwitchedFan(
         index, Name.of("fan-" + index, Name.Noun.FAN, index), new FanSwitch(on, off));
   }
 
@@ -50,7 +49,7 @@ class SwitchPlanTest {
   @Test
   void aColderThermostatStartsLowerAndPeaksAlike() {
     Rig colder = rig.withCoolantLoop(rig.coolantLoop().with(new Thermostat(82, 91)));
-    List<Switched> fans = List.of(fan(0, 103, 99.5));
+    List<SwitchedFan> fans = List.of(fan(0, 103, 99.5));
     assertThat(SwitchPlan.check(colder, WorkedCase.CLIMB, fans, LIMIT).runningPeak())
         .isCloseTo(check(103, 99.5).runningPeak(), within(1e-4));
     OperatingPoint mild = WorkedCase.CLIMB.withAmbient(12);

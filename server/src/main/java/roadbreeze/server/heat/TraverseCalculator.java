@@ -53,13 +53,12 @@ final class TraverseCalculator {
   static TraverseReport report(JobContent job, Build build) {
     TraverseCalculator calculator = new TraverseCalculator(job, build);
     List<TraverseReport.Read> rows = new ArrayList<>();
-    Map<List<Object>, Compare> lastOfEach = new LinkedHashMap<>();
+    Map<FanPart.Blades, Compare> lastOfEach = new LinkedHashMap<>();
     for (AirTraverse traverse : job.rig().traverses()) {
       TraverseReport.Read read = calculator.read(traverse);
       rows.add(read);
       if (!read.alike().isEmpty()) {
-        lastOfEach.put(
-            AirTraverse.fanKey(traverse.part()), new Compare(traverse, read.fanFactor()));
+        lastOfEach.put(traverse.part().blades(), new Compare(traverse, read.fanFactor()));
       }
     }
     return new TraverseReport(rows, calculator.compared(List.copyOf(lastOfEach.values())));

@@ -44,6 +44,13 @@ public record FanPart(
     @Within(min = 800, max = 6000, kind = Kind.RPM) Double clutchLimitRpm,
     @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
 
+  /** By what one fan is told from another, whatever clutch it is on. */
+  public record Blades(String name, boolean onEngine) {}
+
+  public Blades blades() {
+    return new Blades(name, kind.onEngine());
+  }
+
   /** Turned by a clutch that grips alike. */
   public boolean sameClutch(FanPart other) {
     return kind == other.kind

@@ -50,11 +50,4 @@ public record AirTraverse(
   public double mean() {
     return readingsMs.stream().mapToDouble(Double::doubleValue).average().orElse(0);
   }
-
-  /**
-   * By what one fan is told from another: the same blades keep their factor wherever they stand.
-   */
-  public static List<Object> fanKey(FanPart part) {
-    return List.of(part.name(), part.kind().onEngine());
-  }
 }

@@ -31,7 +31,7 @@ public record RigSection(
 
   /** What the last traverse of a fan that the model is corrected by found of its pressure. */
   public OptionalDouble measuredFactor(FanPart fan) {
-    Double factor = measuredFactors().get(AirTraverse.fanKey(fan));
+    Double factor = measuredFactors().get(fan.blades());
     return factor == null ? OptionalDouble.empty() : OptionalDouble.of(factor);
   }
 
@@ -40,11 +40,11 @@ public record RigSection(
     return roadbreeze.core.sizing.AirReading.ofOthers(List.copyOf(measuredFactors().values()));
   }
 
-  private Map<List<Object>, Double> measuredFactors() {
-    Map<List<Object>, Double> factors = new LinkedHashMap<>();
+  private Map<FanPart.Blades, Double> measuredFactors() {
+    Map<FanPart.Blades, Double> factors = new LinkedHashMap<>();
     for (AirTraverse traverse : traverses) {
       if (traverse.factor() != null) {
-        factors.put(AirTraverse.fanKey(traverse.part()), traverse.factor());
+        factors.put(traverse.part().blades(), traverse.factor());
       }
     }
     return factors;

@@ -1,6 +1,5 @@
 package roadbreeze.server.switching;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -8,10 +7,10 @@ import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.rig.Assembly;
-import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.switching.SwitchFinding;
 import roadbreeze.core.switching.SwitchPlan;
+import roadbreeze.core.switching.SwitchedFan;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
@@ -70,7 +69,7 @@ public record SwitchResult(
     Setup setup = job.setup(build);
     Rig rig = Assembly.rig(setup);
     double limit = job.judge(build).coolantLimit(setup);
-    List<SwitchPlan.Switched> switched = switched(setup);
+    List<SwitchedFan> switched = setup.switchedFans();
     OperatingPoint climb = job.point();
     Thermostat chosen = rig.coolantLoop().thermostat();
     Thermostat colder =
@@ -88,16 +87,5 @@ public record SwitchResult(
         plan.findings().stream()
             .map(f -> new Found(((SwitchFinding) f.code()).bad(), Said.of(f)))
             .toList());
-  }
-
-  private static List<SwitchPlan.Switched> switched(Setup setup) {
-    List<SwitchPlan.Switched> switched = new ArrayList<>();
-    List<FanFit> fans = setup.fitting().fans();
-    for (int i = 0; i < fans.size(); i++) {
-      if (fans.get(i).switched().isPresent()) {
-        switched.add(new SwitchPlan.Switched(i, fans.get(i).name(), fans.get(i).switched().get()));
-      }
-    }
-    return switched;
   }
 }

@@ -87,7 +87,6 @@ public record TripRequest(
         new Road(road.stream().map(TripPoint::toCore).toList()),
         haul.ambient(),
         haul.airConditioning(),
-        haul.airConditioning(),
         haul.heater(),
         haul.holdGear());
   }

@@ -7,7 +7,6 @@ import roadbreeze.core.haul.HaulRun;
 import roadbreeze.core.haul.Trace;
 import roadbreeze.core.haul.Trace.Moment;
 import roadbreeze.core.rig.Assembly;
-import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.server.message.Said;
 
@@ -63,10 +62,9 @@ public record TripResult(
             Assembly.rig(setup),
             request.trip(),
             request.start().toCore(),
-            switched(setup),
+            setup.switchedFans(),
             request.hysteresis());
     List<Moment> told = thinned(trace.moments());
-    List<FanFit> fans = setup.fitting().fans();
     return new TripResult(
         list(told, Moment::time),
         list(told, Moment::distance),
@@ -79,21 +77,11 @@ public record TripResult(
         list(told, Moment::opening),
         list(told, Moment::engagement),
         trace.switchings().stream()
-            .map(s -> new FanSwitched(s.time(), Said.PartName.of(fans.get(s.fan()).name()), s.on()))
+            .map(s -> new FanSwitched(s.time(), Said.PartName.of(s.fan()), s.on()))
             .toList(),
         TripPeak.of(trace.worst(Moment::coolant, SECONDS), SECONDS),
         TripPeak.of(trace.worst(Moment::feed, SECONDS), SECONDS),
         TripPeak.of(trace.worst(Moment::sump, MINUTES), MINUTES));
-  }
-
-  private static List<HaulRun.Switched> switched(Setup setup) {
-    List<HaulRun.Switched> switched = new ArrayList<>();
-    List<FanFit> fans = setup.fitting().fans();
-    for (int i = 0; i < fans.size(); i++) {
-      int fan = i;
-      fans.get(i).switched().ifPresent(points -> switched.add(new HaulRun.Switched(fan, points)));
-    }
-    return switched;
   }
 
   /** Evenly, first and last among them. */
