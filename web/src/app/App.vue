@@ -50,7 +50,9 @@ let going = 0
 const GOING_MS = 1500
 
 useEventListener(window, 'keydown', (e: KeyboardEvent) => {
-  const typing = e.target instanceof HTMLElement && e.target.matches('input, textarea, select, [contenteditable]')
+  const typing =
+    e.target instanceof HTMLElement &&
+    e.target.matches('input:not([type=radio], [type=checkbox]), textarea, select, [contenteditable]')
   const command = e.ctrlKey || e.metaKey
   if (command && e.key.toLowerCase() === 'z' && !typing && jobId.value) {
     e.preventDefault()

@@ -42,25 +42,31 @@ export const stretches: Stretch[] = [
       yard('p', 'parts', 'Parts', 'p', () => import('@/features/parts/PartsScreen.vue')),
     ],
   },
-  { label: 'Take in', stations: [work('1', 'rig', 'Rig', 'r', () => import('@/features/rig/RigScreen.vue'))] },
+  {
+    label: 'Take in',
+    stations: [
+      work('1', 'rig', 'Rig', 'r', () => import('@/features/rig/RigScreen.vue')),
+      work('2', 'checks', 'Checks', 'k', () => import('@/features/checks/ChecksScreen.vue')),
+    ],
+  },
   {
     label: 'Size',
     stations: [
-      work('2', 'haul', 'Haul', 'h', () => import('@/features/haul/HaulScreen.vue')),
-      work('3', 'heat', 'Heat & air', 'a', () => import('@/features/heat/HeatScreen.vue')),
-      work('4', 'finder', 'Find parts', 'f', () => import('@/features/finder/FinderScreen.vue')),
-      work('5', 'settle', 'Settle it', 's', () => import('@/features/settle/SettleScreen.vue')),
+      work('3', 'haul', 'Haul', 'h', () => import('@/features/haul/HaulScreen.vue')),
+      work('4', 'heat', 'Heat & air', 'a', () => import('@/features/heat/HeatScreen.vue')),
+      work('5', 'finder', 'Find parts', 'f', () => import('@/features/finder/FinderScreen.vue')),
+      work('6', 'settle', 'Settle it', 's', () => import('@/features/settle/SettleScreen.vue')),
     ],
   },
   {
     label: 'Plan',
     stations: [
-      work('6', 'switching', 'Switch points', 'w', () => import('@/features/switching/SwitchScreen.vue')),
-      work('7', 'mounting', 'Mounting', 'm', () => import('@/features/mounting/MountingScreen.vue')),
-      work('8', 'lines', 'Lines', 'l', () => import('@/features/lines/LinesScreen.vue')),
+      work('7', 'switching', 'Switch points', 'w', () => import('@/features/switching/SwitchScreen.vue')),
+      work('8', 'mounting', 'Mounting', 'm', () => import('@/features/mounting/MountingScreen.vue')),
+      work('9', 'lines', 'Lines', 'l', () => import('@/features/lines/LinesScreen.vue')),
     ],
   },
-  { label: 'Do', stations: [work('9', 'sheet', 'Work sheet', 'o', () => import('@/features/sheet/SheetScreen.vue'))] },
+  { label: 'Do', stations: [work('j', 'sheet', 'Work sheet', 'o', () => import('@/features/sheet/SheetScreen.vue'))] },
 ]
 
 export const stations: Station[] = stretches.flatMap((s) => s.stations)

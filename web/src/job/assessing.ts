@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { api, type ApiProblem } from '@/shared/api/client'
 import type { Detail, Said, Verdict } from '@/shared/api/types'
 import { useDocument } from './document'
+import { follower } from './follower'
 import { useSelection } from './selection'
 
 const RETRY_MS = 2000
@@ -59,31 +60,16 @@ export const useAssessing = defineStore('assessing', () => {
     }
   }
 
-  let following = false
-  let behind = false
-
-  /** One answer at a time; the newest place is asked for as soon as one is in. */
-  async function follow() {
-    if (following) {
-      behind = true
-      return
-    }
-    following = true
-    do {
-      behind = false
+  const follow = follower(
+    async () => {
       const build = selection.selected
-      try {
-        const one = await api.post<Detail>('/api/compute/detail', { job: document.content, build })
-        if (document.dragging) {
-          details.value = one
-          verdicts.value = verdicts.value.map((v) => (v.build === build ? one.verdict : v))
-        }
-      } catch {
-        behind = false // said by the answer to the edit itself, once it is let go
-      }
-    } while (behind && document.dragging)
-    following = false
-  }
+      const one = await api.post<Detail>('/api/compute/detail', { job: document.content, build })
+      if (!document.dragging) return
+      details.value = one
+      verdicts.value = verdicts.value.map((v) => (v.build === build ? one.verdict : v))
+    },
+    () => document.dragging,
+  )
 
   let dragged = false
   watch(

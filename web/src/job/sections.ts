@@ -1,8 +1,8 @@
-import type { About, Build, Haul, Job, JobContent, RigSection } from '@/shared/api/types'
+import type { About, Build, Checks, Haul, Job, JobContent, RigSection } from '@/shared/api/types'
 
-/** A job by its sections, as they are saved: `about`, `rig`, `haul`, `builds/plan-3`. */
-export type Body = About | RigSection | Haul | Build
-export type SectionName = 'about' | 'rig' | 'haul' | `builds/${string}`
+/** A job by its sections, as they are saved: `about`, `rig`, `haul`, `checks`, `builds/plan-3`. */
+export type Body = About | RigSection | Haul | Checks | Build
+export type SectionName = 'about' | 'rig' | 'haul' | 'checks' | `builds/${string}`
 
 export interface Saved {
   version: number
@@ -10,7 +10,7 @@ export interface Saved {
 }
 
 export const BUILD = 'builds/'
-const whole = ['about', 'rig', 'haul'] as const
+const whole = ['about', 'rig', 'haul', 'checks'] as const
 
 export function savedSections(job: Job): Map<SectionName, Saved> {
   const sections = new Map<SectionName, Saved>(whole.map((name) => [name, job[name]]))
@@ -25,7 +25,13 @@ export function sectionsOf(content: JobContent): Map<SectionName, Body> {
 }
 
 export function contentOf(job: Job): JobContent {
-  return { about: job.about.body, rig: job.rig.body, haul: job.haul.body, builds: job.builds.map((b) => b.body) }
+  return {
+    about: job.about.body,
+    rig: job.rig.body,
+    haul: job.haul.body,
+    checks: job.checks.body,
+    builds: job.builds.map((b) => b.body),
+  }
 }
 
 /** Builds as they are put in order; those that no order names yet stand last. */

@@ -35,6 +35,7 @@ class Server {
       about: s.get('about'),
       rig: s.get('rig'),
       haul: s.get('haul'),
+      checks: s.get('checks'),
       builds,
     }) as unknown as Job
   }
@@ -308,7 +309,7 @@ it('adds and removes builds, and names the field a server refuses', async () => 
   expect(selection.selected).toBe('plan-3')
   await tick(300)
   expect(server.jobs.get('j')!.has('builds/plan-4')).toBe(false)
-  const said = { code: 'fault.lastBuild', values: {} }
+  const said = { code: 'refusal.lastBuild', values: {} }
   server.refuse = { status: 400, body: { said: [said], errors: [{ field: 'body.coolers[0].leftMm', said }] } }
   document.edit(LEFT, 9999)
   await tick(300)

@@ -73,8 +73,8 @@ it('keeps the last answer through a refusal and says which field it was', async 
   x.value = -1
   await nextTick()
   asked[1].answer(400, {
-    said: [{ code: 'fault.notReadable', values: {} }],
-    errors: [{ field: 'x', said: { code: 'fault.lastBuild', values: {} } }],
+    said: [{ code: 'refusal.notReadable', values: {} }],
+    errors: [{ field: 'x', said: { code: 'refusal.lastBuild', values: {} } }],
   })
   await settle()
   expect(result.value).toBe(10)
@@ -133,7 +133,7 @@ it('asks from the start where the server has forgotten the question', async () =
   const { result } = start(() => ({ x: 1 }))
   asked[0].answer(202, { question: 'q-1', ahead: 0 })
   await settle()
-  asked[1].answer(404, { said: [{ code: 'fault.notHere', values: {} }] })
+  asked[1].answer(404, { said: [{ code: 'refusal.notHere', values: {} }] })
   await vi.advanceTimersByTimeAsync(2100)
   expect(asked[2].path).toBe('/api/compute')
   asked[2].answer(200, 10)

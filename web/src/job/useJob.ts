@@ -2,8 +2,10 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { api, type ApiProblem } from '@/shared/api/client'
 import type { Build, Job, JobContent, Said } from '@/shared/api/types'
+import { outcomeOf, type Outcome } from '@/shared/ui/words'
 import { useAssessing } from './assessing'
 import { useDocument } from './document'
+import { useDriving } from './driving'
 import { useSaving } from './saving'
 import { newId } from './paths'
 import { useSelection } from './selection'
@@ -43,13 +45,14 @@ export const useOpening = defineStore('opening', () => {
 })
 
 /**
- * The open job as screens inside the job's frame see it: there is one. Four stores behind it: the
- * document, its saving, its assessment, and the build in hand.
+ * The open job as screens inside the job's frame see it: there is one. Five stores behind it: the
+ * document, its saving, its assessment, the road it drives, and the build in hand.
  */
 export function useJob() {
   const document = useDocument()
   const selection = useSelection()
   const assessing = useAssessing()
+  const driving = useDriving()
   const saving = useSaving()
   const fields = computed(() => ({ ...saving.fields, ...assessing.fields }))
   return {
@@ -90,6 +93,11 @@ export function useJob() {
       return fields.value
     },
     verdictOf: assessing.verdictOf,
+    /** What a build comes to: on the road, or its worst stretch held, whichever is asked. */
+    outcome(build: string): Outcome {
+      const verdict = assessing.verdictOf(build)
+      return outcomeOf(verdict && driving.onRoad ? { ...verdict, standing: driving.standingOf(build) } : verdict)
+    },
     edit: document.edit,
     replace: document.replace,
     drag: document.drag,

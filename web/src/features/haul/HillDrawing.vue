@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
+import { ordinal } from '@/shared/ui/words'
 import TruckShape from './TruckShape.vue'
 
 /** Truck and trailer on the grade, drawn at its true angle, with what the driveline does there. */
@@ -20,8 +21,7 @@ const trailer = computed(() => Math.min(1.25, 0.55 + job.content.rig.trailer.mas
 const mass = computed(() => job.content.rig.vehicle.massKg + job.content.rig.trailer.massKg)
 const gear = computed(() => {
   if (!b.value) return '–'
-  const n = b.value.gear
-  return `${n}${n === 1 ? 'st' : n === 2 ? 'nd' : n === 3 ? 'rd' : 'th'} gear`
+  return `${ordinal(b.value.gear)} gear`
 })
 const slowed = computed(() => b.value && b.value.speedKmh < job.content.haul.speedKmh - 0.5)
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useBalance } from './shownBalance'
 import { SankeyChart } from 'echarts/charts'
 import { TooltipComponent } from 'echarts/components'
 import { use } from 'echarts/core'
@@ -16,10 +17,11 @@ const kilowatts = (v: number) => format(v, 'power', unitWorld.value)
 
 /** Where the heat comes from and where it goes, one ribbon per flow. */
 const job = useJob()
+const balance = useBalance()
 const named = (id: string) => coolerName(job.build.coolers.findIndex((c) => c.id === id))
 const other = (id: string) => otherName(job.build.otherCoolers.find((o) => o.id === id)!)
 const option = computed(() => {
-  const h = job.detail!.balance!.heat
+  const h = balance.value!.heat
   // Read here and not when the chart asks, so that the chart is drawn anew in other units.
   const world = unitWorld.value
   const kw = (v: number) => format(v, 'power', world)
@@ -104,10 +106,10 @@ const option = computed(() => {
     <header>
       <h2>Where the heat goes</h2>
       <span class="small soft"
-        >{{ job.build.name }}: {{ kilowatts(job.detail!.balance!.heat.fuel) }} in the fuel,
-        {{ format(job.detail!.balance!.heat.brake, 'shaftPower', unitWorld) }} at the engine's shaft</span
+        >{{ job.build.name }}: {{ kilowatts(balance!.heat.fuel) }} in the fuel,
+        {{ format(balance!.heat.brake, 'shaftPower', unitWorld) }} at the engine's shaft</span
       >
-      <span v-if="job.detail!.balance!.heat.tank < 0" class="small soft">the in-tank cooler warms the oil here</span>
+      <span v-if="balance!.heat.tank < 0" class="small soft">the in-tank cooler warms the oil here</span>
     </header>
     <VChart :option="option" autoresize class="chart" />
   </section>

@@ -1,8 +1,12 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
+import { useDriving } from '@/job/driving'
 import { useAskedField } from '@/job/fields/fieldPlace'
 import { useJob } from '@/job/useJob'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
+import { clock } from '@/shared/ui/clock'
 import { later } from '@/shared/ui/later'
+import { provideBalance } from './shownBalance'
 import PackPanel from './pack/PackPanel.vue'
 import ConditionPanel from './panels/ConditionPanel.vue'
 import CoolersPanel from './panels/CoolersPanel.vue'
@@ -15,6 +19,15 @@ const OtherCoresPanel = later(() => import('./panels/OtherCoresPanel.vue'))
 const RatingPanel = later(() => import('./panels/RatingPanel.vue'))
 
 const job = useJob()
+const driving = useDriving()
+const { ofMoment, balance } = provideBalance()
+const shows = computed(
+  () =>
+    [
+      [false, 'the worst stretch, held'],
+      [true, `the road, ${clock(driving.momentS ?? 0)} after the start`],
+    ] as const,
+)
 const tab = ref('coolers')
 const tabs = [
   { name: 'coolers', label: 'Oil coolers', panel: CoolersPanel },
@@ -39,8 +52,17 @@ useAskedField((path) => (tab.value = TAB_OF.find(([at]) => at.test(path))![1]))
 <template>
   <div class="heat">
     <div class="column">
+      <ChoiceInput
+        v-if="driving.hasRoad && driving.momentS !== null"
+        v-model="ofMoment"
+        label="Pack and heat show"
+        :choices="shows"
+        small
+        data-shows
+      />
       <PackPanel />
-      <HeatFlow v-if="job.detail?.balance" />
+      <HeatFlow v-if="balance" />
+      <p v-else-if="ofMoment" class="panel soft">With the engine off nothing flows: nothing to show of this moment.</p>
     </div>
     <section class="panel bench">
       <header>

@@ -4,6 +4,7 @@ import { api, ApiProblem } from '@/shared/api/client'
 import type { PartImport, Said } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
+import CsvProblems from '@/shared/ui/CsvProblems.vue'
 
 /** A shelf as CSV, both ways. With a problem anywhere nothing is taken over. */
 const props = defineProps<{ shelf: string }>()
@@ -42,15 +43,7 @@ async function take(event: Event) {
     <p v-if="!imported.problems.length">{{ imported.added }} added, {{ imported.changed }} renewed.</p>
     <template v-else>
       <p><b>Nothing was imported.</b> Mend these in the file and try again:</p>
-      <ul class="rows">
-        <li v-for="(p, k) in imported.problems.slice(0, SHOWN)" :key="k">
-          row {{ p.row }}{{ p.column ? `, ${p.column}` : '' }}{{ p.value ? ` “${p.value}”` : '' }}:
-          {{ say(p.said, unitWorld) }}
-        </li>
-      </ul>
-      <p v-if="imported.problems.length + imported.moreProblems > SHOWN">
-        and {{ imported.problems.length + imported.moreProblems - SHOWN }} more
-      </p>
+      <CsvProblems :problems="imported.problems" :more="imported.moreProblems" :shown="SHOWN" />
     </template>
   </div>
 </template>
@@ -77,9 +70,5 @@ async function take(event: Event) {
 .note.bad {
   border-color: var(--over);
   background: var(--over-wash);
-}
-.rows {
-  margin: 6px 0 0;
-  padding-left: 18px;
 }
 </style>

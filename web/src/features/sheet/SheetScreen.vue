@@ -141,7 +141,7 @@ const bends = (marks: WorkSheet['strips'][number]['marks']) =>
             <li v-for="f in switched" :key="f.id">
               {{ f.part.name }} on {{ t(f.switchPoints!.onC, 0) }}, off {{ t(f.switchPoints!.offC, 0) }}
             </li>
-            <li v-for="(f, i) in result.switching.findings" :key="i" class="small">{{ say(f.said, unitWorld) }}</li>
+            <li v-for="(f, i) in result.switching" :key="i" class="small">{{ say(f.said, unitWorld) }}</li>
           </ul>
           <h2>Fluids</h2>
           <ul class="rows">

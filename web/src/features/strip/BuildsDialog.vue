@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import type { Build } from '@/shared/api/types'
-import { flag, outcomeOf, standingWord } from '@/shared/ui/words'
+import { flag, standingWord } from '@/shared/ui/words'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import AgainstCard from './AgainstCard.vue'
@@ -50,8 +50,7 @@ function rename(build: Build, field: HTMLInputElement) {
           @change="rename(b, $event.target as HTMLInputElement)"
         />
         <span class="state"
-          ><VerdictMark :standing="outcomeOf(job.verdictOf(b.id))" :size="15" />
-          {{ standingWord(outcomeOf(job.verdictOf(b.id))) }}</span
+          ><VerdictMark :standing="job.outcome(b.id)" :size="15" /> {{ standingWord(job.outcome(b.id)) }}</span
         >
         <button
           type="button"

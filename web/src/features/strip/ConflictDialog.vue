@@ -5,7 +5,8 @@ import type { Clash } from '@/job/merge'
 import { useDocument } from '@/job/document'
 import { useSaving } from '@/job/saving'
 import { unitWorld } from '@/shared/ui/preferences'
-import { placeName, valueText } from './clashes'
+import { valueText } from '@/job/valueText'
+import { placeName } from './clashes'
 import DataTable from '@/shared/ui/DataTable.vue'
 
 /** Two windows changed one thing: both values side by side, and a person chooses. */

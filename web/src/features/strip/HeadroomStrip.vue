@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useDriving } from '@/job/driving'
 import { useJob } from '@/job/useJob'
-import { gauges } from '@/shared/api/gauges'
+import { FLUIDS, gauges } from '@/shared/api/gauges'
 import type { Fluid } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import { flag, outcomeOf, standingWord } from '@/shared/ui/words'
+import { flag, standingWord } from '@/shared/ui/words'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import BuildsDialog from './BuildsDialog.vue'
 import ClashBar from './ClashBar.vue'
@@ -14,6 +16,7 @@ import GaugeScale from './GaugeScale.vue'
 import WorkingDrawer from './WorkingDrawer.vue'
 
 const job = useJob()
+const driving = useDriving()
 const working = ref<Fluid | null>(null)
 const arranging = ref(false)
 /** Span of each gauge, °C. */
@@ -21,13 +24,42 @@ const spans: Record<Fluid, [number, number]> = { coolant: [70, 140], feed: [60, 
 const haul = computed(() => job.content.haul)
 const line = computed(() => {
   const h = haul.value
+  const road = h.journey
+  if (driving.onRoad && road) {
+    const km = road.points.at(-1)!.distanceKm - road.points[0]!.distanceKm
+    const air = [road.coldestC, road.hottestC].map((t) => format(t, 'temperature', unitWorld.value, 0)).join(' … ')
+    return `${road.name} · ${format(km, 'distance', unitWorld.value, 0)} · ${air}`
+  }
   return `${h.road} · ${format(h.gradePercent, 'percent', unitWorld.value)} · ${format(h.speedKmh, 'speed', unitWorld.value)} · ${format(h.ambientC, 'temperature', unitWorld.value, 0)}`
 })
 
+const questions = [
+  ['road', 'on the road'],
+  ['held', 'held'],
+] as const
+/** The three of the build in hand, in the words of what is asked. */
+const shown = computed(() => {
+  if (!driving.onRoad)
+    return gauges(job.verdict).map(({ key, label, gauge }) => ({
+      key,
+      label,
+      gauge,
+      where: 'settles at',
+      older: false,
+    }))
+  return FLUIDS.flatMap(([key, label]) => {
+    const gauge = driving.gaugeOf(job.selected, key)
+    const where = gauge && `at ${format(gauge.atKm, 'distance', unitWorld.value, 1)}`
+    return gauge ? [{ key, label, gauge, where: where!, older: gauge.older }] : []
+  })
+})
+const problem = computed(() => (driving.onRoad ? driving.trip?.problem : job.verdict?.problem))
+
 /** How the last edit moved this build's peak. */
 function moved(key: Fluid): string {
-  const now = job.verdict?.[key]
-  const then = job.before.find((v) => v.build === job.selected)?.[key]
+  const all = driving.onRoad ? driving.before : job.before
+  const now = driving.onRoad ? driving.trip?.[key] : job.verdict?.[key]
+  const then = all.find((v) => v.build === job.selected)?.[key]
   if (!now || !then) return ''
   const d = now.peakC - then.peakC
   if (Math.abs(d) < 0.05) return ''
@@ -49,7 +81,7 @@ function moved(key: Fluid): string {
             :aria-pressed="b.id === job.selected"
             @click="job.selected = b.id"
           >
-            <VerdictMark :standing="outcomeOf(job.verdictOf(b.id))" :size="14" />
+            <VerdictMark :standing="job.outcome(b.id)" :size="14" />
             <span class="name"
               >{{ flag(b, job.content.builds) }}<span class="long">&ensp;{{ b.name }}</span></span
             >
@@ -68,9 +100,9 @@ function moved(key: Fluid): string {
       </div>
     </div>
     <ClashBar v-if="job.verdict?.clashes.length" :clashes="job.verdict.clashes" />
-    <template v-if="job.verdict?.coolant">
+    <template v-if="job.verdict && shown.length">
       <button
-        v-for="{ key, label, gauge } in gauges(job.verdict)"
+        v-for="{ key, label, gauge, where, older } in shown"
         :key="key"
         type="button"
         class="gauge"
@@ -88,26 +120,39 @@ function moved(key: Fluid): string {
             >{{ gauge.headroomK > 0 ? '+' : '' }}{{ format(gauge.headroomK, 'difference', unitWorld, 1) }}</span
           >
           <span v-if="job.verdict.clashes.length" class="word">if it fitted</span>
+          <span v-else-if="!gauge.standing" class="word">as computed</span>
           <span v-else class="word">{{ gauge.standing === 'HOLDS' ? 'to spare' : standingWord(gauge.standing) }}</span>
         </span>
         <GaugeScale :fluid="key" :low="spans[key][0]" :high="spans[key][1]" />
         <span class="row small">
           <span
-            >settles at <b>{{ format(gauge.peakC, 'temperature', unitWorld) }}</b> ±
-            {{ format(gauge.bandK, 'difference', unitWorld, 1) }}</span
+            ><template v-if="!driving.onRoad">{{ where }}{{ ' ' }}</template
+            ><b>{{ format(gauge.peakC, 'temperature', unitWorld) }}</b
+            ><template v-if="gauge.bandK !== null"
+              ><span :class="{ older }">&nbsp;± {{ format(gauge.bandK, 'difference', unitWorld, 1) }}</span></template
+            ><template v-if="driving.onRoad">&ensp;{{ where }}</template></span
           >
           <span>limit {{ format(gauge.limitC, 'temperature', unitWorld, 0) }}</span>
         </span>
       </button>
     </template>
-    <p v-if="job.verdict?.coolant" class="meaning" data-meaning>
-      <span><b>to spare</b> kept in nine of ten such trucks</span>
-      <span><b>marginal</b> kept as computed, not in nine of ten</span>
-      <span><b>±</b> where nine of ten settle</span>
-    </p>
-    <div v-if="!job.verdict?.coolant" class="none" role="alert">
+    <div v-if="job.verdict && shown.length" class="meaning" data-meaning>
+      <ChoiceInput v-if="driving.hasRoad" v-model="driving.asked" label="What is asked" :choices="questions" small />
+      <span><b>to spare</b> kept by nine of ten such trucks</span>
+      <span><b>marginal</b> as computed, not by nine of ten</span>
+      <span><b>±</b> nine of ten {{ driving.onRoad ? 'stand' : 'settle' }} there</span>
+    </div>
+    <div v-if="!job.verdict || !shown.length" class="none" role="alert">
       <VerdictMark :standing="null" :size="26" />
-      <p v-if="job.verdict?.problem"><b>No steady state.</b> {{ say(job.verdict.problem, unitWorld) }}.</p>
+      <p v-if="problem">
+        <b v-if="problem.code !== 'problem.notToBeDriven'"
+          >{{ driving.onRoad ? 'It does not get over this road.' : 'No steady state.' }}
+        </b>
+        {{ say(problem, unitWorld) }}.
+      </p>
+      <p v-else-if="driving.onRoad && driving.said.length">
+        <b>This road cannot be driven.</b> {{ driving.said.map((s) => say(s, unitWorld)).join('; ') }}.
+      </p>
       <p v-else class="soft">Working it out …</p>
     </div>
     <BuildsDialog v-if="arranging" v-model="arranging" />
@@ -217,6 +262,28 @@ function moved(key: Fluid): string {
   border-top: 1px solid var(--rule-soft);
   font-size: 14px;
   color: var(--ink-soft);
+}
+.meaning {
+  align-items: center;
+}
+.meaning .choice {
+  border-width: 1px;
+  margin: 2px 0;
+}
+.meaning :deep(.el-radio-button) {
+  flex: none;
+}
+.meaning :deep(.el-radio-button__inner) {
+  min-height: 32px;
+  white-space: nowrap;
+}
+@media (pointer: coarse) {
+  .meaning :deep(.el-radio-button__inner) {
+    min-height: 44px;
+  }
+}
+.older {
+  opacity: 0.45;
 }
 .row {
   display: flex;

@@ -1,10 +1,15 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { useDriving } from '@/job/driving'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { Fluid, Working } from '@/shared/api/types'
 import { say, sayValue, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import { clock } from '@/shared/ui/clock'
 import DataTable from '@/shared/ui/DataTable.vue'
+import RoadDraws from './RoadDraws.vue'
 
 const props = defineProps<{ fluid: Fluid }>()
 const emit = defineEmits<{ close: [] }>()
@@ -13,6 +18,8 @@ const { result, problem } = useComputed<Working>(
   `/api/compute/working/${props.fluid.toUpperCase()}`,
   () => job.content && { job: job.content, build: job.selected },
 )
+const driving = useDriving()
+const onRoad = computed(() => (driving.onRoad ? (driving.trip?.[props.fluid] ?? null) : null))
 const COLUMNS = [
   { key: 'name', label: '' },
   { key: 'value', label: '' },
@@ -34,6 +41,20 @@ const titles: Record<Fluid, string> = {
     @close="emit('close')"
   >
     <p v-if="problem" role="alert">{{ problem }}</p>
+    <section v-if="onRoad" class="road" data-on-road>
+      <p class="result">{{ format(onRoad.peakC, 'temperature', unitWorld) }} on the road</p>
+      <p>
+        The moment of least headroom: the mean over {{ format(onRoad.meanS, 'duration', unitWorld) }} round
+        {{ format(onRoad.atKm, 'distance', unitWorld, 1) }}, {{ clock(onRoad.atS) }} after the start, where the limit is
+        {{ format(onRoad.limitC, 'temperature', unitWorld) }}. Past the limit for
+        {{ onRoad.overS < 1 ? 'no time' : clock(onRoad.overS) }} in all.
+      </p>
+      <p class="small soft">
+        Heat in engine, outlet tank and sump, integrated along the road with everything taken anew every 3 s; entered:
+        the road, its day, and the start. Below: its worst stretch, held until it settles, by the same equations.
+      </p>
+      <RoadDraws :fluid="fluid" />
+    </section>
     <div v-if="result" class="working" data-working>
       <p class="result">{{ say(result.result, unitWorld, true) }}</p>
       <ol>
@@ -69,6 +90,13 @@ const titles: Record<Fluid, string> = {
 .working {
   display: grid;
   gap: 16px;
+}
+.road {
+  display: grid;
+  gap: 6px;
+  border-left: 6px solid var(--accent);
+  padding-left: 12px;
+  margin-bottom: 18px;
 }
 .result {
   font: 600 26px/1.15 var(--rb-font-head);

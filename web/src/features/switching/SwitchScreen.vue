@@ -2,32 +2,66 @@
 import { computed, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
 import { edited } from '@/job/origin'
+import { useDriving } from '@/job/driving'
 import { useJob } from '@/job/useJob'
 import { later } from '@/shared/ui/later'
 import { useComputed } from '@/job/useComputed'
 import { fanName } from '@/features/heat/pack/geometry'
-import type { AnyPart, FittedFan, SwitchResult, ThermostatPart } from '@/shared/api/types'
-import { say } from '@/shared/message/say'
+import type {
+  AnyPart,
+  FittedFan,
+  SwitchPoints,
+  SwitchProposal,
+  SwitchResult,
+  ThermostatPart,
+  TripResult,
+} from '@/shared/api/types'
+import { say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { useAskedField } from '@/job/fields/fieldPlace'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import ProposalCurve from './ProposalCurve.vue'
 import TemperatureLadder from './TemperatureLadder.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
 
-const ClimbRun = later(() => import('./ClimbRun.vue'))
+const SwitchRun = later(() => import('./SwitchRun.vue'))
 
 const job = useJob()
 useAskedField()
-const { result, problem, queueing } = useComputed<SwitchResult>(
-  '/api/compute/switching',
-  () => job.content && { job: job.content, build: job.selected },
-)
+const driving = useDriving()
+const switched = computed(() => job.build.fans.filter((f) => f.switchPoints))
+const question = () => job.content && !job.dragging && { job: job.content, build: job.selected }
+const { result, problem } = useComputed<SwitchResult>('/api/compute/switching', question)
+const {
+  result: proposal,
+  queueing,
+  older,
+} = useComputed<SwitchProposal>('/api/compute/switch-proposal', () => switched.value.length > 0 && question())
+/** While a band is dragged the road itself is driven again and again. */
+const trace = computed(() => (driving.hasRoad && driving.trip?.trace) || result.value?.chosen.trace || null)
+/** All switched fans at the proposed points, each stage above the one before. */
+function propose() {
+  const best = proposal.value?.best
+  if (!best) return
+  let stage = 0
+  const set = (f: FittedFan): FittedFan => {
+    if (!f.switchPoints) return f
+    const up = proposal.value!.nextStageK * stage++
+    return { ...f, switchPoints: { ...f.switchPoints, onC: best.onC + up, offC: best.offC + up } }
+  }
+  job.edit(`builds.${job.selected}.fans`, job.build.fans.map(set))
+}
+const SENSORS = (
+  ['CYLINDER_HEAD', 'HOSE_ADAPTER', 'ON_HOSE', 'RETURN_HOSE', 'IN_FINS', 'OIL_FEED', 'GEARBOX'] as const
+).map((s) => [s, word(`choice.${s}`)] as const)
+const duty = (fan: string) => result.value?.duties.find((d) => d.fan.id === fan)
+const span = (s: number) => (s < 90 ? `${Math.round(s)} s` : format(s / 60, 'period', unitWorld.value))
 const thermostat = computed(() => `builds.${job.selected}.thermostat` as const)
 const fanPath = (id: string) => `builds.${job.selected}.fans.${id}.switchPoints` as const
 /** Points that a fan starts with when a switch is given to it. */
-const USUAL = { onC: 103, offC: 98 }
+const USUAL: SwitchPoints = { onC: 103, offC: 98, sensor: 'HOSE_ADAPTER' }
 const clutched = computed(
   () => job.build.fans.find((f) => f.part.kind === 'VISCOUS' || f.part.kind === 'CONTROLLED')?.part,
 )
@@ -46,7 +80,7 @@ function fit(part: AnyPart) {
     const fans = switched.length ? switched : job.build.fans.slice(0, 1)
     const set = (f: FittedFan) => {
       const on = Math.min(part.onToC, Math.max(part.onFromC, f.switchPoints?.onC ?? USUAL.onC))
-      return { ...f, switchPoints: { onC: on, offC: on - part.hysteresisK } }
+      return { ...f, switchPoints: { ...(f.switchPoints ?? USUAL), onC: on, offC: on - part.hysteresisK } }
     }
     job.edit(
       `builds.${job.selected}.fans`,
@@ -55,16 +89,16 @@ function fit(part: AnyPart) {
   }
 }
 /** When the first switched fan comes on. */
-function fanOn(run: SwitchResult['chosen']): string {
-  const first = run.fans[0]
-  return !first ? 'no switch' : first.afterS == null ? 'never needed' : `${Math.round(first.afterS)} s`
+function fanOn(run: TripResult): string {
+  const first = run.switched.find((s) => s.on)
+  return first ? span(first.timeS) : switched.value.length ? 'never' : 'no switch'
 }
 const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
 const RUNS = [
   { key: 'thermostat', label: 'Thermostat' },
-  { key: 'foot', label: 'at the foot' },
   { key: 'fan', label: 'fan after' },
-  { key: 'top', label: 'at the top' },
+  { key: 'loud', label: 'loud' },
+  { key: 'top', label: 'at worst' },
 ]
 </script>
 
@@ -72,7 +106,8 @@ const RUNS = [
   <div class="switching">
     <section class="panel ladder">
       <header><h2>One scale for all</h2></header>
-      <TemperatureLadder :limit="result?.limitC ?? null" :boiling="result?.boilingC ?? null" />
+      <TemperatureLadder :limit="result?.chosen.coolant?.limitC ?? null" :boiling="result?.boilingC ?? null" />
+      <p class="small soft">Drag the ends of a fan's band, or ↑ ↓ on them.</p>
     </section>
     <section class="panel set">
       <header>
@@ -99,6 +134,21 @@ const RUNS = [
         <div v-if="f.switchPoints" class="fields">
           <QuantityField label="Fan on" :path="`${fanPath(f.id)}.onC`" quantity="temperature" :step="1" big />
           <QuantityField label="Fan off" :path="`${fanPath(f.id)}.offC`" quantity="temperature" :step="1" big />
+          <div class="sensor">
+            <span>Felt by</span>
+            <el-select
+              :model-value="f.switchPoints.sensor"
+              :aria-label="`${fanName(i)}: felt by`"
+              @update:model-value="(to: string) => job.edit(`${fanPath(f.id)}.sensor`, to)"
+            >
+              <el-option v-for="[s, words] in SENSORS" :key="s" :value="s" :label="words" />
+            </el-select>
+          </div>
+          <p v-if="duty(f.id)" class="duty small" :data-duty="f.id">
+            on after <b>{{ duty(f.id)!.firstOnS == null ? 'never' : span(duty(f.id)!.firstOnS!) }}</b>, runs
+            <b>{{ span(duty(f.id)!.runS) }}</b>, {{ duty(f.id)!.starts }}
+            {{ duty(f.id)!.starts === 1 ? 'start' : 'starts' }}
+          </p>
         </div>
       </div>
       <div class="shelves">
@@ -114,7 +164,7 @@ const RUNS = [
         to {{ t(clutched.gripsFullyC!) }}); these two points are for a switched fan or a warning lamp.
       </p>
       <p v-if="problem" role="alert" class="finding bad">{{ problem }}</p>
-      <p v-else-if="!result" class="soft">{{ queueing || 'Running the climb with these switch points …' }}</p>
+      <p v-else-if="!result" class="soft">Driving the road with these switch points …</p>
       <ul data-findings>
         <li
           v-for="(f, i) in result?.findings ?? []"
@@ -137,11 +187,14 @@ const RUNS = [
         data-compare
       >
         <template #thermostat="{ row, index }"
-          >{{ index ? 'colder' : 'chosen' }}, {{ format(row.thermostatStartC, 'temperature', unitWorld, 0) }}</template
+          ><span :data-problem="row.problem ? '' : undefined"
+            >{{ index ? 'colder' : 'chosen' }},
+            {{ format(index ? result.colderStartC : job.build.thermostat.startC, 'temperature', unitWorld, 0) }}</span
+          ></template
         >
-        <template #foot="{ row }">{{ t(row.coolantC[0]!) }}</template>
         <template #fan="{ row }">{{ fanOn(row) }}</template>
-        <template #top="{ row }">{{ t(row.coolantC.at(-1)!) }}</template>
+        <template #loud="{ row }">{{ row.totals ? span(row.totals.loudS) : '' }}</template>
+        <template #top="{ row }">{{ row.coolant ? t(row.coolant.peakC) : '' }}</template>
       </DataTable>
       <p class="small soft">
         A colder thermostat starts lower; once it is wide open the peak is the radiator's and the air's, not the
@@ -150,10 +203,41 @@ const RUNS = [
     </section>
     <section class="panel run">
       <header>
-        <h2>The climb, first order</h2>
-        <span class="soft small">{{ job.content.haul.road }}, from the level road before it</span>
+        <h2>{{ job.content.haul.journey?.name ?? job.content.haul.road }}</h2>
+        <span class="soft small">{{
+          driving.hasRoad ? 'from end to end' : 'a quarter of an hour on the level, and one on the climb'
+        }}</span>
       </header>
-      <ClimbRun v-if="result" :result="result" />
+      <SwitchRun v-if="trace" :chosen="trace" :colder="result?.colder.trace ?? null" />
+      <section v-if="switched.length" class="proposal" :class="{ older }" data-proposal>
+        <h3>Other points on this road</h3>
+        <p v-if="!proposal" class="soft">{{ queueing || 'Trying other points on this road …' }}</p>
+        <template v-else-if="proposal.tried.length">
+          <p v-if="proposal.best">
+            <b
+              >On at {{ format(proposal.best.onC, 'temperature', unitWorld, 0) }}, off at
+              {{ format(proposal.best.offC, 'temperature', unitWorld, 0) }}</b
+            >
+            keeps every limit in nine of ten with {{ span(proposal.best.loudS) }} of noise; today
+            {{ span(proposal.today!.loudS) }}.
+            <button
+              type="button"
+              class="act"
+              :disabled="
+                proposal.best.onC === switched[0]!.switchPoints!.onC &&
+                proposal.best.offC === switched[0]!.switchPoints!.offC
+              "
+              @click="propose"
+            >
+              Set these
+            </button>
+          </p>
+          <p v-else>
+            No setting keeps every limit in nine of ten on this road: what is missing is air or core, not a switch.
+          </p>
+          <ProposalCurve :proposal="proposal" />
+        </template>
+      </section>
     </section>
     <PartShelf
       v-if="shelf"
@@ -225,6 +309,29 @@ ul {
 }
 .against {
   margin-top: 22px;
+}
+.sensor {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  font-size: 14px;
+  color: var(--ink-soft);
+}
+.duty {
+  align-self: end;
+}
+.proposal {
+  border-top: 1px solid var(--rule);
+  margin-top: 12px;
+  padding-top: 10px;
+  display: grid;
+  gap: 8px;
+}
+.proposal .act {
+  margin-left: 8px;
+}
+.older {
+  opacity: 0.5;
 }
 .run {
   display: flex;

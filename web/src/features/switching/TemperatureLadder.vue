@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import { fanName } from '@/features/heat/pack/geometry'
+import { edited } from '@/job/origin'
 import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, roundValues } from '@/shared/units/units'
@@ -23,10 +25,52 @@ const columns = computed(() =>
     letter: flag(b, job.content.builds),
   })),
 )
+
+type End = 'onC' | 'offC'
+const grabbed = ref<{ fan: string; end: End; y: number; from: number } | null>(null)
+const svg = ref<SVGSVGElement | null>(null)
+/** Degrees that a pixel of the screen is. */
+const perPixel = () => (high - low) / (((H - 28) / (H + 24)) * svg.value!.getBoundingClientRect().height)
+const mine = computed(() => job.build.fans.filter((f) => f.switchPoints))
+const ends = [
+  ['onC', 'on'],
+  ['offC', 'off'],
+] as const
+/** On stays above off, by a degree at least. */
+function moved(fan: string, end: End, to: number) {
+  const points = job.build.fans.find((f) => f.id === fan)!.switchPoints!
+  const free = end === 'onC' ? Math.max(points.offC + 1, to) : Math.min(points.onC - 1, to)
+  const half = Math.round(Math.max(low, Math.min(high, free)) * 2) / 2
+  return edited(job.content, `builds.${job.selected}.fans.${fan}.switchPoints.${end}`, half)
+}
+function grab(e: PointerEvent, fan: string, end: End, from: number) {
+  ;(e.currentTarget as Element).setPointerCapture(e.pointerId)
+  grabbed.value = { fan, end, y: e.clientY, from }
+}
+function drag(e: PointerEvent) {
+  const g = grabbed.value
+  if (g && e.buttons) job.drag(moved(g.fan, g.end, g.from - (e.clientY - g.y) * perPixel()))
+}
+function drop() {
+  grabbed.value = null
+  job.drop()
+}
+function nudge(e: KeyboardEvent, fan: string, end: End, from: number) {
+  const by = e.key === 'ArrowUp' ? 1 : e.key === 'ArrowDown' ? -1 : 0
+  if (!by) return
+  e.preventDefault()
+  job.replace(moved(fan, end, from + by * (e.shiftKey ? 5 : 1)))
+}
+const column = computed(() => columns.value.find((c) => c.b.id === job.selected))
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${W} ${H + 24}`" role="img" aria-label="Switch points of all builds on one temperature scale">
+  <svg
+    ref="svg"
+    :viewBox="`0 0 ${W} ${H + 24}`"
+    role="group"
+    aria-label="Switch points of all builds on one temperature scale"
+  >
     <rect
       v-if="props.limit"
       x="50"
@@ -66,6 +110,31 @@ const columns = computed(() =>
       <text :x="c.x + 20" :y="H + 16" text-anchor="middle" class="head letter">{{ c.letter }}</text>
       <path v-if="c.b.id === job.selected" :d="`M${c.x} ${H + 21}h40`" stroke="var(--accent)" stroke-width="4" />
     </g>
+    <template v-if="column">
+      <template v-for="(f, k) in mine" :key="f.id">
+        <circle
+          v-for="[end, word] in ends"
+          :key="end"
+          :cx="column.x + 34 + 6 * k"
+          :cy="y(f.switchPoints![end])"
+          r="11"
+          class="grip"
+          role="slider"
+          tabindex="0"
+          :data-grip="`${f.id} ${word}`"
+          :aria-label="`${fanName(job.build.fans.indexOf(f))} ${word}`"
+          :aria-valuemin="low"
+          :aria-valuemax="high"
+          :aria-valuenow="f.switchPoints![end]"
+          :aria-valuetext="format(f.switchPoints![end], 'temperature', unitWorld)"
+          @pointerdown="grab($event, f.id, end, f.switchPoints![end])"
+          @pointermove="drag"
+          @pointerup="drop"
+          @pointercancel="drop"
+          @keydown="nudge($event, f.id, end, f.switchPoints![end])"
+        />
+      </template>
+    </template>
   </svg>
   <p class="small key"><i></i> thermostat opens <b>I</b> fan on and off</p>
 </template>
@@ -78,6 +147,13 @@ svg {
 }
 .tick {
   font-size: 14px;
+}
+.grip {
+  fill: var(--paper);
+  stroke: var(--ink);
+  stroke-width: 3;
+  cursor: ns-resize;
+  touch-action: none;
 }
 .letter {
   font-size: 18px;

@@ -8,11 +8,14 @@ import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { yard } from '@/shared/ui/yard'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import MatrixPanel from './MatrixPanel.vue'
 import YardCard, { type Deed } from './YardCard.vue'
 import YardSettings from './YardSettings.vue'
 
 const router = useRouter()
 const settings = ref(false)
+/** It drives the whole yard, so only who asks has it. */
+const matrix = ref(false)
 const jobs = shallowRef<JobCard[] | null>(null)
 const verdicts = ref<Record<string, Verdict[]>>({})
 const problem = shallowRef<Said[]>([])
@@ -166,7 +169,7 @@ async function importFile(event: Event) {
       <div class="starts">
         <button type="button" class="act main" @click="intake">New job</button>
         <router-link class="act" :to="{ name: 'parts' }">Parts</router-link>
-        <button type="button" class="act" @click="settings = true">Name and money</button>
+        <button type="button" class="act" @click="settings = true">Yard settings</button>
         <label class="act"
           >Import a job file<input type="file" accept=".json,application/json" class="hidden" @change="importFile"
         /></label>
@@ -206,6 +209,10 @@ async function importFile(event: Event) {
       :verdicts="verdicts[job.id] ?? []"
       @deed="(what) => deeds[what](job)"
     />
+    <button v-if="jobs?.length && !matrix" type="button" class="act ask" @click="matrix = true">
+      Which truck takes which road?
+    </button>
+    <MatrixPanel v-if="jobs?.length && matrix" :jobs="jobs" />
     <div v-if="leaving" class="leaving" role="status">
       <span>{{ leaving.about.body.name }} is removed.</span>
       <button type="button" class="act" @click="bringBack">Undo</button>
@@ -245,6 +252,9 @@ header {
 }
 .find input {
   max-width: 420px;
+}
+.ask {
+  justify-self: start;
 }
 .leaving {
   position: fixed;

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { ref, shallowRef, watch } from 'vue'
 import type { ApiProblem } from '@/shared/api/client'
-import type { Said } from '@/shared/api/types'
+import type { FaultWeights, Said } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
+import FaultShares from './FaultShares.vue'
 import { currencies, loadYard, saveYard, yard } from '@/shared/ui/yard'
 
-/** What the yard is called, and in which money its prices are. */
+/** What the yard is called, in which money its prices are, and how often it meets which fault. */
 const open = defineModel<boolean>({ required: true })
 const name = ref('')
 const currency = ref('')
+const weights = shallowRef<FaultWeights | null>(null)
 const problem = shallowRef<Said[]>([])
 
 watch(open, (now) => {
@@ -19,13 +21,14 @@ watch(open, (now) => {
 function read() {
   name.value = yard.value?.name ?? ''
   currency.value = yard.value?.currency ?? ''
+  weights.value = yard.value?.faultWeights ?? null
 }
 
 async function save() {
   problem.value = []
   try {
     if (!yard.value) await loadYard()
-    await saveYard({ ...yard.value!, name: name.value, currency: currency.value })
+    await saveYard({ ...yard.value!, name: name.value, currency: currency.value, faultWeights: weights.value })
     open.value = false
   } catch (e) {
     const refused = e as ApiProblem
@@ -49,6 +52,7 @@ async function save() {
         </el-select>
       </div>
       <p class="small soft">A change of the money converts no price of the catalogue.</p>
+      <FaultShares v-if="open" v-model="weights" />
       <p v-if="problem.length" role="alert" class="bad">{{ problem.map((s) => say(s, unitWorld)).join('; ') }}</p>
       <div class="ends">
         <button type="button" class="act" @click="open = false">Leave as it was</button>

@@ -24,7 +24,7 @@ describe('what a server may answer', () => {
   })
 
   it('names fields by the ids of their rows', async () => {
-    const said = { code: 'fault.lastBuild', values: {} }
+    const said = { code: 'refusal.lastBuild', values: {} }
     says(
       400,
       JSON.stringify({
@@ -55,8 +55,8 @@ describe('what a server may answer', () => {
       [500, false],
       [404, false],
     ] as const) {
-      says(status, '{"said":[{"code":"fault.databaseAway","values":{}}]}')
-      expect(await problemOf()).toMatchObject({ status, passing, message: 'fault.databaseAway' })
+      says(status, '{"said":[{"code":"refusal.databaseAway","values":{}}]}')
+      expect(await problemOf()).toMatchObject({ status, passing, message: 'refusal.databaseAway' })
     }
   })
 

@@ -57,7 +57,7 @@ async function once(method: string, path: string, body?: unknown, signal?: Abort
   try {
     response = await fetch(path, {
       method,
-      headers: body === undefined ? {} : { 'Content-Type': body instanceof Blob ? 'text/csv' : 'application/json' },
+      headers: body === undefined ? {} : { 'Content-Type': body instanceof Blob ? body.type : 'application/json' },
       body: body === undefined || body instanceof Blob ? body : JSON.stringify(body),
       signal,
     })
@@ -123,7 +123,18 @@ export const api = {
   get: <T>(path: string, signal?: AbortSignal) => call<T>('GET', path, undefined, signal),
   post: <T>(path: string, body: unknown, signal?: AbortSignal, queueing?: Queueing) =>
     call<T>('POST', path, body, signal, queueing),
-  file: <T>(path: string, file: File) => call<T>('POST', path, file),
+  /** A file as what it is. */
+  file: <T>(path: string, file: Blob, type = 'text/csv') => call<T>('POST', path, file.slice(0, file.size, type)),
+  /** What is answered as a file. */
+  save: async (path: string, body: unknown): Promise<Blob> => {
+    const response = await fetch(path, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    }).catch(() => null)
+    if (!response?.ok) throw new ApiProblem(response?.status ?? 0, [plain(response ? 'ui.refused' : 'ui.silent')])
+    return response.blob()
+  },
   put: <T>(path: string, body: unknown) => call<T>('PUT', path, body),
   remove: (path: string) => call<void>('DELETE', path),
 }

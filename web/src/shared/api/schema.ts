@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["JobController.saveChecks"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/builds": {
         parameters: {
             query?: never;
@@ -94,6 +110,87 @@ export interface paths {
         get?: never;
         put: operations["JobController.saveAbout"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard-matrix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Starts it, or answers with the one that was asked the same */
+        post: operations["MatrixController.start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/roads/gpx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RoadController.gpx"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/roads/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RoadController.csv"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/roads/as-gpx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RoadController.asGpx"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/roads/as-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RoadController.asCsv"];
         delete?: never;
         options?: never;
         head?: never;
@@ -142,6 +239,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["JobController.importFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/haul-draws": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Starts it; the job must have a road that the build can drive */
+        post: operations["DrawsController.start"];
         delete?: never;
         options?: never;
         head?: never;
@@ -247,6 +361,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/switch-proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SwitchController.proposal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/strip": {
         parameters: {
             query?: never;
@@ -329,6 +459,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/hauls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Every build of a job on its road in time */
+        post: operations["TripController.hauls"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/hauls/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the road comes to with every build, as CSV */
+        post: operations["TripController.csv"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/haul": {
         parameters: {
             query?: never;
@@ -338,8 +502,59 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A build on a road in time; the example is the published check of a climb */
+        /** A build on its job's road in time; the example is the published check of a climb */
         post: operations["TripController.haul"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/haul-moment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Driveline, air and heat of a build at a moment of its road */
+        post: operations["TripController.moment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/haul-choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the driver of a build can do, and from which place on at the latest */
+        post: operations["TripController.choices"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/haul-bands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How sure the worst moments of every build are */
+        post: operations["TripController.bands"];
         delete?: never;
         options?: never;
         head?: never;
@@ -396,6 +611,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/cold-morning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How soon a build that stood overnight is warm, by each way of its oil */
+        post: operations["TripController.cold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is likely wrong with a job's truck, and what to look at next */
+        post: operations["CheckController.checks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/breakdowns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Each part of every build fails in turn on the job's road */
+        post: operations["BreakdownController.breakdowns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/balance": {
         parameters: {
             query?: never;
@@ -424,6 +690,39 @@ export interface paths {
         put?: never;
         /** What one build does more or less than another */
         post: operations["AssessController.against"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard-matrix/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["MatrixController.state"];
+        put?: never;
+        post?: never;
+        delete: operations["MatrixController.cancel"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard-matrix/{id}/departures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A truck of it on a road, leaving at every hour of a day */
+        get: operations["MatrixController.departures"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -561,6 +860,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/haul-draws/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["DrawsController.state"];
+        put?: never;
+        post?: never;
+        delete: operations["DrawsController.cancel"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/finder/{id}": {
         parameters: {
             query?: never;
@@ -572,6 +887,23 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["FinderController.cancel"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything that can be complained of, checked and found */
+        get: operations["CheckController.catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -597,9 +929,17 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        FaultWeights: {
+            /** Format: double */
+            none: number;
+            faults: {
+                [key: string]: number | null;
+            };
+        };
         Yard: {
             name: string;
             currency: string;
+            faultWeights: components["schemas"]["FaultWeights"] | null;
             /** Format: int64 */
             version: number;
         };
@@ -862,6 +1202,17 @@ export interface components {
             version: number;
             body: components["schemas"]["RigSection"];
         };
+        DriverChange: {
+            id: string;
+            /** Format: double */
+            fromKm: number;
+            airConditioning: boolean;
+            /** Format: int32 */
+            holdGear: number | null;
+            /** Format: double */
+            noFasterKmh: number | null;
+            fanFull: boolean;
+        };
         Haul: {
             road: string;
             /** Format: double */
@@ -876,16 +1227,120 @@ export interface components {
             heater: boolean | null;
             /** Format: int32 */
             holdGear: number | null;
+            journey: components["schemas"]["Journey"] | null;
+        };
+        Journey: {
+            name: string;
+            points: components["schemas"]["RoadPoint"][];
+            /** Format: double */
+            coldestC: number;
+            /** Format: double */
+            hottestC: number;
+            /** Format: double */
+            departureHour: number;
+            start: components["schemas"]["StartWarmth"] | null;
+            changes: components["schemas"]["DriverChange"][];
+        };
+        RoadPoint: {
+            id: string;
+            /** Format: double */
+            distanceKm: number;
+            /** Format: double */
+            elevationM: number;
+            /** Format: double */
+            speedKmh: number;
+            /** @enum {string} */
+            surface: "ASPHALT" | "GRAVEL" | "SNOW" | "SAND";
+            /** Format: double */
+            headwindKmh: number;
+            /** Format: double */
+            ambientC: number | null;
+            place: string;
+            stop: components["schemas"]["RoadStop"] | null;
+        };
+        RoadStop: {
+            /** Format: double */
+            minutes: number;
+            /** @enum {string} */
+            engine: "IDLE" | "IDLE_IN_GEAR" | "FAST_IDLE" | "OFF";
+            fansDead: boolean;
         };
         SaveHaul: {
             /** Format: int64 */
             version: number;
             body: components["schemas"]["Haul"];
         };
+        StartWarmth: {
+            /** Format: double */
+            engineC: number;
+            /** Format: double */
+            outletTankC: number;
+            /** Format: double */
+            oilC: number;
+        };
         SectionHaul: {
             /** Format: int64 */
             version: number;
             body: components["schemas"]["Haul"];
+        };
+        CheckReading: {
+            id: string;
+            /** @enum {string} */
+            check: "FIRST_LOOK" | "COOLANT" | "OIL" | "COMBUSTION" | "SYSTEM_PRESSURE" | "CAP" | "HOSES" | "SUCTION_AT_SPEED" | "PUMP" | "FLOW_AT_NECK" | "HEATER_PIPES" | "COOL_DAY" | "THERMOSTAT_IN_PAN" | "RADIATOR_FACE" | "CONDENSER_FACE" | "CHARGE_AIR_FACE" | "LIGHT_THROUGH" | "SEALS" | "SHROUD" | "FAN_WATCHED" | "FAN_FED" | "RELAY_BRIDGED" | "SENSOR" | "CLUTCH" | "GAUGE" | "GEARBOX_BYPASS" | "OIL_CAUGHT" | "RETURN_LINE" | "TRAVERSE";
+            after: boolean;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            tool: string;
+            numbers: {
+                [key: string]: number[];
+            };
+            choices: {
+                [key: string]: "YES" | "NO" | "CLEAR" | "RUSTY" | "OILY" | "DARK" | "BURNT" | "MILKY" | "RIGHT" | "LOW" | "OVERFULL" | "CLEAN" | "WORN" | "PARTLY" | "FLAT" | "STRONG" | "WEAK" | "NONE" | "BOTH" | "ONE_ONLY" | "OPENED" | "STAYED_SHUT" | "STOOD_OPEN" | "ALL" | "SOME_MISSING" | "MOST_MISSING" | "WHOLE" | "CRACKED" | "GONE" | "RIGHT_WAY" | "BACKWARDS" | "NOT_MADE_SO" | "LOOSENS" | "SPINS" | "SOLID" | "FIRM" | "NOT_DONE" | "STOPPED_IT" | "WENT_ON";
+            };
+        };
+        Checks: {
+            complaint: {
+                [key: string]: boolean | null;
+            };
+            moments: components["schemas"]["MomentRead"][];
+            readings: components["schemas"]["CheckReading"][];
+            needle: components["schemas"]["NeedlePlace"][];
+        };
+        MomentRead: {
+            id: string;
+            /** Format: double */
+            gradePercent: number;
+            /** Format: double */
+            speedKmh: number;
+            /** Format: double */
+            ambientC: number;
+            airConditioning: boolean;
+            /** @enum {string} */
+            readBy: "READER" | "THERMOMETER" | "NEEDLE";
+            /** Format: double */
+            coolantC: number | null;
+            /** Format: double */
+            needlePlace: number | null;
+            /** Format: double */
+            panC: number | null;
+        };
+        NeedlePlace: {
+            id: string;
+            /** Format: double */
+            place: number;
+            /** Format: double */
+            celsius: number;
+        };
+        SaveChecks: {
+            /** Format: int64 */
+            version: number;
+            body: components["schemas"]["Checks"];
+        };
+        SectionChecks: {
+            /** Format: int64 */
+            version: number;
+            body: components["schemas"]["Checks"];
         };
         Build: {
             id: string;
@@ -1120,6 +1575,8 @@ export interface components {
             onC: number;
             /** Format: double */
             offC: number;
+            /** @enum {string} */
+            sensor: "CYLINDER_HEAD" | "HOSE_ADAPTER" | "ON_HOSE" | "RETURN_HOSE" | "IN_FINS" | "OIL_FEED" | "GEARBOX";
         };
         ThermostatData: {
             /** Format: double */
@@ -1149,14 +1606,48 @@ export interface components {
             version: number;
             body: components["schemas"]["About"];
         };
-        Import: {
+        MatrixStart: {
+            /** Format: uuid */
+            trailerOf: string | null;
+        };
+        At: {
+            /** Format: double */
+            hottestC: number;
+            /** @enum {string|null} */
+            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
+            /** @enum {string|null} */
+            limitedBy: "COOLANT" | "FEED" | "PAN" | null;
+            /** Format: double */
+            sureK: number | null;
+        };
+        MatrixCell: {
             /** Format: int32 */
-            added: number;
+            truck: number;
             /** Format: int32 */
-            changed: number;
-            problems: components["schemas"]["Problem"][];
-            /** Format: int64 */
-            moreProblems: number;
+            road: number;
+            heats: components["schemas"]["At"][];
+        };
+        MatrixState: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            status: "RUNNING" | "DONE" | "CANCELLED" | "FAILED";
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            seconds: number;
+            trailer: string | null;
+            trucks: components["schemas"]["MatrixTruck"][];
+            roads: string[];
+            heatsC: number[];
+            cells: components["schemas"]["MatrixCell"][];
+        };
+        MatrixTruck: {
+            /** Format: uuid */
+            job: string;
+            name: string;
+            build: string;
+            overRatings: components["schemas"]["Said"][];
         };
         PartName: {
             id: string;
@@ -1164,13 +1655,6 @@ export interface components {
             /** Format: int32 */
             number: number;
             given: string | null;
-        };
-        Problem: {
-            /** Format: int64 */
-            row: number;
-            column: string | null;
-            value: string | null;
-            said: components["schemas"]["Said"];
         };
         Said: {
             code: string;
@@ -1187,10 +1671,39 @@ export interface components {
             name: components["schemas"]["PartName"] | null;
             said: components["schemas"]["Said"][] | null;
         };
+        CellProblem: {
+            /** Format: int64 */
+            row: number;
+            column: string | null;
+            value: string | null;
+            said: components["schemas"]["Said"];
+        };
+        RawSample: {
+            /** Format: double */
+            distanceKm: number;
+            /** Format: double */
+            elevationM: number;
+        };
+        RoadReading: {
+            points: components["schemas"]["RoadPoint"][];
+            raw: components["schemas"]["RawSample"][];
+            remarks: components["schemas"]["Said"][];
+            problems: components["schemas"]["CellProblem"][];
+        };
+        Import: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            problems: components["schemas"]["CellProblem"][];
+            /** Format: int64 */
+            moreProblems: number;
+        };
         JobContent: {
             about: components["schemas"]["About"];
             rig: components["schemas"]["RigSection"];
             haul: components["schemas"]["Haul"];
+            checks: components["schemas"]["Checks"];
             builds: components["schemas"]["Build"][];
         };
         Job: {
@@ -1201,6 +1714,7 @@ export interface components {
             about: components["schemas"]["SectionAbout"];
             rig: components["schemas"]["SectionRigSection"];
             haul: components["schemas"]["SectionHaul"];
+            checks: components["schemas"]["SectionChecks"];
             builds: components["schemas"]["SectionBuild"][];
         };
         JsonNode: {
@@ -1230,6 +1744,29 @@ export interface components {
             float: boolean;
             number: boolean;
             embeddedValue: boolean;
+        };
+        BuildRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+        };
+        DrawsState: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            status: "RUNNING" | "DONE" | "CANCELLED" | "FAILED";
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            seconds: number;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            failed: number;
+            /** Format: double */
+            keepPercent: number;
+            coolant: number[];
+            feed: number[];
+            pan: number[];
         };
         FinderRequest: {
             job: components["schemas"]["JobContent"];
@@ -1308,10 +1845,6 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
-        BuildRequest: {
-            job: components["schemas"]["JobContent"];
-            build: string;
-        };
         Input: {
             name: string;
             value: components["schemas"]["Value"];
@@ -1349,11 +1882,6 @@ export interface components {
             /** Format: double */
             cutMm: number;
         };
-        FanOn: {
-            fan: components["schemas"]["PartName"];
-            /** Format: double */
-            afterS: number | null;
-        };
         Flat: {
             id: string;
             name: string;
@@ -1369,10 +1897,6 @@ export interface components {
             allowanceMm: number;
             marks: components["schemas"]["BendMark"][];
         };
-        Found: {
-            bad: boolean;
-            said: components["schemas"]["Said"];
-        };
         LineResult: {
             hot: components["schemas"]["State"];
             cold: components["schemas"]["State"];
@@ -1386,23 +1910,6 @@ export interface components {
             said: components["schemas"]["Said"];
             /** Format: double */
             price: number | null;
-        };
-        Run: {
-            /** Format: double */
-            thermostatStartC: number;
-            /** Format: double */
-            thermostatFullC: number;
-            /** Format: double */
-            levelRoadC: number;
-            /** Format: double */
-            restingPeakC: number;
-            /** Format: double */
-            runningPeakC: number;
-            fans: components["schemas"]["FanOn"][];
-            /** Format: double */
-            highestC: number;
-            timeS: number[];
-            coolantC: number[];
         };
         State: {
             /** Format: double */
@@ -1433,14 +1940,9 @@ export interface components {
             engine: string;
             cautions: string[];
         };
-        SwitchResult: {
-            chosen: components["schemas"]["Run"];
-            colder: components["schemas"]["Run"];
-            /** Format: double */
-            limitC: number;
-            /** Format: double */
-            boilingC: number;
-            findings: components["schemas"]["Found"][];
+        SwitchSaid: {
+            bad: boolean;
+            said: components["schemas"]["Said"];
         };
         ToBuy: {
             /** Format: double */
@@ -1467,7 +1969,7 @@ export interface components {
             lines: components["schemas"]["LineResult"];
             mismatches: components["schemas"]["Said"][];
             strips: components["schemas"]["Flat"][];
-            switching: components["schemas"]["SwitchResult"];
+            switching: components["schemas"]["SwitchSaid"][];
             fluids: components["schemas"]["Said"][];
             cautions: string[];
             steps: components["schemas"]["StepLine"][];
@@ -1511,6 +2013,114 @@ export interface components {
         TraverseReport: {
             rows: components["schemas"]["Read"][];
             compared: components["schemas"]["Compared"][];
+        };
+        FanDuty: {
+            fan: components["schemas"]["PartName"];
+            /** Format: double */
+            firstOnS: number | null;
+            /** Format: double */
+            runS: number;
+            /** Format: int32 */
+            starts: number;
+            /** Format: double */
+            restS: number;
+        };
+        FanSwitched: {
+            /** Format: double */
+            timeS: number;
+            fan: components["schemas"]["PartName"];
+            on: boolean;
+        };
+        SwitchResult: {
+            chosen: components["schemas"]["TripResult"];
+            colder: components["schemas"]["TripResult"];
+            /** Format: double */
+            colderStartC: number;
+            /** Format: double */
+            boilingC: number | null;
+            duties: components["schemas"]["FanDuty"][];
+            findings: components["schemas"]["SwitchSaid"][];
+        };
+        TripPeak: {
+            /** Format: double */
+            peakC: number;
+            /** Format: double */
+            limitC: number;
+            /** Format: double */
+            headroomK: number;
+            /** Format: double */
+            atS: number;
+            /** Format: double */
+            atKm: number;
+            /** Format: double */
+            meanS: number;
+            /** Format: double */
+            overS: number;
+        };
+        TripResult: {
+            build: string;
+            problem: components["schemas"]["Said"] | null;
+            coolant: components["schemas"]["TripPeak"] | null;
+            feed: components["schemas"]["TripPeak"] | null;
+            pan: components["schemas"]["TripPeak"] | null;
+            totals: components["schemas"]["TripTotals"] | null;
+            trace: components["schemas"]["TripTrace"] | null;
+            switched: components["schemas"]["FanSwitched"][];
+        };
+        TripTotals: {
+            /** Format: double */
+            timeS: number;
+            /** Format: double */
+            oilLifeH: number;
+            /** Format: double */
+            fanEnergyKwh: number;
+            /** Format: double */
+            loudS: number;
+            /** Format: double */
+            fuelL: number;
+            /** Format: double */
+            fanFuelL: number;
+            /** Format: double */
+            airConditioningFuelL: number;
+        };
+        TripTrace: {
+            timeS: number[];
+            distanceKm: number[];
+            elevationM: number[];
+            ambientC: number[];
+            speedKmh: number[];
+            gear: number[];
+            locked: boolean[];
+            coolantC: number[];
+            coolantLimitC: number[];
+            outletTankC: number[];
+            panC: number[];
+            feedC: number[];
+            thermostatOpen: number[];
+            fanShare: number[];
+        };
+        Option: {
+            /** Format: double */
+            onC: number;
+            /** Format: double */
+            offC: number;
+            /** Format: double */
+            coolantC: number;
+            /** Format: double */
+            sureK: number;
+            /** Format: double */
+            loudS: number;
+            /** Format: double */
+            fanEnergyKwh: number;
+            /** Format: int32 */
+            starts: number;
+        };
+        Proposed: {
+            tried: components["schemas"]["Option"][];
+            today: components["schemas"]["Option"] | null;
+            best: components["schemas"]["Option"] | null;
+            /** Format: double */
+            nextStageK: number;
         };
         School: {
             name: components["schemas"]["Said"];
@@ -1589,101 +2199,11 @@ export interface components {
             gainK: number[][];
             speedKmh: number[][];
         };
-        Stop: {
-            /** Format: double */
-            minutes: number;
-            inGear: boolean;
-            fansDead: boolean;
-        };
-        TripPoint: {
-            /** Format: double */
-            distanceM: number;
-            /** Format: double */
-            elevationM: number;
-            /** Format: double */
-            speedKmh: number;
-            /** Format: double */
-            gradePercent: number | null;
-            stop: components["schemas"]["Stop"] | null;
-        };
-        TripRequest: {
+        MomentRequest: {
             job: components["schemas"]["JobContent"];
             build: string;
-            road: components["schemas"]["TripPoint"][];
-            start: components["schemas"]["TripStart"];
-            /** Format: double */
-            hysteresisK: number | null;
-        };
-        TripStart: {
-            /** Format: double */
-            coolantC: number;
-            /** Format: double */
-            outletTankC: number;
-            /** Format: double */
-            panC: number;
-        };
-        FanSwitched: {
             /** Format: double */
             timeS: number;
-            fan: components["schemas"]["PartName"];
-            on: boolean;
-        };
-        TripPeak: {
-            /** Format: double */
-            peakC: number;
-            /** Format: double */
-            atS: number;
-            /** Format: double */
-            meanS: number;
-        };
-        TripResult: {
-            timeS: number[];
-            distanceM: number[];
-            speedKmh: number[];
-            gear: number[];
-            coolantC: number[];
-            outletTankC: number[];
-            panC: number[];
-            feedC: number[];
-            thermostatOpen: number[];
-            fanGrip: number[];
-            switched: components["schemas"]["FanSwitched"][];
-            coolant: components["schemas"]["TripPeak"];
-            feed: components["schemas"]["TripPeak"];
-            pan: components["schemas"]["TripPeak"];
-        };
-        FromCooler: {
-            strips: components["schemas"]["MountingStrip"][];
-            hoses: components["schemas"]["Hose"][];
-            mismatches: components["schemas"]["Said"][];
-        };
-        AtSpeed: {
-            /** Format: double */
-            speedKmh: number;
-            /** Format: double */
-            flow: number;
-            /** Format: double */
-            pressurePa: number;
-            pack: components["schemas"]["Point"][];
-        };
-        FanReport: {
-            fans: components["schemas"]["FanState"][];
-        };
-        FanState: {
-            name: components["schemas"]["PartName"];
-            estimated: boolean;
-            /** Format: double */
-            speedShare: number;
-            /** Format: double */
-            freeFlow: number;
-            curve: components["schemas"]["Point"][];
-            at: components["schemas"]["AtSpeed"][];
-        };
-        Point: {
-            /** Format: double */
-            flow: number;
-            /** Format: double */
-            pressurePa: number;
         };
         Air: {
             /** Format: double */
@@ -1693,16 +2213,6 @@ export interface components {
             /** Format: double */
             inletRiseK: number;
             fans: components["schemas"]["FanWork"][];
-        };
-        Assumed: {
-            path: string;
-            name: string;
-            /** Format: double */
-            spreadPercent: number;
-            /** Format: double */
-            coolantK: number;
-            /** Format: double */
-            panK: number;
         };
         BalanceResult: {
             /** Format: double */
@@ -1761,34 +2271,6 @@ export interface components {
             /** Format: double */
             heatKw: number;
         };
-        Detail: {
-            verdict: components["schemas"]["Verdict"];
-            balance: components["schemas"]["BalanceResult"] | null;
-            levers: components["schemas"]["Lever"][];
-            coolerEffect: components["schemas"]["Effect"] | null;
-            clearances: components["schemas"]["Distance"][];
-            measureNext: components["schemas"]["Assumed"][];
-            advice: components["schemas"]["Said"][];
-        };
-        Distance: {
-            subject: string;
-            /** Format: double */
-            actualMm: number;
-            /** Format: double */
-            wantedMm: number;
-            serious: boolean;
-            said: components["schemas"]["Said"];
-        };
-        Effect: {
-            /** Format: double */
-            coolantK: number;
-            /** Format: double */
-            feedK: number;
-            /** Format: double */
-            panK: number;
-            /** Format: double */
-            airLostPercent: number;
-        };
         FanWork: {
             name: components["schemas"]["PartName"];
             /** Format: double */
@@ -1827,6 +2309,116 @@ export interface components {
             chargeAir: number;
             others: components["schemas"]["CoolerHeat"][];
         };
+        MomentResult: {
+            /** Format: double */
+            timeS: number;
+            balance: components["schemas"]["BalanceResult"] | null;
+        };
+        DriverOption: {
+            /** @enum {string} */
+            kind: "FAN_FULL" | "AIR_CONDITIONING_OFF" | "LOWER_GEAR" | "SLOWER" | "REST" | "AT_NIGHT";
+            said: components["schemas"]["Said"];
+            /** Format: double */
+            fromKm: number;
+            /** Format: double */
+            untilKm: number;
+            /** Format: int32 */
+            gear: number | null;
+            /** Format: double */
+            noFasterKmh: number | null;
+            /** Format: double */
+            restMinutes: number | null;
+            /** Format: double */
+            departureHour: number | null;
+            /** Format: double */
+            coolantK: number;
+            /** Format: double */
+            feedK: number;
+            /** Format: double */
+            panK: number;
+            /** Format: double */
+            longerS: number;
+            keeps: boolean;
+        };
+        TripBand: {
+            build: string;
+            /** @enum {string|null} */
+            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
+            coolant: components["schemas"]["Gauge"] | null;
+            feed: components["schemas"]["Gauge"] | null;
+            pan: components["schemas"]["Gauge"] | null;
+        };
+        FromCooler: {
+            strips: components["schemas"]["MountingStrip"][];
+            hoses: components["schemas"]["Hose"][];
+            mismatches: components["schemas"]["Said"][];
+        };
+        AtSpeed: {
+            /** Format: double */
+            speedKmh: number;
+            /** Format: double */
+            flow: number;
+            /** Format: double */
+            pressurePa: number;
+            pack: components["schemas"]["Point"][];
+        };
+        FanReport: {
+            fans: components["schemas"]["FanState"][];
+        };
+        FanState: {
+            name: components["schemas"]["PartName"];
+            estimated: boolean;
+            /** Format: double */
+            speedShare: number;
+            /** Format: double */
+            freeFlow: number;
+            curve: components["schemas"]["Point"][];
+            at: components["schemas"]["AtSpeed"][];
+        };
+        Point: {
+            /** Format: double */
+            flow: number;
+            /** Format: double */
+            pressurePa: number;
+        };
+        Assumed: {
+            path: string;
+            name: string;
+            /** Format: double */
+            spreadPercent: number;
+            /** Format: double */
+            coolantK: number;
+            /** Format: double */
+            panK: number;
+        };
+        Detail: {
+            verdict: components["schemas"]["Verdict"];
+            balance: components["schemas"]["BalanceResult"] | null;
+            levers: components["schemas"]["Lever"][];
+            coolerEffect: components["schemas"]["Effect"] | null;
+            clearances: components["schemas"]["Distance"][];
+            measureNext: components["schemas"]["Assumed"][];
+            advice: components["schemas"]["Said"][];
+        };
+        Distance: {
+            subject: string;
+            /** Format: double */
+            actualMm: number;
+            /** Format: double */
+            wantedMm: number;
+            serious: boolean;
+            said: components["schemas"]["Said"];
+        };
+        Effect: {
+            /** Format: double */
+            coolantK: number;
+            /** Format: double */
+            feedK: number;
+            /** Format: double */
+            panK: number;
+            /** Format: double */
+            airLostPercent: number;
+        };
         Lever: {
             /** @enum {string} */
             kind: "AIR" | "CORE" | "OIL_FLOW" | "MASS" | "SPEED" | "SLIP" | "PREHEAT";
@@ -1836,6 +2428,103 @@ export interface components {
             feedK: number;
             /** Format: double */
             panK: number;
+        };
+        ColdRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            /** Format: double */
+            ambientC: number;
+        };
+        ColdRow: {
+            /** @enum {string|null} */
+            tank: "OUTLET_TANK" | "ENGINE_SIDE" | "PASSED_BY" | null;
+            /** @enum {string|null} */
+            bypass: "NONE" | "THERMAL" | "PRESSURE" | null;
+            own: boolean;
+            /** Format: double */
+            to40S: number | null;
+            /** Format: double */
+            to60S: number | null;
+            /** Format: double */
+            coolantTo70S: number | null;
+            /** Format: double */
+            panAfterAnHourC: number;
+            /** Format: double */
+            firstKpa: number;
+        };
+        CheckResult: {
+            stops: string[];
+            likely: components["schemas"]["Suspect"][];
+            /** Format: double */
+            soundButSmall: number;
+            tooSmall: boolean;
+            pairs: components["schemas"]["Pair"][];
+            next: components["schemas"]["NextCheck"][];
+            readings: components["schemas"]["Judged"][];
+            remarks: components["schemas"]["Said"][];
+            repair: components["schemas"]["Said"][];
+        };
+        Judged: {
+            id: string;
+            /** @enum {string} */
+            verdict: "OPEN" | "PASS" | "FAIL" | "CONTRADICTS";
+            says: components["schemas"]["Said"][];
+            sets: components["schemas"]["Set"][];
+            stop: string | null;
+        };
+        NextCheck: {
+            /** @enum {string} */
+            check: "FIRST_LOOK" | "COOLANT" | "OIL" | "COMBUSTION" | "SYSTEM_PRESSURE" | "CAP" | "HOSES" | "SUCTION_AT_SPEED" | "PUMP" | "FLOW_AT_NECK" | "HEATER_PIPES" | "COOL_DAY" | "THERMOSTAT_IN_PAN" | "RADIATOR_FACE" | "CONDENSER_FACE" | "CHARGE_AIR_FACE" | "LIGHT_THROUGH" | "SEALS" | "SHROUD" | "FAN_WATCHED" | "FAN_FED" | "RELAY_BRIDGED" | "SENSOR" | "CLUTCH" | "GAUGE" | "GEARBOX_BYPASS" | "OIL_CAUGHT" | "RETURN_LINE" | "TRAVERSE";
+            /** Format: double */
+            settles: number;
+            /** Format: double */
+            worth: number;
+        };
+        Pair: {
+            one: string;
+            other: string;
+            /** Format: double */
+            probability: number;
+        };
+        Set: {
+            path: string;
+            /** Format: double */
+            number: number | null;
+            word: string | null;
+            flag: boolean | null;
+        };
+        Suspect: {
+            /** @enum {string} */
+            fault: "THERMOSTAT_SHUT" | "THERMOSTAT_OPEN" | "THERMOSTAT_LATE" | "CAP_WEAK" | "PUMP_WORN" | "SUCTION_COLLAPSES" | "AIR_IN_LOOP" | "LEAK" | "COMBUSTION_GAS" | "RADIATOR_FINS" | "CONDENSER_FINS" | "CHARGE_AIR_FINS" | "SEALS_MISSING" | "FAN_MOTOR_DEAD" | "FAN_NOT_FED" | "FAN_WEAK" | "FAN_BACKWARDS" | "SHROUD_GONE" | "CLUTCH_SLIPS" | "CLUTCH_LOCKED" | "SENSOR_LOW" | "OIL_FLOW_LOW" | "GEARBOX_BYPASS_SHUT" | "GEARBOX_BYPASS_OPEN" | "GAUGE_HIGH";
+            code: string;
+            /** Format: double */
+            probability: number;
+            amount: components["schemas"]["Value"] | null;
+            /** Format: double */
+            coolantK: number;
+            /** Format: double */
+            panK: number;
+        };
+        BreakdownResult: {
+            build: string;
+            problem: components["schemas"]["Said"] | null;
+            failures: components["schemas"]["Failure"][];
+            kit: string[];
+            helpless: string[];
+        };
+        Failure: {
+            /** @enum {string} */
+            what: "NOTHING" | "COOLER_FAN" | "FAN_MOTOR" | "FAN_RELAY" | "CONTROLLER" | "CLUTCH" | "OIL_HOSE" | "BELT" | "CONDENSER" | "CAP";
+            code: string;
+            /** @enum {string} */
+            ends: "GOES_ON" | "WITHOUT_AIR_CONDITIONING" | "CRAWLS" | "OIL_SUFFERS" | "STOPS";
+            said: components["schemas"]["Said"];
+            /** Format: double */
+            coolantC: number | null;
+            /** Format: double */
+            panC: number | null;
+            /** Format: double */
+            takesS: number | null;
         };
         AgainstRequest: {
             job: components["schemas"]["JobContent"];
@@ -1857,6 +2546,11 @@ export interface components {
             amps: number;
             /** Format: double */
             price: number;
+        };
+        Departure: {
+            /** Format: int32 */
+            hour: number;
+            at: components["schemas"]["At"];
         };
         Road: {
             haul: components["schemas"]["Haul"];
@@ -1992,6 +2686,33 @@ export interface components {
             /** @enum {string} */
             kind: "PETROL_UTILITY" | "DIESEL_UTILITY" | "MEDIUM_DIESEL" | "PLOUGH_PICKUP";
             job: components["schemas"]["JobContent"];
+        };
+        AskRow: {
+            /** @enum {string} */
+            ask: "FAN_CRACKED" | "BRAKES_SOFT" | "COOLANT_LOOKS" | "STRENGTH" | "OIL_LOOKS" | "OIL_LEVEL" | "TESTER_TURNED" | "PUMPED_TO" | "PRESSURE_LOST" | "CAP_HELD" | "CAP_SEAL" | "HOSE_SOFT" | "HOSE_CRACKED" | "SUCTION_DRAWS" | "PUMP_WEEPS" | "PUMP_PLAY" | "NECK_FLOW" | "PIPES_HOT" | "GURGLES" | "STEADY_COOLANT" | "DAY_AIR" | "DAY_SPEED" | "PAN_OPENS" | "PAN_START" | "PAN_FULL" | "PAN_CLOSES" | "BLOCKED" | "DARK" | "SEALS_THERE" | "SHROUD_STANDS" | "TIP_GAP" | "FAN_COMES" | "COMES_AT" | "FED_TURNS" | "FED_WAY" | "FED_CURRENT" | "PLATE_CURRENT" | "TURNS_FREE" | "BRIDGED_TURNS" | "COMES_ITSELF" | "SENSOR_READS" | "AIR_READS" | "UNPLUGGED_RUNS" | "CLUTCH_COLD" | "CLUTCH_HOT" | "CLUTCH_PLAY" | "CLUTCH_STREAKS" | "PAPER" | "GAUGE_SHOWS" | "TRULY" | "LINE_HOT" | "PAN_THEN" | "CAUGHT" | "CAUGHT_IN" | "PORT_ONE" | "PORT_TWO" | "TANK_BETWEEN";
+            kind: string | null;
+            /** Format: double */
+            low: number | null;
+            /** Format: double */
+            high: number | null;
+            /** Format: int32 */
+            count: number;
+            answers: ("YES" | "NO" | "CLEAR" | "RUSTY" | "OILY" | "DARK" | "BURNT" | "MILKY" | "RIGHT" | "LOW" | "OVERFULL" | "CLEAN" | "WORN" | "PARTLY" | "FLAT" | "STRONG" | "WEAK" | "NONE" | "BOTH" | "ONE_ONLY" | "OPENED" | "STAYED_SHUT" | "STOOD_OPEN" | "ALL" | "SOME_MISSING" | "MOST_MISSING" | "WHOLE" | "CRACKED" | "GONE" | "RIGHT_WAY" | "BACKWARDS" | "NOT_MADE_SO" | "LOOSENS" | "SPINS" | "SOLID" | "FIRM" | "NOT_DONE" | "STOPPED_IT" | "WENT_ON")[];
+        };
+        CheckCatalogue: {
+            symptoms: ("HOT_AT_CRAWL" | "HOT_ON_CLIMBS" | "HOT_WITH_AIR_CONDITIONING" | "ONLY_OIL" | "ONLY_COOLANT" | "SLOW_TO_WARM" | "FAN_ALWAYS" | "FAN_NEVER" | "GAUGE_JUMPS" | "LOSES_COOLANT")[];
+            checks: components["schemas"]["CheckRow"][];
+            faults: ("THERMOSTAT_SHUT" | "THERMOSTAT_OPEN" | "THERMOSTAT_LATE" | "CAP_WEAK" | "PUMP_WORN" | "SUCTION_COLLAPSES" | "AIR_IN_LOOP" | "LEAK" | "COMBUSTION_GAS" | "RADIATOR_FINS" | "CONDENSER_FINS" | "CHARGE_AIR_FINS" | "SEALS_MISSING" | "FAN_MOTOR_DEAD" | "FAN_NOT_FED" | "FAN_WEAK" | "FAN_BACKWARDS" | "SHROUD_GONE" | "CLUTCH_SLIPS" | "CLUTCH_LOCKED" | "SENSOR_LOW" | "OIL_FLOW_LOW" | "GEARBOX_BYPASS_SHUT" | "GEARBOX_BYPASS_OPEN" | "GAUGE_HIGH")[];
+            shipped: components["schemas"]["FaultWeights"];
+        };
+        CheckRow: {
+            /** @enum {string} */
+            check: "FIRST_LOOK" | "COOLANT" | "OIL" | "COMBUSTION" | "SYSTEM_PRESSURE" | "CAP" | "HOSES" | "SUCTION_AT_SPEED" | "PUMP" | "FLOW_AT_NECK" | "HEATER_PIPES" | "COOL_DAY" | "THERMOSTAT_IN_PAN" | "RADIATOR_FACE" | "CONDENSER_FACE" | "CHARGE_AIR_FACE" | "LIGHT_THROUGH" | "SEALS" | "SHROUD" | "FAN_WATCHED" | "FAN_FED" | "RELAY_BRIDGED" | "SENSOR" | "CLUTCH" | "GAUGE" | "GEARBOX_BYPASS" | "OIL_CAUGHT" | "RETURN_LINE" | "TRAVERSE";
+            /** Format: double */
+            minutes: number;
+            /** @enum {string} */
+            risk: "NONE" | "LOW" | "HIGH";
+            asks: components["schemas"]["AskRow"][];
         };
     };
     responses: never;
@@ -2170,6 +2891,32 @@ export interface operations {
             };
         };
     };
+    "JobController.saveChecks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveChecks"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionChecks"];
+                };
+            };
+        };
+    };
     "JobController.saveBuild": {
         parameters: {
             query?: never;
@@ -2244,6 +2991,126 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SectionAbout"];
+                };
+            };
+        };
+    };
+    "MatrixController.start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MatrixStart"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MatrixState"];
+                };
+            };
+        };
+    };
+    "RoadController.gpx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/gpx+xml": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoadReading"];
+                };
+            };
+        };
+    };
+    "RoadController.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoadReading"];
+                };
+            };
+        };
+    };
+    "RoadController.asGpx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Haul"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "RoadController.asCsv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Haul"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -2360,6 +3227,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Job"];
+                };
+            };
+        };
+    };
+    "DrawsController.start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawsState"];
                 };
             };
         };
@@ -2510,6 +3401,30 @@ export interface operations {
             };
         };
     };
+    "SwitchController.proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposed"];
+                };
+            };
+        };
+    };
     "LineController.strip": {
         parameters: {
             query?: never;
@@ -2626,6 +3541,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineResult"];
+                };
+            };
+        };
+    };
+    "TripController.hauls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TripResult"][];
+                };
+            };
+        };
+    };
+    "TripController.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -2801,7 +3764,131 @@ export interface operations {
                  *           "altitudeM": 600,
                  *           "airConditioning": true,
                  *           "heater": null,
-                 *           "holdGear": null
+                 *           "holdGear": null,
+                 *           "journey": {
+                 *             "name": "Climb of the check",
+                 *             "points": [
+                 *               {
+                 *                 "id": "foot",
+                 *                 "distanceKm": 0,
+                 *                 "elevationM": 600,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "top",
+                 *                 "distanceKm": 14,
+                 *                 "elevationM": 1370,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               }
+                 *             ],
+                 *             "coldestC": 38,
+                 *             "hottestC": 38,
+                 *             "departureHour": 15,
+                 *             "start": {
+                 *               "engineC": 95,
+                 *               "outletTankC": 75,
+                 *               "oilC": 80
+                 *             },
+                 *             "changes": []
+                 *           }
+                 *         },
+                 *         "checks": {
+                 *           "complaint": {
+                 *             "HOT_ON_CLIMBS": true,
+                 *             "SLOW_TO_WARM": false,
+                 *             "FAN_ALWAYS": false,
+                 *             "LOSES_COOLANT": false
+                 *           },
+                 *           "moments": [
+                 *             {
+                 *               "id": "climb",
+                 *               "gradePercent": 6,
+                 *               "speedKmh": 75,
+                 *               "ambientC": 31,
+                 *               "airConditioning": true,
+                 *               "readBy": "READER",
+                 *               "coolantC": 117,
+                 *               "needlePlace": null,
+                 *               "panC": 121
+                 *             },
+                 *             {
+                 *               "id": "flat",
+                 *               "gradePercent": 0,
+                 *               "speedKmh": 80,
+                 *               "ambientC": 31,
+                 *               "airConditioning": true,
+                 *               "readBy": "READER",
+                 *               "coolantC": 93,
+                 *               "needlePlace": null,
+                 *               "panC": 77
+                 *             }
+                 *           ],
+                 *           "readings": [
+                 *             {
+                 *               "id": "reading-1",
+                 *               "check": "COOLANT",
+                 *               "after": false,
+                 *               "at": "2026-05-12T07:40:00Z",
+                 *               "by": "Ines",
+                 *               "tool": "refractometer",
+                 *               "numbers": {
+                 *                 "STRENGTH": [
+                 *                   50
+                 *                 ]
+                 *               },
+                 *               "choices": {
+                 *                 "COOLANT_LOOKS": "CLEAR"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "reading-2",
+                 *               "check": "CAP",
+                 *               "after": false,
+                 *               "at": "2026-05-12T07:55:00Z",
+                 *               "by": "Ines",
+                 *               "tool": "pump tester",
+                 *               "numbers": {
+                 *                 "CAP_HELD": [
+                 *                   100
+                 *                 ]
+                 *               },
+                 *               "choices": {
+                 *                 "CAP_SEAL": "CLEAN"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "reading-3",
+                 *               "check": "FAN_FED",
+                 *               "after": false,
+                 *               "at": "2026-05-12T08:20:00Z",
+                 *               "by": "Ines",
+                 *               "tool": "fused lead, clamp meter",
+                 *               "numbers": {
+                 *                 "FED_CURRENT": [
+                 *                   11.8
+                 *                 ],
+                 *                 "PLATE_CURRENT": [
+                 *                   24
+                 *                 ]
+                 *               },
+                 *               "choices": {
+                 *                 "FED_TURNS": "YES",
+                 *                 "FED_WAY": "RIGHT_WAY",
+                 *                 "TURNS_FREE": "YES"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "needle": []
                  *         },
                  *         "builds": [
                  *           {
@@ -2875,7 +3962,8 @@ export interface operations {
                  *                 "held": false,
                  *                 "switchPoints": {
                  *                   "onC": 98,
-                 *                   "offC": 93
+                 *                   "offC": 93,
+                 *                   "sensor": "CYLINDER_HEAD"
                  *                 }
                  *               }
                  *             ],
@@ -3004,7 +4092,8 @@ export interface operations {
                  *                 "held": false,
                  *                 "switchPoints": {
                  *                   "onC": 104,
-                 *                   "offC": 100
+                 *                   "offC": 100,
+                 *                   "sensor": "CYLINDER_HEAD"
                  *                 }
                  *               }
                  *             ],
@@ -3160,7 +4249,8 @@ export interface operations {
                  *                 "held": false,
                  *                 "switchPoints": {
                  *                   "onC": 104,
-                 *                   "offC": 100
+                 *                   "offC": 100,
+                 *                   "sensor": "CYLINDER_HEAD"
                  *                 }
                  *               }
                  *             ],
@@ -3220,32 +4310,10 @@ export interface operations {
                  *           }
                  *         ]
                  *       },
-                 *       "build": "plan-3",
-                 *       "road": [
-                 *         {
-                 *           "distanceM": 0,
-                 *           "elevationM": 600,
-                 *           "speedKmh": 75,
-                 *           "gradePercent": null,
-                 *           "stop": null
-                 *         },
-                 *         {
-                 *           "distanceM": 14000,
-                 *           "elevationM": 1370,
-                 *           "speedKmh": 75,
-                 *           "gradePercent": null,
-                 *           "stop": null
-                 *         }
-                 *       ],
-                 *       "start": {
-                 *         "coolantC": 95,
-                 *         "outletTankC": 75,
-                 *         "panC": 80
-                 *       },
-                 *       "hysteresisK": null
+                 *       "build": "plan-3"
                  *     }
                  */
-                "application/json": components["schemas"]["TripRequest"];
+                "application/json": components["schemas"]["BuildRequest"];
             };
         };
         responses: {
@@ -3256,6 +4324,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TripResult"];
+                };
+            };
+        };
+    };
+    "TripController.moment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MomentRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MomentResult"];
+                };
+            };
+        };
+    };
+    "TripController.choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DriverOption"][];
+                };
+            };
+        };
+    };
+    "TripController.bands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TripBand"][];
                 };
             };
         };
@@ -3328,6 +4468,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Detail"];
+                };
+            };
+        };
+    };
+    "TripController.cold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColdRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColdRow"][];
+                };
+            };
+        };
+    };
+    "CheckController.checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckResult"];
+                };
+            };
+        };
+    };
+    "BreakdownController.breakdowns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BreakdownResult"][];
                 };
             };
         };
@@ -3503,7 +4715,355 @@ export interface operations {
                  *           "altitudeM": 600,
                  *           "airConditioning": true,
                  *           "heater": null,
-                 *           "holdGear": null
+                 *           "holdGear": null,
+                 *           "journey": {
+                 *             "name": "Long Tallow",
+                 *             "points": [
+                 *               {
+                 *                 "id": "p1",
+                 *                 "distanceKm": 0,
+                 *                 "elevationM": 600,
+                 *                 "speedKmh": 50,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "Harrowmere yard",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p2",
+                 *                 "distanceKm": 1.2,
+                 *                 "elevationM": 602,
+                 *                 "speedKmh": 80,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p3",
+                 *                 "distanceKm": 3.5,
+                 *                 "elevationM": 596,
+                 *                 "speedKmh": 80,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p4",
+                 *                 "distanceKm": 6,
+                 *                 "elevationM": 604,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "Foot of the Tallow",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p5",
+                 *                 "distanceKm": 7,
+                 *                 "elevationM": 656,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p6",
+                 *                 "distanceKm": 8,
+                 *                 "elevationM": 715,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p7",
+                 *                 "distanceKm": 9.5,
+                 *                 "elevationM": 805,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p8",
+                 *                 "distanceKm": 11,
+                 *                 "elevationM": 886,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p9",
+                 *                 "distanceKm": 12.2,
+                 *                 "elevationM": 959.2,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p10",
+                 *                 "distanceKm": 13,
+                 *                 "elevationM": 999.2,
+                 *                 "speedKmh": 55,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p11",
+                 *                 "distanceKm": 13.4,
+                 *                 "elevationM": 1011.2,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "Long bend",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p12",
+                 *                 "distanceKm": 14.2,
+                 *                 "elevationM": 1056,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "Lay-by",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p13",
+                 *                 "distanceKm": 15.5,
+                 *                 "elevationM": 1134,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p14",
+                 *                 "distanceKm": 16.8,
+                 *                 "elevationM": 1209.4,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p15",
+                 *                 "distanceKm": 18,
+                 *                 "elevationM": 1273,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p16",
+                 *                 "distanceKm": 19.2,
+                 *                 "elevationM": 1343.8,
+                 *                 "speedKmh": 75,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p17",
+                 *                 "distanceKm": 20,
+                 *                 "elevationM": 1379,
+                 *                 "speedKmh": 60,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "Tallow Top",
+                 *                 "stop": {
+                 *                   "minutes": 5,
+                 *                   "engine": "IDLE",
+                 *                   "fansDead": false
+                 *                 }
+                 *               },
+                 *               {
+                 *                 "id": "p18",
+                 *                 "distanceKm": 22,
+                 *                 "elevationM": 1294,
+                 *                 "speedKmh": 60,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p19",
+                 *                 "distanceKm": 24,
+                 *                 "elevationM": 1189,
+                 *                 "speedKmh": 60,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p20",
+                 *                 "distanceKm": 26.5,
+                 *                 "elevationM": 1049,
+                 *                 "speedKmh": 60,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p21",
+                 *                 "distanceKm": 28.5,
+                 *                 "elevationM": 959,
+                 *                 "speedKmh": 50,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "",
+                 *                 "stop": null
+                 *               },
+                 *               {
+                 *                 "id": "p22",
+                 *                 "distanceKm": 30,
+                 *                 "elevationM": 924,
+                 *                 "speedKmh": 50,
+                 *                 "surface": "ASPHALT",
+                 *                 "headwindKmh": 0,
+                 *                 "ambientC": null,
+                 *                 "place": "Harrow Bridge",
+                 *                 "stop": null
+                 *               }
+                 *             ],
+                 *             "coldestC": 22,
+                 *             "hottestC": 38,
+                 *             "departureHour": 15,
+                 *             "start": {
+                 *               "engineC": 88,
+                 *               "outletTankC": 75,
+                 *               "oilC": 75
+                 *             },
+                 *             "changes": []
+                 *           }
+                 *         },
+                 *         "checks": {
+                 *           "complaint": {
+                 *             "HOT_ON_CLIMBS": true,
+                 *             "SLOW_TO_WARM": false,
+                 *             "FAN_ALWAYS": false,
+                 *             "LOSES_COOLANT": false
+                 *           },
+                 *           "moments": [
+                 *             {
+                 *               "id": "climb",
+                 *               "gradePercent": 6,
+                 *               "speedKmh": 75,
+                 *               "ambientC": 31,
+                 *               "airConditioning": true,
+                 *               "readBy": "READER",
+                 *               "coolantC": 117,
+                 *               "needlePlace": null,
+                 *               "panC": 121
+                 *             },
+                 *             {
+                 *               "id": "flat",
+                 *               "gradePercent": 0,
+                 *               "speedKmh": 80,
+                 *               "ambientC": 31,
+                 *               "airConditioning": true,
+                 *               "readBy": "READER",
+                 *               "coolantC": 93,
+                 *               "needlePlace": null,
+                 *               "panC": 77
+                 *             }
+                 *           ],
+                 *           "readings": [
+                 *             {
+                 *               "id": "reading-1",
+                 *               "check": "COOLANT",
+                 *               "after": false,
+                 *               "at": "2026-05-12T07:40:00Z",
+                 *               "by": "Ines",
+                 *               "tool": "refractometer",
+                 *               "numbers": {
+                 *                 "STRENGTH": [
+                 *                   50
+                 *                 ]
+                 *               },
+                 *               "choices": {
+                 *                 "COOLANT_LOOKS": "CLEAR"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "reading-2",
+                 *               "check": "CAP",
+                 *               "after": false,
+                 *               "at": "2026-05-12T07:55:00Z",
+                 *               "by": "Ines",
+                 *               "tool": "pump tester",
+                 *               "numbers": {
+                 *                 "CAP_HELD": [
+                 *                   100
+                 *                 ]
+                 *               },
+                 *               "choices": {
+                 *                 "CAP_SEAL": "CLEAN"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "reading-3",
+                 *               "check": "FAN_FED",
+                 *               "after": false,
+                 *               "at": "2026-05-12T08:20:00Z",
+                 *               "by": "Ines",
+                 *               "tool": "fused lead, clamp meter",
+                 *               "numbers": {
+                 *                 "FED_CURRENT": [
+                 *                   11.8
+                 *                 ],
+                 *                 "PLATE_CURRENT": [
+                 *                   24
+                 *                 ]
+                 *               },
+                 *               "choices": {
+                 *                 "FED_TURNS": "YES",
+                 *                 "FED_WAY": "RIGHT_WAY",
+                 *                 "TURNS_FREE": "YES"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "needle": []
                  *         },
                  *         "builds": [
                  *           {
@@ -3577,7 +5137,8 @@ export interface operations {
                  *                 "held": false,
                  *                 "switchPoints": {
                  *                   "onC": 98,
-                 *                   "offC": 93
+                 *                   "offC": 93,
+                 *                   "sensor": "CYLINDER_HEAD"
                  *                 }
                  *               }
                  *             ],
@@ -3706,7 +5267,8 @@ export interface operations {
                  *                 "held": false,
                  *                 "switchPoints": {
                  *                   "onC": 104,
-                 *                   "offC": 100
+                 *                   "offC": 100,
+                 *                   "sensor": "CYLINDER_HEAD"
                  *                 }
                  *               }
                  *             ],
@@ -3862,7 +5424,8 @@ export interface operations {
                  *                 "held": false,
                  *                 "switchPoints": {
                  *                   "onC": 104,
-                 *                   "offC": 100
+                 *                   "offC": 100,
+                 *                   "sensor": "CYLINDER_HEAD"
                  *                 }
                  *               }
                  *             ],
@@ -3960,6 +5523,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Against"];
+                };
+            };
+        };
+    };
+    "MatrixController.state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MatrixState"];
+                };
+            };
+        };
+    };
+    "MatrixController.cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "MatrixController.departures": {
+        parameters: {
+            query: {
+                truck: number;
+                road: number;
+                hottestC: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Departure"][];
                 };
             };
         };
@@ -4181,6 +5812,48 @@ export interface operations {
             };
         };
     };
+    "DrawsController.state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawsState"];
+                };
+            };
+        };
+    };
+    "DrawsController.cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "FinderController.state": {
         parameters: {
             query?: never;
@@ -4220,6 +5893,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "CheckController.catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckCatalogue"];
+                };
             };
         };
     };

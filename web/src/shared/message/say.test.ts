@@ -29,7 +29,7 @@ it('names parts, words and findings inside a finding', () => {
   expect(plain(whatToDo(near, 'imperial'))).toBe('move the horn, or the cooler by 0.24 in')
   const start = said('problem.noStart', { reason: { ...nothing, said: [said('problem.sharedAir')] } })
   expect(say(start, 'metric')).toBe('the truck restored gives no start: the oil coolers’ shared air does not settle')
-  const field = said('fault.outOfSpan', {
+  const field = said('refusal.outOfSpan', {
     field: { ...nothing, word: 'field.gradePercent' },
     value: amount('percent', 0.6),
     low: amount('percent', -0.15),

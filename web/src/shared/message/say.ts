@@ -2,6 +2,7 @@ import { IntlMessageFormat } from 'intl-messageformat'
 import fields from '@words/en/fields.json'
 import findings from '@words/en/findings.json'
 import names from '@words/en/names.json'
+import checks from '@words/en/checks.json'
 import problems from '@words/en/problems.json'
 import settle from '@words/en/settle.json'
 import work from '@words/en/work.json'
@@ -9,8 +10,9 @@ import type { Said, SaidValue } from '@/shared/api/types'
 import { formatSi, type QuantityName, type UnitWorld } from '@/shared/units/units'
 
 /** The catalogue of messages, and findings in words of it. The server reads the same files. */
-type Entry = string | { words: string; why?: string; do?: string }
-type Part = 'words' | 'why' | 'do'
+/** Beside its words an entry may say why and what to do; a check how it is done, with what, what passes, what can hurt. */
+type Part = 'words' | 'why' | 'do' | 'how' | 'tools' | 'pass' | 'caution'
+type Entry = string | ({ words: string } & Partial<Record<Part, string>>)
 
 const entries: Record<string, Record<string, Entry>> = {
   ...problems,
@@ -18,6 +20,7 @@ const entries: Record<string, Record<string, Entry>> = {
   ...names,
   ...settle,
   ...work,
+  ...checks,
   ...fields,
 }
 const compiled = new Map<string, IntlMessageFormat>()

@@ -26,6 +26,9 @@ export const standingWord = (standing: Outcome | undefined): string =>
             ? 'over its limit'
             : 'no steady state'
 
+/** 1st, 2nd, 3rd, 4th … of gears: no truck has eleven that are named so. */
+export const ordinal = (n: number): string => `${n}${['th', 'st', 'nd', 'rd'][n] ?? 'th'}`
+
 type Flagged = Pick<Build, 'id' | 'kind'>
 /** One letter per build, as flown on the strip: found, restored, then the plans. */
 export function flag(build: Flagged, builds: Flagged[]): string {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useBalance } from '../shownBalance'
 import { computed, ref } from 'vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
@@ -26,7 +27,8 @@ const X = (b: { left: number; width: number }) =>
   props.fromFan ? view.value.right - b.left - b.width : b.left - view.value.left
 const Y = (b: { bottom: number; height: number }) => view.value.top - b.bottom - b.height
 
-const cells = computed(() => (job.detail?.balance?.cells ?? []).map((c) => ({ ...c, ...boxOf(c) })))
+const balance = useBalance()
+const cells = computed(() => (balance.value?.cells ?? []).map((c) => ({ ...c, ...boxOf(c) })))
 type CellBox = (typeof cells.value)[number]
 const value = (c: CellBox) => (props.mode === 'heatKw' ? c.heatKw / ((c.width * c.height) / 1e6) : c[props.mode])
 const span = computed(() => {

@@ -6,10 +6,12 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import PackFront, { type Mode } from './PackFront.vue'
 import PackSide from './PackSide.vue'
+import { useBalance } from '../shownBalance'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 
 /** The pack in both views, with every distance that is too small and what to do about it. */
 const job = useJob()
+const balance = useBalance()
 const mode = ref<Mode>('reachesRadiatorC')
 const fromFan = ref(false)
 const modes: [Mode, string][] = [
@@ -18,14 +20,14 @@ const modes: [Mode, string][] = [
   ['heatKw', 'Heat given'],
 ]
 const clearances = computed(() => job.detail?.clearances ?? [])
-const air = computed(() => job.detail?.balance?.air)
+const air = computed(() => balance.value?.air)
 /** What of the fan's own speed it turns with: its clutch's grip, and what wear has left. */
 const grip = computed(() => {
   const fan = job.build.fans[0]
   const share = (v: number) => format(v, 'percent', unitWorld.value, 0)
   const clutched = fan?.part.kind === 'VISCOUS' || fan?.part.kind === 'CONTROLLED'
   return [
-    clutched ? `, its clutch gripping ${share(100 * (job.detail?.balance?.fanEngagement ?? 0))}` : '',
+    clutched ? `, its clutch gripping ${share(100 * (balance.value?.fanEngagement ?? 0))}` : '',
     fan && fan.speedPercent < 100 ? `, turning at ${share(fan.speedPercent)} of its speed` : '',
   ].join('')
 })

@@ -156,7 +156,7 @@ public class BalanceBench {
     return AirFlow.cold(rich.stack(), AIR, WorkedCase.CLIMB.speed(), richSpeeds()).fanPressure();
   }
 
-  public static void main(String[] args) throws RunnerException {
+  static void report() throws RunnerException {
     Collection<RunResult> results =
         new Runner(
                 new OptionsBuilder()

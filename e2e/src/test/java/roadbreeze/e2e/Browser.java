@@ -101,6 +101,11 @@ final class Browser implements AutoCloseable {
     return context;
   }
 
+  /** Every page of a window asks about the worst stretch held, not about the road. */
+  static void held(BrowserContext window) {
+    window.addInitScript("localStorage['rb-asked'] ??= 'held'");
+  }
+
   /** Waits until the screen has its numbers and its fonts. */
   static void ready(Page page) {
     page.waitForSelector("[data-ready=true]");

@@ -34,11 +34,12 @@ class ScreensTest {
 
   static {
     String[] names = {
-      "rig", "haul", "heat", "finder", "settle", "switching", "mounting", "lines", "sheet"
+      "rig", "checks", "haul", "heat", "finder", "settle", "switching", "mounting", "lines"
     };
     for (int i = 0; i < names.length; i++) {
       SCREENS.put(String.valueOf(i + 1), names[i]);
     }
+    SCREENS.put("j", "sheet");
     SCREENS.put("p", "parts/oil-coolers"); // last: it leaves the job
   }
 
@@ -103,7 +104,7 @@ class ScreensTest {
     for (String key : SCREENS.keySet()) {
       goTo(key);
       left.addAll(metric(key));
-      if (key.equals("3")) {
+      if (key.equals("4")) {
         for (String tab :
             List.of("Other cores", "Fans", "Radiator", "Faults", "Limits", "Rating")) {
           page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(tab)).click();
@@ -111,7 +112,7 @@ class ScreensTest {
           left.addAll(metric(tab));
         }
       }
-      if (key.equals("5")) {
+      if (key.equals("6")) {
         for (Locator dispute : page.locator("nav.list button").all()) {
           dispute.click();
           left.addAll(metric("settle"));
@@ -172,7 +173,7 @@ class ScreensTest {
       page.evaluate("() => window.dispatchEvent(new Event('beforeprint'))");
       String at = SCREENS.get(key);
       assertThat(page.locator("nav.road")).not().isVisible();
-      assertThat(page.locator(key.equals("9") ? "[data-sheet]" : ".paper-head"))
+      assertThat(page.locator(key.equals("j") ? "[data-sheet]" : ".paper-head"))
           .containsText(key.equals("p") ? "Parts" : job);
       assertThat(page.locator("main .act:visible")).hasCount(0);
       assertThat(cut()).as("%s on paper", at).isEmpty();
@@ -183,7 +184,7 @@ class ScreensTest {
       assertThat(page.locator("html")).hasClass("dark");
     }
     page.goBack();
-    goTo("3");
+    goTo("4");
     // Letter or A4, what is drawn is not torn from its heading: three pages at most.
     int pages =
         new String(page.pdf(), StandardCharsets.ISO_8859_1).split("/Type */Page\\b").length - 1;
@@ -201,7 +202,7 @@ class ScreensTest {
     for (String key : SCREENS.keySet()) {
       goTo(key);
       found.addAll(violations(SCREENS.get(key)));
-      if (key.equals("3")) {
+      if (key.equals("4")) {
         for (Locator tab : page.getByRole(AriaRole.TAB).all()) {
           tab.click();
           found.addAll(violations(tab.innerText()));
@@ -243,6 +244,7 @@ class ScreensTest {
   @Test
   void aJobIsWorkedByKeysAlone() {
     window = browser.window();
+    Browser.held(window);
     page = window.newPage();
     page.navigate("/");
     Browser.ready(page);
@@ -275,7 +277,7 @@ class ScreensTest {
     page.keyboard().press("Control+z");
     page.keyboard().press("Control+z");
     assertThat(grade).hasValue(before);
-    page.keyboard().press("3");
+    page.keyboard().press("4");
     page.waitForURL("**/heat");
     page.keyboard().press("?");
     assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Switch points");
@@ -414,7 +416,7 @@ class ScreensTest {
   @Test
   void theDrawingIsNoTrapForKeys() {
     open(1280, 800, "Bucket truck");
-    goTo("3");
+    goTo("4");
     page.locator("[data-piece]").first().focus();
     List<String> met = new ArrayList<>();
     for (int i = 0; i < 40; i++) {

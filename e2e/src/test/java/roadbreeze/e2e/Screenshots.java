@@ -23,10 +23,15 @@ class Screenshots {
       shot(page, "yard");
       page.getByText("Hive utility", new Page.GetByTextOptions().setExact(true)).click();
       Browser.ready(page);
-      page.waitForSelector("[data-target]");
+      page.waitForSelector("[data-worst]");
+      page.waitForTimeout(2500); // how sure it is comes a little later
       shot(page, "haul");
+      ask(page, "held");
+      page.waitForSelector("[data-target]");
+      shot(page, "stretch");
+      ask(page, "on the road");
       String[] screens = {
-        "rig", "haul", "heat", "finder", "settle", "switching", "mounting", "lines"
+        "rig", "checks", "haul", "heat", "finder", "settle", "switching", "mounting", "lines"
       };
       for (int i = 0; i < screens.length; i++) {
         if (screens[i].equals("haul")) {
@@ -39,13 +44,18 @@ class Screenshots {
           page.getByText("Search", new Page.GetByTextOptions().setExact(true)).click();
           page.waitForSelector(
               "[data-status=DONE]", new Page.WaitForSelectorOptions().setTimeout(90_000));
+        } else if (screens[i].equals("switching")) {
+          page.waitForSelector(
+              "[data-proposal] svg", new Page.WaitForSelectorOptions().setTimeout(30_000));
+        } else if (screens[i].equals("checks")) {
+          page.waitForSelector("[data-suspects]");
         } else if (screens[i].equals("settle")) {
           page.waitForSelector("[data-answer]");
         }
         page.waitForTimeout(700); // charts draw in
         shot(page, screens[i]);
       }
-      page.keyboard().press("3");
+      page.keyboard().press("4");
       page.waitForURL("**/heat");
       page.getByRole(
               com.microsoft.playwright.options.AriaRole.TAB,
@@ -54,10 +64,11 @@ class Screenshots {
       page.waitForSelector("[data-fan-curve]");
       page.waitForTimeout(400);
       shot(page, "fans");
-      page.keyboard().press("9");
+      page.keyboard().press("j");
       page.waitForSelector("[data-sheet]");
       shot(page, "sheet");
-      page.keyboard().press("2");
+      page.keyboard().press("3");
+      ask(page, "held");
       page.waitForSelector("[data-target]");
       page.locator("[data-fluid=coolant]").click();
       page.waitForSelector("[data-working]");
@@ -69,7 +80,7 @@ class Screenshots {
               new com.microsoft.playwright.Locator.WaitForOptions()
                   .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
       page.getByText("Night").click();
-      page.keyboard().press("3");
+      page.keyboard().press("4");
       page.waitForTimeout(900);
       shot(page, "heat-night");
       page.getByText("Day").click();
@@ -81,6 +92,16 @@ class Screenshots {
       Browser.ready(page);
       shot(page, "parts");
     }
+  }
+
+  private static void ask(Page page, String what) {
+    page.getByRole(
+            com.microsoft.playwright.options.AriaRole.RADIOGROUP,
+            new Page.GetByRoleOptions().setName("What is asked"))
+        .getByRole(
+            com.microsoft.playwright.options.AriaRole.RADIO,
+            new com.microsoft.playwright.Locator.GetByRoleOptions().setName(what).setExact(true))
+        .check(new com.microsoft.playwright.Locator.CheckOptions().setForce(true));
   }
 
   private void shot(Page page, String name) {

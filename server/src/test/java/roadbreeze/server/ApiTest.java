@@ -83,7 +83,7 @@ class ApiTest {
   /** The content of a saved job, free to be changed. */
   private ObjectNode content(JsonNode job) {
     ObjectNode content = mapper.createObjectNode();
-    for (String section : List.of("about", "rig", "haul")) {
+    for (String section : List.of("about", "rig", "haul", "checks")) {
       content.set(section, job.get(section).get("body").deepCopy());
     }
     ArrayNode builds = content.putArray("builds");
@@ -197,7 +197,7 @@ class ApiTest {
     ((ObjectNode) late.get("body")).put("speedKmh", 20);
     Answer refused = send(put(path + "/haul"), late);
     assertThat(refused.status()).isEqualTo(409);
-    assertThat(refused.body().at("/said/0/code").asString()).isEqualTo("fault.savedElsewhere");
+    assertThat(refused.body().at("/said/0/code").asString()).isEqualTo("refusal.savedElsewhere");
     assertThat(refused.body().at("/current/body/gradePercent").asDouble()).isEqualTo(7.25);
     // Another section of the same old job is not stale at all.
     ObjectNode rig = save(job.get("rig"));
@@ -225,7 +225,7 @@ class ApiTest {
     assertThat(added.at("/body/name").asString()).isEqualTo("Plan B");
     Answer twice = send(post(path + "/builds"), plan);
     assertThat(twice.status()).isEqualTo(400);
-    assertThat(twice.body().at("/said/0/code").asString()).isEqualTo("fault.sameId");
+    assertThat(twice.body().at("/said/0/code").asString()).isEqualTo("refusal.sameId");
     // Removing against an edit is a conflict, with the edit in the answer.
     ObjectNode edit = save(added);
     ((ObjectNode) edit.get("body")).put("name", "Plan B, longer");
@@ -238,7 +238,7 @@ class ApiTest {
     ok(delete(gone + edited.get("version").asLong()), null); // again is no harm
     Answer late = send(put(path + "/builds"), edit);
     assertThat(late.status()).isEqualTo(409);
-    assertThat(late.body().at("/said/0/code").asString()).isEqualTo("fault.goneElsewhere");
+    assertThat(late.body().at("/said/0/code").asString()).isEqualTo("refusal.goneElsewhere");
     for (int i = 0; i < 2; i++) {
       ok(
           delete(
@@ -250,12 +250,12 @@ class ApiTest {
           null);
     }
     Answer last = send(delete(path + "/builds/plan-3?version=0"), null);
-    assertThat(last.body().at("/said/0/code").asString()).isEqualTo("fault.lastBuild");
+    assertThat(last.body().at("/said/0/code").asString()).isEqualTo("refusal.lastBuild");
     for (int i = 0; i < 11; i++) {
       ok(post(path + "/builds"), plan.put("id", "more-" + i));
     }
     Answer many = send(post(path + "/builds"), plan.put("id", "thirteenth"));
-    assertThat(many.body().at("/said/0/code").asString()).isEqualTo("fault.tooMany");
+    assertThat(many.body().at("/said/0/code").asString()).isEqualTo("refusal.tooMany");
     ok(delete(path), null);
   }
 
@@ -318,6 +318,23 @@ class ApiTest {
   }
 
   @Test
+  void theMatrixIsDrivenOnceForAYardThatStaysAsItIs() throws Exception {
+    ObjectNode ask = mapper.createObjectNode().putNull("trailerOf");
+    JsonNode first = ok(post("/api/yard-matrix"), ask);
+    assertThat(ok(post("/api/yard-matrix"), ask).get("id")).isEqualTo(first.get("id"));
+    JsonNode made = ok(post("/api/jobs"), hive());
+    JsonNode more = ok(post("/api/yard-matrix"), ask);
+    assertThat(more.get("id")).isNotEqualTo(first.get("id"));
+    assertThat(more.get("trucks")).hasSize(first.get("trucks").size() + 1);
+    for (JsonNode run : List.of(first, more)) {
+      ok(delete("/api/yard-matrix/" + run.get("id").asString()), null);
+    }
+    // A run that was given up is no answer.
+    assertThat(ok(post("/api/yard-matrix"), ask).get("id")).isNotEqualTo(more.get("id"));
+    ok(delete("/api/jobs/" + made.get("id").asString()), null);
+  }
+
+  @Test
   void theYardListsCardsAndVerdictsOfWhatIsSaved() throws Exception {
     ObjectNode content = hive();
     ((ObjectNode) content.get("about")).put("name", "Cards");
@@ -355,7 +372,7 @@ class ApiTest {
   void exportAndImportGiveTheSameNumbers() throws Exception {
     JsonNode job = whole(ok(get("/api/jobs"), null).get(0));
     JsonNode file = ok(get("/api/jobs/" + job.get("id").asString() + "/export"), null);
-    assertThat(file.get("formatVersion").asInt()).isEqualTo(4);
+    assertThat(file.get("formatVersion").asInt()).isEqualTo(5);
     JsonNode imported = ok(post("/api/jobs/import"), file);
     assertThat(imported.get("id")).isNotEqualTo(job.get("id"));
     assertThat(content(imported)).isEqualTo(content(job));
@@ -497,7 +514,7 @@ class ApiTest {
     assertThat(answer.status()).isEqualTo(400);
     JsonNode error = answer.body().at("/errors/0");
     assertThat(error.get("field").asString()).isEqualTo(field);
-    assertThat(error.at("/said/code").asString()).isEqualTo("fault.outOfSpan");
+    assertThat(error.at("/said/code").asString()).isEqualTo("refusal.outOfSpan");
     JsonNode values = error.at("/said/values");
     assertThat(values.at("/field/word").asString()).isEqualTo("field." + property);
     assertThat(values.at("/high/value").asDouble()).isCloseTo(high, within(1e-3));
@@ -511,7 +528,7 @@ class ApiTest {
         mapper
             .createObjectNode()
             .put("format", "road-breeze-job")
-            .put("formatVersion", 4)
+            .put("formatVersion", 5)
             .set("job", hive());
     ObjectNode text = (ObjectNode) good.deepCopy();
     ((ObjectNode) text.at("/job/haul")).put("gradePercent", "steep");

@@ -189,7 +189,7 @@ class CatalogueTest {
       code,name,cap_furlongs,price/A,cap,90,9 | 1 | cap_furlongs | csvFault.noSuchColumn
       code,name,price/A,cap,9                 | 1 | cap_kpa      | csvFault.columnMissing
       code,name,cap_kpa,price/A,cap,hot,9     | 2 | cap_kpa      | csvFault.notANumber
-      code,name,cap_kpa,price/A,cap,9000,9    | 2 | cap_kpa      | fault.outOfSpan
+      code,name,cap_kpa,price/A,cap,9000,9    | 2 | cap_kpa      | refusal.outOfSpan
       code,name,cap_kpa,price/A,cap,90 in,9   | 2 | cap_kpa      | csvFault.unitNotHere
       code,name,cap_kpa,price/A,,90,9         | 2 | name         | csvFault.emptyCell
       code,name,cap_kpa,price/A,a,90,9/A,b,90,9 | 3 | code       | csvFault.codeTwice

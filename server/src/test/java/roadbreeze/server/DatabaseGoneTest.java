@@ -74,7 +74,7 @@ class DatabaseGoneTest {
             send("GET", "/api/parts", null))) {
       assertThat(answer.statusCode()).isEqualTo(503);
       JsonNode problem = MAPPER.readTree(answer.body());
-      assertThat(problem.at("/said/0/code").asString()).isEqualTo("fault.databaseAway");
+      assertThat(problem.at("/said/0/code").asString()).isEqualTo("refusal.databaseAway");
       assertThat(problem.get("detail").asString()).contains("Edits are kept");
     }
     // What needs no data goes on: the strip still answers.
@@ -108,7 +108,7 @@ class DatabaseGoneTest {
 
   private static JsonNode content(JsonNode job) {
     ObjectNode content = MAPPER.createObjectNode();
-    for (String section : List.of("about", "rig", "haul")) {
+    for (String section : List.of("about", "rig", "haul", "checks")) {
       content.set(section, job.get(section).get("body"));
     }
     job.get("builds").forEach(b -> content.withArray("builds").add(b.get("body")));

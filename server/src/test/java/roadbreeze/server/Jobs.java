@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.List;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedFan;
+import roadbreeze.server.check.Checks;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.job.About;
 import roadbreeze.server.job.Job;
@@ -58,7 +59,12 @@ public final class Jobs {
 
   /** A job as it is carried over from a release with the first edition of the physics. */
   public static JobContent carried(JobContent job) {
-    return with(job, "about.notices", List.of(About.Notice.PHYSICS_2));
+    return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));
+  }
+
+  /** As before hauls were roads and anything was checked: only the worst stretch. */
+  public static JobContent held(JobContent job) {
+    return with(with(job, "haul.journey", null), "checks", Checks.NONE);
   }
 
   /** A demo job with the numbers it had before the second edition of the physics. */

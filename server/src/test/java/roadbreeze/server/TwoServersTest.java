@@ -124,7 +124,7 @@ class TwoServersTest {
               status.setRollbackOnly(); // as if the server died before it said so
               return db.queryForObject("select count(*) from scheduled_tasks", Integer.class);
             });
-    assertThat(tasks).isEqualTo(first.getBean(LongRunKind.class).parts());
+    assertThat(tasks).isEqualTo(first.getBean("finderWork", LongRunKind.class).parts());
     assertThat(db.queryForObject("select count(*) from scheduled_tasks", Integer.class)).isZero();
     assertThat(db.queryForObject("select count(*) from long_run", Integer.class)).isZero();
   }

@@ -36,7 +36,7 @@ public record CoolantLoop(Coolant coolant, double pumpFlowAt4000, Thermostat the
   }
 
   /** Conductance of the outlet tank to the air while the thermostat is all but shut, W/K. */
-  static double standingLoss(double opening) {
+  public static double standingLoss(double opening) {
     return STANDING_LOSS * Math.max(0, 1 - opening / STANDING_BELOW);
   }
 }

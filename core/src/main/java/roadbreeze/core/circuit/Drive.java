@@ -20,7 +20,10 @@ final class Drive {
   private final Factors factors;
   private final OperatingPoint point;
   private final Air air;
-  private final Standing standing;
+
+  /** How the truck stands, null where it drives. */
+  private final Powertrain.Standing standing;
+
   private double engagement;
   private double thickness = Double.NaN;
   private Powertrain.State state;
@@ -28,21 +31,19 @@ final class Drive {
   private int shifts;
   private int highestGear;
 
-  /** Whether the truck stands, and how. */
-  private enum Standing {
-    NO,
-    IN_NEUTRAL,
-    IN_GEAR
-  }
-
   Drive(Rig rig, Factors factors, OperatingPoint point, Air air, double engagement) {
-    this(rig, factors, point, air, engagement, Standing.NO);
+    this(rig, factors, point, air, engagement, null);
   }
 
-  /** Of a truck that stands with its engine at idle. */
-  static Drive standing(Rig rig, OperatingPoint place, Air air, double engagement, boolean inGear) {
-    Standing how = inGear ? Standing.IN_GEAR : Standing.IN_NEUTRAL;
-    return new Drive(rig, Factors.NOMINAL, place, air, engagement, how);
+  /** Of a truck that stands with its engine running. */
+  static Drive standing(
+      Rig rig,
+      Factors factors,
+      OperatingPoint place,
+      Air air,
+      double engagement,
+      Powertrain.Standing how) {
+    return new Drive(rig, factors, place, air, engagement, how);
   }
 
   private Drive(
@@ -51,7 +52,7 @@ final class Drive {
       OperatingPoint point,
       Air air,
       double engagement,
-      Standing standing) {
+      Powertrain.Standing standing) {
     this.standing = standing;
     this.rig = rig;
     this.factors = factors;
@@ -103,13 +104,20 @@ final class Drive {
   }
 
   private void drive() {
-    if (standing != Standing.NO) {
-      state = rig.powertrain().standing(standing == Standing.IN_GEAR, belts(), thickness);
+    if (standing != null) {
+      state = rig.powertrain().standing(standing, belts(), thickness);
       return;
     }
     Powertrain.Task task =
         new Powertrain.Task(
-            v -> rig.load().force(point.grade(), v, air.density(), factors.get(Factor.DRAG_AREA)),
+            v ->
+                rig.load()
+                    .force(
+                        point.grade(),
+                        point.airSpeed(v),
+                        point.surface(),
+                        air.density(),
+                        factors.get(Factor.DRAG_AREA)),
             highestGear,
             air,
             belts(),
@@ -123,13 +131,15 @@ final class Drive {
     double fixed =
         accessories.basePower()
             + (point.airConditioning() ? accessories.airConditioningPower() : 0);
+    return rig.clutchedFan() < 0
+        ? engineSpeed -> fixed
+        : engineSpeed -> fixed + beltFanPower(engineSpeed);
+  }
+
+  /** What the fan on the engine takes from its belt, W. */
+  double beltFanPower(double engineSpeed) {
     int fan = rig.clutchedFan();
-    if (fan < 0) {
-      return engineSpeed -> fixed;
-    }
-    FanDrive.Belt belt = rig.clutch().belt();
-    double grip = grip(fan);
-    return engineSpeed -> fixed + belt.power(engineSpeed, grip);
+    return fan < 0 ? 0 : rig.clutch().belt().power(engineSpeed, grip(fan));
   }
 
   private double grip(int fan) {

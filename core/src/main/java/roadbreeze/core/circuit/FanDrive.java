@@ -104,6 +104,10 @@ public sealed interface FanDrive {
   record Controlled(
       Belt belt, double low, double high, double airConditioningFloor, boolean override)
       implements Clutched {
+    Controlled held() {
+      return new Controlled(belt, low, high, airConditioningFloor, true);
+    }
+
     @Override
     public double engagement(double airBehindRadiator, double coolant, boolean airConditioning) {
       double wanted = override ? belt.full : belt.ramp(coolant, low, high);

@@ -10,6 +10,7 @@ import roadbreeze.core.problem.Problem;
 import roadbreeze.core.stack.LayerRole;
 import roadbreeze.core.stack.Stack;
 import roadbreeze.core.vehicle.Powertrain;
+import roadbreeze.core.vehicle.Rpm;
 
 /**
  * What coolant, oil and air exchange at given temperatures. One round takes everything once, with
@@ -19,19 +20,28 @@ import roadbreeze.core.vehicle.Powertrain;
  * towards it from round to round. Not thread-safe.
  */
 public final class HeatExchange {
-  /** Closer than any temperature is asked, K. */
-  private static final double SETTLED = 1e-9;
+  /**
+   * How closely rounds settle.
+   *
+   * @param settled they end where nothing moves by more, K
+   * @param enough where they no longer get closer, this will do, K
+   * @param sameOil the pump's flow stays where the sump has moved less, K
+   */
+  private record Care(double settled, double enough, double sameOil) {}
+
+  /** Closer than any temperature is asked. */
+  private static final Care CLOSE = new Care(1e-9, 1e-5, 3e-3);
+
+  /** The same in air that stands still, whose brackets want the oil's flow exact. */
+  private static final Care BRACKETED = new Care(1e-9, 1e-5, 0);
+
+  /** As closely as a step in time needs it. */
+  private static final Care IN_TIME = new Care(1e-3, 1e-3, 0.05);
 
   private static final int MAX_ROUNDS = 1000;
 
   /** So many rounds may drift towards their rest before they are taken to swing. */
   private static final int PATIENCE = 200;
-
-  /** Moves the oil's flow by less than a millionth; brackets want it exact, K. */
-  private static final double SAME_OIL = 3e-3;
-
-  /** Where rounds no longer get closer, this is settled enough, K. */
-  private static final double NEARLY = 1e-5;
 
   /**
    * Temperatures that heat is stored at, °C.
@@ -141,22 +151,21 @@ public final class HeatExchange {
   }
 
   /** The exchange of a rig at a point with its clutched fan, if it has one, gripping so far. */
-  public static HeatExchange of(Rig rig, OperatingPoint point, double engagement) {
+  public static HeatExchange of(Rig rig, Factors factors, OperatingPoint point, double engagement) {
     return new HeatExchange(
-        rig, Factors.NOMINAL, point, Air.at(point.ambient(), point.altitude()), engagement);
+        rig, factors, point, Air.at(point.ambient(), point.altitude()), engagement);
   }
 
   /**
-   * The exchange of a rig that stands with its engine at idle.
+   * The exchange of a rig that stands with its engine running.
    *
    * @param place where it stands; its grade and speed are not asked
-   * @param inGear the converter is stalled; else the selector is in neutral
    */
   public static HeatExchange standing(
-      Rig rig, OperatingPoint place, boolean inGear, double engagement) {
+      Rig rig, Factors factors, OperatingPoint place, Powertrain.Standing how, double engagement) {
     Air air = Air.at(place.ambient(), place.altitude());
-    Drive drive = Drive.standing(rig, place, air, engagement, inGear);
-    return new HeatExchange(rig, Factors.NOMINAL, place, air, drive);
+    Drive drive = Drive.standing(rig, factors, place, air, engagement, how);
+    return new HeatExchange(rig, factors, place, air, drive);
   }
 
   /**
@@ -166,11 +175,30 @@ public final class HeatExchange {
    *     not settle
    */
   public Flows at(State state) {
+    return at(state, true, CLOSE);
+  }
+
+  /**
+   * The same as closely as a step in time needs it, with the flow of the air as the first state
+   * asked of this exchange left it: air warms and thins far slower than a step is long.
+   *
+   * @throws roadbreeze.core.problem.NotConvergedException if the air of coolers that share it does
+   *     not settle
+   */
+  public Flows near(State state) {
+    return at(state, false, IN_TIME);
+  }
+
+  private Flows at(State state, boolean airMoves, Care care) {
     drive.forgetShifts();
     coolantSide.hold(state.opening());
     takeDrive(drive.spinThickness(state.sump()));
-    settle(state.coolant(), state.sump(), (oil, exchanged) -> state.radiatorOutlet(), true);
-    if (!(moved <= NEARLY)) {
+    OilSide.Sink outlet = (oil, exchanged) -> state.radiatorOutlet();
+    if (airSide.flow() == null) {
+      airSide.takeFound();
+    }
+    settle(state.coolant(), state.sump(), outlet, airMoves, care);
+    if (!(moved <= care.enough())) {
       throw Problem.SHARED_AIR.unsettled();
     }
     return new Flows(
@@ -187,15 +215,16 @@ public final class HeatExchange {
   }
 
   /** Rounds at one coolant and sump temperature until nothing moves any more, if it ever rests. */
-  private void settle(double coolant, double sump, OilSide.Sink outlet, boolean airMoves) {
+  private void settle(
+      double coolant, double sump, OilSide.Sink outlet, boolean airMoves, Care care) {
     step = 1;
     double before = Double.POSITIVE_INFINITY;
     for (int i = 0; i < MAX_ROUNDS; i++) {
-      round(coolant, sump, outlet, airMoves || i == 0 && airSide.flow() == null);
+      round(coolant, sump, outlet, airMoves || i == 0 && airSide.flow() == null, care.sameOil());
       if (airMoves) {
         airSide.takeFound();
       }
-      if (moved <= SETTLED) {
+      if (moved <= care.settled()) {
         return;
       }
       // Coolers that share air warm each other's air and cool each other's oil: they can swing.
@@ -208,7 +237,7 @@ public final class HeatExchange {
 
   /** The same in the steady state, with the air flow as it stands. */
   void settleInStillAir(double trialCoolant, double trialSump) {
-    settle(trialCoolant, trialSump, this::outletTank, false);
+    settle(trialCoolant, trialSump, this::outletTank, false, BRACKETED);
   }
 
   /** Takes the driveline with the gearbox's oil so thick, and the air and heat that follow. */
@@ -220,16 +249,17 @@ public final class HeatExchange {
     driveline = next;
     fuelPower = rig.powertrain().engine().fuelPower(next.brakePower(), next.engineSpeed());
     engineHeat =
-        rig.powertrain().engine().kind().coolantShare()
-            * factors.get(Factor.COOLANT_SHARE)
-            * fuelPower;
+        rig.powertrain()
+            .engine()
+            .coolantHeat(next.brakePower(), next.engineSpeed(), factors.get(Factor.COOLANT_SHARE));
     converterHeat = factors.get(Factor.CONVERTER_HEAT) * next.converterHeat();
     double front = factors.get(Factor.FRONT_HEAT);
     condenserHeat = point.airConditioning() ? front * rig.accessories().condenserHeat() : 0;
     chargeHeat = front * rig.chargeAir().map(c -> c.heat(fuelPower, point.ambient())).orElse(0.0);
     double[] ratio = drive.fanSpeedRatio(next.engineSpeed());
-    if (speedOfAir != next.speed() || !Arrays.equals(ratio, ratioOfAir)) {
-      speedOfAir = next.speed();
+    double ahead = Math.max(0, point.airSpeed(next.speed()));
+    if (speedOfAir != ahead || !Arrays.equals(ratio, ratioOfAir)) {
+      speedOfAir = ahead;
       ratioOfAir = ratio;
       airSide.drive(speedOfAir, ratio);
     }
@@ -248,10 +278,15 @@ public final class HeatExchange {
 
   /** One round in the steady state, at trial temperatures; the air flow follows its warmth. */
   void round(double trialCoolant, double trialSump) {
-    round(trialCoolant, trialSump, this::outletTank, true);
+    round(trialCoolant, trialSump, this::outletTank, true, CLOSE.sameOil());
   }
 
-  private void round(double trialCoolant, double trialSump, OilSide.Sink outlet, boolean airMoves) {
+  private void round(
+      double trialCoolant,
+      double trialSump,
+      OilSide.Sink outlet,
+      boolean airMoves,
+      double sameOil) {
     coolant = trialCoolant;
     sump = trialSump;
     if (airMoves) {
@@ -260,7 +295,7 @@ public final class HeatExchange {
     double outletBefore = coolantSide.coreOutlet();
     takeCoolant(coolant);
     outletTaken = coolantSide.coreOutlet();
-    oilSide.pump(sump, driveline.engineRpm(), converterHeat, airMoves ? SAME_OIL : 0);
+    oilSide.pump(sump, driveline.engineRpm(), converterHeat, sameOil);
     CoolantLoop loop = rig.coolantLoop();
     oilSide.pass(
         onEngineSide() ? (oil, exchanged) -> coolant : outlet,
@@ -425,6 +460,46 @@ public final class HeatExchange {
         .engagement(Double.isNaN(behind) ? coolant : behind, coolant, point.airConditioning());
   }
 
+  /** The gear that is taken elsewhere, the sump being so warm. */
+  public int gearAt(OperatingPoint elsewhere, double atSump) {
+    Air there = Air.at(elsewhere.ambient(), elsewhere.altitude());
+    Drive other = new Drive(rig, factors, elsewhere, there, drive.engagement());
+    return other.at(other.spinThickness(atSump)).gear();
+  }
+
+  /** Speed of each fan over the highest it can have, as the last state took it (-). */
+  public double[] fanShares() {
+    double[] shares = ratioOfAir.clone();
+    double fastest = Rpm.toRadPerSecond(rig.powertrain().driveline().highestRpm());
+    for (int f = 0; f < shares.length; f++) {
+      shares[f] /= rig.fanSettings().get(f).drive().gripped(fastest);
+    }
+    return shares;
+  }
+
+  /** What the electric fans draw as the last state took them, W; by their air and efficiency. */
+  public double electricFanPower() {
+    double power = 0;
+    for (int f = 0; f < rig.fanSettings().size(); f++) {
+      if (rig.fanSettings().get(f).drive() instanceof FanDrive.Electric electric
+          && ratioOfAir[f] > 0) {
+        double air = airSide.flow().fanPressure()[f] * airSide.flow().fanFlow()[f];
+        power += Math.max(0, air) / electric.efficiency();
+      }
+    }
+    return power;
+  }
+
+  /** What the fan on the engine takes from its belt, W. */
+  public double beltFanPower() {
+    return drive.beltFanPower(driveline.engineSpeed());
+  }
+
+  /** W */
+  public double fuelPower() {
+    return fuelPower;
+  }
+
   /** How far it grips (-). */
   double engagement() {
     return drive.engagement();
@@ -438,8 +513,10 @@ public final class HeatExchange {
     return coolant;
   }
 
-  /** Everything as the last round left it. */
-  Balance result() {
+  /**
+   * Everything as the last round left it; at a moment that is not settled the heats do not close.
+   */
+  public Balance result() {
     Stack stack = rig.stack();
     Map<String, Double> coolers = new LinkedHashMap<>();
     Map<String, Double> others = new LinkedHashMap<>();

@@ -47,11 +47,26 @@ public record OilLoop(
     return Math.min(1, engineRpm / FULL_FLOW_FROM);
   }
 
+  /**
+   * What holds up in lines and coolers all together, Pa.
+   *
+   * @param flow that the pump moves, m³/s
+   */
+  public double pressure(double flow, double engineRpm) {
+    double share = flow / pumpShare(engineRpm) / circuit.pump().freeFlow();
+    return circuit.pump().maxPressure() * Math.max(0, 1 - share * share);
+  }
+
   /** Heat that the case gives the air round it, W. */
   public double caseHeat(double sump, double coolant, double ambient, double speed) {
     double warm = Math.max(0, Math.min(1, (coolant - ENGINE_COLD) / (ENGINE_WARM - ENGINE_COLD)));
     return caseConductance
         * (0.5 + 0.5 * speed / CASE_SPEED)
         * (sump - ambient - WARM_ENGINE_RISE * warm);
+  }
+
+  /** The same of a truck that is parked, against the air that stands round it, W. */
+  public double standingCaseHeat(double sump, double air) {
+    return caseConductance * 0.5 * (sump - air);
   }
 }

@@ -14,6 +14,9 @@ import roadbreeze.core.stack.Stack;
  * round before, so that rounds settle. Reduced to arrays for speed; not thread-safe.
  */
 final class OilSide {
+  /** A bypass that moves by more has not come to rest, share of its travel. */
+  private static final double TURNED = 1e-3;
+
   /** Temperature of the coolant that an in-tank cooler stands in. */
   interface Sink {
     /**
@@ -224,6 +227,10 @@ final class OilSide {
     double wanted = e.bypass.coreShare(oil, branchFlow, e.channels, fluid);
     e.coreShare += step * (wanted - e.coreShare);
     bypassesRest &= e.coreShare == shareBefore;
+    double turned = Math.abs(e.coreShare - shareBefore);
+    if (turned > TURNED) {
+      moved = Math.max(moved, turned); // where nothing is warm yet the flow alone tells of it
+    }
     double stream = branchStream * e.coreShare;
     double inside = 0;
     if (stream > 0) {

@@ -74,6 +74,19 @@ public record Rig(
     return withPack(stack, settings);
   }
 
+  /** The same rig with a controlled clutch held fully gripped, as a driver's switch does. */
+  public Rig withFanHeld() {
+    return withPack(
+        stack,
+        fanSettings.stream()
+            .map(
+                f ->
+                    f.drive() instanceof FanDrive.Controlled controlled
+                        ? new FanSetting(controlled.held(), f.condition())
+                        : f)
+            .toList());
+  }
+
   /** Index of the fan on the engine, −1 if there is none. */
   public int clutchedFan() {
     for (int f = 0; f < fanSettings.size(); f++) {

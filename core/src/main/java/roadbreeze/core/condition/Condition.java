@@ -1,5 +1,6 @@
 package roadbreeze.core.condition;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
@@ -22,6 +23,7 @@ import roadbreeze.core.problem.Range;
  * @param sensorOffset the coolant sensor reads so much too low, K: what it switches comes that late
  * @param gearboxBypass how the gearbox's own thermal bypass fails, where it has one
  */
+@RecordBuilder
 public record Condition(
     ThermostatFault thermostat,
     double thermostatLate,
@@ -35,7 +37,8 @@ public record Condition(
     double recirculation,
     double oilFlowShare,
     double sensorOffset,
-    BypassFault gearboxBypass) {
+    BypassFault gearboxBypass)
+    implements ConditionBuilder.With {
   private static final Range SHARE = new Range(Quantity.CONDITION_SHARE, 0, 1);
   private static final Range LATE = new Range(Quantity.CONDITION_LATE, -20, 40);
 
@@ -83,23 +86,5 @@ public record Condition(
    */
   public double coolantFlowShare() {
     return pumpShare * suctionShare * Math.max(0.05, 1 - 3 * airShare);
-  }
-
-  /** The same with another recirculation. */
-  public Condition withRecirculation(double share) {
-    return new Condition(
-        thermostat,
-        thermostatLate,
-        pumpShare,
-        suctionShare,
-        airShare,
-        capShare,
-        radiatorBlocked,
-        condenserBlocked,
-        chargeAirBlocked,
-        share,
-        oilFlowShare,
-        sensorOffset,
-        gearboxBypass);
   }
 }

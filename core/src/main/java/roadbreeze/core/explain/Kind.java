@@ -36,6 +36,11 @@ public enum Kind {
   DURATION("s"),
   /** As a job takes it: hours and minutes. */
   TIME("s"),
+  /** Of a stay, or of minutes over a limit. */
+  PERIOD("s"),
+  /** Along a road. */
+  DISTANCE("m"),
+  ENERGY("J"),
   RPM("rpm"),
   ANGLE("rad"),
   COUNT("-"),

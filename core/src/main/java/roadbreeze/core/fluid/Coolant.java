@@ -30,6 +30,10 @@ public record Coolant(double glycolFraction) implements Liquid {
   private static final double[] FREEZE_TEMPERATURE = {
     -14.1, -17.9, -22.3, -27.5, -33.8, -41.1, -48.3
   };
+
+  /** The table's first row: of weaker mixes no freezing point is given here. */
+  public static final double WEAKEST_KNOWN = FREEZE_FRACTION[0];
+
   private static final PolynomialSplineFunction FREEZE =
       new LinearInterpolator().interpolate(FREEZE_FRACTION, FREEZE_TEMPERATURE);
 
@@ -92,6 +96,15 @@ public record Coolant(double glycolFraction) implements Liquid {
    * the table's last row (−48.3 °C) is given, as richer mixes freeze no colder in practice.
    */
   public double freezingPoint() {
+    return freezingPoint(glycolFraction);
+  }
+
+  /**
+   * The same of any share by volume that the table has.
+   *
+   * @param glycolFraction {@link #WEAKEST_KNOWN} or more
+   */
+  public static double freezingPoint(double glycolFraction) {
     return FREEZE.value(Math.min(glycolFraction, FREEZE_FRACTION[FREEZE_FRACTION.length - 1]));
   }
 }

@@ -1,30 +1,36 @@
 package roadbreeze.core.haul;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CancellationException;
+import java.util.function.IntPredicate;
 import org.hipparchus.ode.ODEIntegrator;
 import org.hipparchus.ode.ODEState;
 import org.hipparchus.ode.ODEStateAndDerivative;
 import org.hipparchus.ode.OrdinaryDifferentialEquation;
-import org.hipparchus.ode.nonstiff.DormandPrince54Integrator;
+import org.hipparchus.ode.nonstiff.ClassicalRungeKuttaIntegrator;
 import org.hipparchus.ode.sampling.ODEStateInterpolator;
+import roadbreeze.core.circuit.CoolantLoop;
+import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.FanDrive;
 import roadbreeze.core.circuit.HeatExchange;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
-import roadbreeze.core.switching.FanSwitch;
-import roadbreeze.core.switching.SwitchedFan;
+import roadbreeze.core.rig.FanSwitch;
+import roadbreeze.core.rig.SwitchedFan;
 import roadbreeze.core.vehicle.Powertrain;
 
 /**
  * A rig on a trip. Heat is stored in the engine with its coolant, in the radiator with its outlet
- * tank and in the sump with the gearbox's case; the thermostat's wax and a fan's clutch lag behind.
- * Driveline, air and altitude are taken anew at each step of the integration, at most {@link
- * #LONGEST_STEP} apart; points of the road and switching fans end a step where they lie. Speed is
- * what is asked or can be held, without inertia. Not thread-safe.
+ * tank and in the sump with the gearbox's case; the thermostat's wax, a fan's clutch and its
+ * switch's sensor lag behind. Driveline, air and altitude are taken anew at each step of the
+ * integration, at most {@link #LONGEST_STEP} apart; points of the road, switching fans and changes
+ * of gear end a step where they lie. Speed is what is asked or can be held, without inertia.
+ *
+ * <p>A strong stream mixes the outlet tank within a second or two, which would force short steps:
+ * it is taken to mix no faster than {@link #FASTEST_MIXING}. Coolant and tank are integrated as
+ * their heat together, so none is lost by that. Not thread-safe.
  */
 public final class HaulRun {
   /** Engine with the coolant and the metal it wets, J/K. */
@@ -45,34 +51,70 @@ public final class HaulRun {
   /** Between a thermostat that opens and one that shuts, K. */
   public static final double USUAL_HYSTERESIS = 3;
 
-  private static final double LONGEST_STEP = 2;
-  private static final double SHORTEST_STEP = 1e-6;
-  private static final double KELVIN_TOLERANCE = 2e-3;
+  private static final double LONGEST_STEP = 3;
+  private static final double SHORTEST_STEP = 0.05;
 
-  /** A crossing is sought this often, s, and located to that, s. */
-  private static final double CHECK_EVERY = 2;
+  /** s */
+  private static final double FASTEST_MIXING = 2;
 
+  /** Crossings are located so closely, s. */
   private static final double LOCATED = 0.05;
+
+  /** A gearbox does not shift again within so long; our own, s. */
+  private static final double SHIFTS_APART = 3;
+
+  /** So near its end a stretch is over, s or m. */
+  private static final double OVER = 1e-6;
 
   /** So near a switch's temperature it is reached, K. */
   private static final double REACHED = 1e-3;
 
-  private static final int COOLANT = 0;
+  // Of a truck whose engine is off; our own: the block to the air under the bonnet, W/K, and that.
+  private static final double BLOCK_TO_AIR = 15;
+  private static final double UNDER_BONNET_RISE = 25;
+  private static final double UNDER_BONNET_COOLS = 1200;
+
+  /** Heat of coolant and outlet tank, J over 0 °C. */
+  private static final int HEAT = 0;
+
   private static final int OUTLET = 1;
   private static final int SUMP = 2;
   private static final int WAX = 3;
   private static final int DISTANCE = 4;
   private static final int GRIP = 5;
-  private static final int SIZE = 6;
+
+  /** Heat that came in, and that was shed, J. */
+  private static final int IN = 6;
+
+  private static final int SHED = 7;
+
+  /** From here on the sensors of switched fans, °C. */
+  private static final int SENSORS = 8;
 
   /**
    * Where it starts from, °C.
    *
-   * @param coolant the wax of the thermostat as warm
+   * @param coolant the wax of the thermostat and the sensors of fans as warm
+   * @param running the switched fans that run already, by their places among these
    */
-  public record Start(double coolant, double outletTank, double sump) {}
+  public record Start(double coolant, double outletTank, double sump, List<Integer> running) {
+    public Start {
+      running = List.copyOf(running);
+    }
+
+    /** With the switched fans at rest. */
+    public Start(double coolant, double outletTank, double sump) {
+      this(coolant, outletTank, sump, List.of());
+    }
+
+    /** Everything as cold as the air. */
+    public static Start soaked(double ambient) {
+      return new Start(ambient, ambient, ambient);
+    }
+  }
 
   private final Rig rig;
+  private final Factors factors;
   private final Trip trip;
   private final List<SwitchedFan> switched;
   private final boolean[] running;
@@ -82,7 +124,7 @@ public final class HaulRun {
 
   private HeatExchange exchange;
   private double time;
-  private double[] state = new double[SIZE];
+  private double[] state;
   private double opening;
 
   /** On the way from this point of the road, or standing at it. */
@@ -90,12 +132,27 @@ public final class HaulRun {
 
   private Road.Stop stop;
 
-  private HaulRun(Rig rig, Trip trip, List<SwitchedFan> switched, double hysteresis) {
+  /** Since when the engine is off, s. */
+  private double offSince;
+
+  private int gear;
+  private double shifted = Double.NEGATIVE_INFINITY;
+
+  private HaulRun(
+      Rig rig, Factors factors, Trip trip, List<SwitchedFan> switched, double hysteresis) {
     this.rig = rig;
+    this.factors = factors;
     this.trip = trip;
     this.switched = List.copyOf(switched);
     this.hysteresis = hysteresis;
     running = new boolean[switched.size()];
+    state = new double[SENSORS + switched.size()];
+  }
+
+  /** With the model as it is. */
+  public static Trace of(
+      Rig rig, Trip trip, Start start, List<SwitchedFan> switched, double hysteresis) {
+    return of(rig, Factors.NOMINAL, trip, start, switched, hysteresis);
   }
 
   /**
@@ -106,32 +163,53 @@ public final class HaulRun {
    * @throws CancellationException if the thread is interrupted
    */
   public static Trace of(
-      Rig rig, Trip trip, Start start, List<SwitchedFan> switched, double hysteresis) {
-    HaulRun run = new HaulRun(rig, trip, switched, hysteresis);
+      Rig rig,
+      Factors factors,
+      Trip trip,
+      Start start,
+      List<SwitchedFan> switched,
+      double hysteresis) {
+    HaulRun run = new HaulRun(rig, factors, trip, switched, hysteresis);
     run.begin(start);
+    double before = run.stored();
     for (run.point = 0; run.point < trip.road().points().size(); run.point++) {
       run.stand();
       if (run.point + 1 < trip.road().points().size()) {
         run.drive();
       }
     }
-    return new Trace(run.moments, run.switchings);
+    return new Trace(
+        run.moments,
+        run.switchings,
+        new Trace.Ledger(run.state[IN], run.state[SHED], run.stored() - before));
+  }
+
+  private double stored() {
+    return state[HEAT] + SUMP_CAPACITY * state[SUMP];
   }
 
   private void begin(Start start) {
-    state[COOLANT] = start.coolant();
+    state[HEAT] = ENGINE_CAPACITY * start.coolant() + OUTLET_CAPACITY * start.outletTank();
     state[OUTLET] = start.outletTank();
     state[SUMP] = start.sump();
     state[WAX] = start.coolant();
     state[DISTANCE] = trip.road().points().get(0).distance();
     state[GRIP] = rig.clutchedFan() < 0 ? 1 : rig.clutch().belt().released();
     opening = rig.coolantLoop().thermostat().opening(start.coolant());
+    for (int k : start.running()) {
+      running[k] = true;
+    }
+    surround(0);
+    for (int k = 0; k < switched.size(); k++) {
+      state[SENSORS + k] = sensed(k, state);
+    }
   }
 
   private void stand() {
     Road.Stop here = trip.road().points().get(point).stop().orElse(null);
     if (here != null) {
       stop = here;
+      offSince = time;
       advance(time + here.seconds(), Double.POSITIVE_INFINITY);
       stop = null;
     }
@@ -143,78 +221,140 @@ public final class HaulRun {
     advance(time + longest, end);
   }
 
-  /** On until a time or a place, fans switching on the way. */
+  private static double coolant(double[] y) {
+    return (y[HEAT] - OUTLET_CAPACITY * y[OUTLET]) / ENGINE_CAPACITY;
+  }
+
+  /** On until a time or a place, fans switching and gears changing on the way. */
   private void advance(double until, double place) {
-    while (time < until - SHORTEST_STEP && state[DISTANCE] < place - SHORTEST_STEP) {
+    double ahead = 0;
+    while (time < until - OVER && state[DISTANCE] < place - OVER) {
       switchAtOnce();
-      surround();
-      ODEIntegrator integrator =
-          new DormandPrince54Integrator(
-              SHORTEST_STEP, LONGEST_STEP, tolerances(), new double[SIZE]);
+      surround(ahead);
+      ODEIntegrator integrator = new ClassicalRungeKuttaIntegrator(step(until, place));
       integrator.addStepHandler(this::take);
       integrator.addEventDetector(
-          new Crossing(s -> s.getPrimaryState()[DISTANCE] - place, CHECK_EVERY, LOCATED));
+          new Crossing(s -> s.getPrimaryState()[DISTANCE] - place, LONGEST_STEP, LOCATED));
       for (int k = 0; k < switched.size(); k++) {
+        int fan = k;
         FanSwitch points = switched.get(k).points();
         double at = running[k] ? points.off() : points.on();
         integrator.addEventDetector(
-            new Crossing(s -> s.getPrimaryState()[COOLANT] - at, CHECK_EVERY, LOCATED));
+            new Crossing(s -> reading(fan, s.getPrimaryState()) - at, LONGEST_STEP, LOCATED));
+      }
+      double before = time;
+      if (stop == null) {
+        integrator.addEventDetector(new Crossing(this::gearStays, LONGEST_STEP, LOCATED));
       }
       integrator.integrate(new Flow(), new ODEState(time, state), until);
+      // Where the gear changes it is the other one just after.
+      ahead = 2 * LOCATED;
+      if (time > before && shiftsAt(state, time)) {
+        shifted = time;
+      }
     }
   }
 
-  private static double[] tolerances() {
-    double[] absolute = new double[SIZE];
-    Arrays.fill(absolute, KELVIN_TOLERANCE);
-    absolute[DISTANCE] = 1;
-    absolute[GRIP] = 1e-3;
-    return absolute;
+  private double gearStays(ODEStateAndDerivative at) {
+    return shiftsAt(at.getPrimaryState(), at.getTime()) ? -1 : 1;
+  }
+
+  private boolean shiftsAt(double[] y, double t) {
+    return stop == null
+        && t - shifted > SHIFTS_APART
+        && exchange.gearAt(trip.at(point, y[DISTANCE], t), y[SUMP]) != gear;
+  }
+
+  /** Equal steps to the end, as it is driven now, s. */
+  private double step(double until, double place) {
+    double left =
+        stop != null ? until - time : (place - state[DISTANCE]) / exchange.driveline().speed();
+    return Math.max(SHORTEST_STEP, left / Math.ceil(left / LONGEST_STEP));
   }
 
   /** The fans whose switch asks for it at the temperature that is reached. */
   private void switchAtOnce() {
     for (int k = 0; k < switched.size(); k++) {
       FanSwitch points = switched.get(k).points();
-      boolean on =
-          running[k]
-              ? state[COOLANT] > points.off() + REACHED
-              : state[COOLANT] >= points.on() - REACHED;
+      double reads = reading(k, state);
+      boolean on = running[k] ? reads > points.off() + REACHED : reads >= points.on() - REACHED;
       if (on != running[k]) {
         running[k] = on;
-        switchings.add(new Trace.Switching(time, switched.get(k).name(), on));
+        switchings.add(new Trace.Switching(time, k, switched.get(k).name(), on));
       }
     }
   }
 
-  /** Takes road, air and driveline as they are where the truck is. */
-  private void surround() {
-    OperatingPoint here = stop != null ? trip.standing(point) : trip.at(point, state[DISTANCE]);
+  /** What a fan's switch reads, °C. */
+  private double reading(int k, double[] y) {
+    return switched.get(k).points().sensor().lag() > 0 ? y[SENSORS + k] : sensed(k, y);
+  }
+
+  /** What is where a fan's sensor sits, °C. */
+  private double sensed(int k, double[] y) {
+    return switch (switched.get(k).points().sensor().place()) {
+      case ENGINE_OUTLET -> coolant(y);
+      case RADIATOR_OUTLET -> y[OUTLET];
+      case OIL_FEED -> off() ? y[SUMP] : flows(y).feed();
+      case PAN -> y[SUMP];
+    };
+  }
+
+  private boolean off() {
+    return stop != null && stop.engine().isEmpty();
+  }
+
+  /** Takes road, air and driveline as they are where the truck is, or will be a little later. */
+  private void surround(double ahead) {
+    if (off()) {
+      return;
+    }
     HeatExchange next =
         stop != null
-            ? HeatExchange.standing(blown(), here, stop.inGear(), state[GRIP])
-            : HeatExchange.of(blown(), here, state[GRIP]);
-    if (exchange != null) {
+            ? HeatExchange.standing(
+                blown(), factors, trip.standing(point, time), stop.engine().get(), state[GRIP])
+            : HeatExchange.of(blown(), factors, here(ahead), state[GRIP]);
+    if (exchange == null) {
+      next.at(exchangeState(state));
+    } else {
       next.startFrom(exchange);
+      next.near(exchangeState(state));
     }
     exchange = next;
+    gear = exchange.driveline().gear();
+  }
+
+  private OperatingPoint here(double ahead) {
+    double speed = exchange == null ? 0 : exchange.driveline().speed();
+    double end = trip.road().points().get(point + 1).distance();
+    return trip.at(point, Math.min(end, state[DISTANCE] + ahead * speed), time);
   }
 
   /** The rig with the fans that run now. */
   private Rig blown() {
     boolean dead = stop != null && stop.fansDead();
-    return rig.withResting(
-        fan ->
-            waits(fan) || dead && rig.fanSettings().get(fan).drive() instanceof FanDrive.Electric);
+    return blown(rig, switched, k -> running[k], trip.habits(point).fanFull(), dead);
   }
 
-  private boolean waits(int fan) {
-    for (int k = 0; k < running.length; k++) {
-      if (switched.get(k).index() == fan && !running[k]) {
-        return true;
-      }
-    }
-    return false;
+  /**
+   * A rig with the fans that run.
+   *
+   * @param runs which of the switched fans do, by their places among these
+   * @param forced the driver holds all of them on
+   * @param dead no electric fan runs
+   */
+  static Rig blown(
+      Rig rig, List<SwitchedFan> switched, IntPredicate runs, boolean forced, boolean dead) {
+    Rig held = forced ? rig.withFanHeld() : rig;
+    return held.withResting(
+        fan -> {
+          boolean waits = false;
+          for (int k = 0; k < switched.size(); k++) {
+            waits |= switched.get(k).index() == fan && !runs.test(k);
+          }
+          return !forced && waits
+              || dead && rig.fanSettings().get(fan).drive() instanceof FanDrive.Electric;
+        });
   }
 
   /** Of the thermostat with its wax so warm: it opens on one line and shuts on another. */
@@ -236,51 +376,109 @@ public final class HaulRun {
     state = end.getPrimaryState();
     opening = opening(state[WAX]);
     keep(end);
-    surround();
+    surround(0);
   }
 
   private void keep(ODEStateAndDerivative at) {
     double[] y = at.getPrimaryState();
-    HeatExchange.Flows flows = flows(y);
+    OperatingPoint here =
+        stop != null
+            ? trip.standing(point, at.getTime())
+            : trip.at(point, y[DISTANCE], at.getTime());
+    double feed = off() ? y[SUMP] : flows(y).feed();
+    Powertrain.State driven = exchange.driveline();
     moments.add(
         new Trace.Moment(
             at.getTime(),
             y[DISTANCE],
-            exchange.driveline().speed(),
-            exchange.driveline().gear(),
-            y[COOLANT],
+            here.altitude(),
+            here.ambient(),
+            off() ? 0 : driven.speed(),
+            off() ? 0 : driven.gear(),
+            !off() && driven.locked(),
+            off() ? 0 : driven.engineRpm(),
+            off() ? 0 : exchange.fuelPower(),
+            coolant(y),
             y[OUTLET],
             y[SUMP],
-            flows.feed(),
+            feed,
             opening(y[WAX]),
-            y[GRIP]));
+            y[GRIP],
+            off()
+                ? parked()
+                : new Trace.Fans(
+                    exchange.fanShares(), exchange.electricFanPower(), exchange.beltFanPower())));
+  }
+
+  /** Fans of a truck whose engine is off: those that a switch lets go on. */
+  private Trace.Fans parked() {
+    double[] share = new double[rig.fanSettings().size()];
+    for (int k = 0; k < running.length; k++) {
+      share[switched.get(k).index()] = running[k] && !stop.fansDead() ? 1 : 0;
+    }
+    return new Trace.Fans(share, 0, 0);
   }
 
   private HeatExchange.Flows flows(double[] y) {
-    return exchange.at(new HeatExchange.State(y[COOLANT], y[OUTLET], y[SUMP], opening(y[WAX])));
+    return exchange.near(exchangeState(y));
+  }
+
+  private HeatExchange.State exchangeState(double[] y) {
+    return new HeatExchange.State(coolant(y), y[OUTLET], y[SUMP], opening(y[WAX]));
   }
 
   /** How everything moves at a moment. */
   private final class Flow implements OrdinaryDifferentialEquation {
     @Override
     public int getDimension() {
-      return SIZE;
+      return state.length;
     }
 
     @Override
     public double[] computeDerivatives(double t, double[] y) {
+      double[] change = new double[state.length];
+      double coolant = coolant(y);
+      if (off()) {
+        soak(t, y, coolant, change);
+      } else {
+        run(y, coolant, change);
+      }
+      change[WAX] = (coolant - y[WAX]) / WAX_LAG;
+      for (int k = 0; k < switched.size(); k++) {
+        double lag = switched.get(k).points().sensor().lag();
+        change[SENSORS + k] = lag > 0 ? (sensed(k, y) - y[SENSORS + k]) / lag : 0;
+      }
+      return change;
+    }
+
+    private void run(double[] y, double coolant, double[] change) {
       HeatExchange.Flows q = flows(y);
-      double through = q.coolantCapacity() * (y[COOLANT] - y[OUTLET]);
+      double lost = q.core() + q.standing();
       double plate = exchange.onEngineSide() ? q.tank() : 0;
-      double[] change = new double[SIZE];
-      change[COOLANT] = (q.engine() - q.heater() - through + plate) / ENGINE_CAPACITY;
-      change[OUTLET] = (through - q.core() - q.standing() + q.tank() - plate) / OUTLET_CAPACITY;
+      double mixing = Math.max(OUTLET_CAPACITY, FASTEST_MIXING * q.coolantCapacity());
+      change[HEAT] = q.engine() - q.heater() - lost + q.tank();
+      change[OUTLET] =
+          (q.coolantCapacity() * (coolant - y[OUTLET]) - lost + q.tank() - plate) / mixing;
       change[SUMP] = (q.oilInput() - q.tank() - q.coolers() - q.gearboxCase()) / SUMP_CAPACITY;
-      change[WAX] = (y[COOLANT] - y[WAX]) / WAX_LAG;
       change[DISTANCE] = exchange.driveline().speed();
       change[GRIP] =
           rig.clutchedFan() < 0 ? 0 : (exchange.wantedEngagement() - y[GRIP]) / CLUTCH_LAG;
-      return change;
+      change[IN] = q.engine() + q.oilInput();
+      change[SHED] = q.heater() + lost + q.coolers() + q.gearboxCase();
+    }
+
+    /** No pump turns: block, tank and case lose to the air where they stand. */
+    private void soak(double t, double[] y, double coolant, double[] change) {
+      double ambient = trip.standing(point, t).ambient();
+      double left = Math.max(0, 1 - (t - offSince) / UNDER_BONNET_COOLS);
+      double underBonnet = ambient + UNDER_BONNET_RISE * left;
+      double block = BLOCK_TO_AIR * (coolant - underBonnet);
+      double tank = CoolantLoop.standingLoss(0) * (y[OUTLET] - ambient);
+      double gearbox = rig.oilLoop().standingCaseHeat(y[SUMP], underBonnet);
+      change[HEAT] = -block - tank;
+      change[OUTLET] = -tank / OUTLET_CAPACITY;
+      change[SUMP] = -gearbox / SUMP_CAPACITY;
+      change[SHED] = block + tank + gearbox;
     }
   }
 }

@@ -1,8 +1,11 @@
 package roadbreeze.core.haul;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import roadbreeze.core.vehicle.Powertrain;
+import roadbreeze.core.vehicle.Surface;
 
 /**
  * A road from point to point, as it is driven. The last point only ends it.
@@ -21,33 +24,105 @@ public record Road(List<Point> points) {
    * @param elevation m
    * @param speed asked from here on, m/s
    * @param grade of a climb at this elevation from here on; empty where elevations give it
+   * @param surface from here on
+   * @param headwind from here on, m/s; negative from behind
+   * @param ambient known here, °C; between such points it changes evenly
    * @param stop made here before driving on
    */
   public record Point(
-      double distance, double elevation, double speed, OptionalDouble grade, Optional<Stop> stop) {
+      double distance,
+      double elevation,
+      double speed,
+      OptionalDouble grade,
+      Surface surface,
+      double headwind,
+      OptionalDouble ambient,
+      Optional<Stop> stop) {
 
+    /** On asphalt in still air. */
     public static Point of(double distance, double elevation, double speed) {
-      return new Point(distance, elevation, speed, OptionalDouble.empty(), Optional.empty());
+      return new Point(
+          distance,
+          elevation,
+          speed,
+          OptionalDouble.empty(),
+          Surface.ASPHALT,
+          0,
+          OptionalDouble.empty(),
+          Optional.empty());
     }
 
     /** A constant climb at one elevation. */
     public Point climbing(double constant) {
-      return new Point(distance, elevation, speed, OptionalDouble.of(constant), stop);
+      return new Point(
+          distance,
+          elevation,
+          speed,
+          OptionalDouble.of(constant),
+          surface,
+          headwind,
+          ambient,
+          stop);
     }
 
     public Point stopping(Stop here) {
-      return new Point(distance, elevation, speed, grade, Optional.of(here));
+      return new Point(
+          distance, elevation, speed, grade, surface, headwind, ambient, Optional.of(here));
+    }
+
+    private Point driving() {
+      return new Point(
+          distance, elevation, speed, grade, surface, headwind, ambient, Optional.empty());
+    }
+
+    /** On another surface in some wind. */
+    public Point on(Surface other, double wind) {
+      return new Point(distance, elevation, speed, grade, other, wind, ambient, stop);
+    }
+
+    /** Where the air is known. */
+    public Point at(double temperature) {
+      return new Point(
+          distance,
+          elevation,
+          speed,
+          grade,
+          surface,
+          headwind,
+          OptionalDouble.of(temperature),
+          stop);
+    }
+
+    /** A point of the same stretch further on. */
+    private Point later(double place, double height) {
+      return new Point(
+          place, height, speed, grade, surface, headwind, OptionalDouble.empty(), Optional.empty());
     }
   }
 
   /**
-   * Standing with the engine at idle.
+   * Standing.
    *
    * @param seconds of it
-   * @param inGear the converter is stalled; else the selector is in neutral
-   * @param fansDead no electric fan runs
+   * @param engine how it runs; empty where it is off
+   * @param fansDead no electric fan runs; else they go on as they are switched, engine or not
    */
-  public record Stop(double seconds, boolean inGear, boolean fansDead) {}
+  public record Stop(double seconds, Optional<Powertrain.Standing> engine, boolean fansDead) {
+    /** At idle in neutral. */
+    public static Stop idling(double seconds) {
+      return new Stop(seconds, Optional.of(Powertrain.Standing.NEUTRAL), false);
+    }
+
+    /** With the engine off and everything electric too. */
+    public static Stop off(double seconds) {
+      return new Stop(seconds, Optional.empty(), true);
+    }
+  }
+
+  /** As driven, m. */
+  public double length() {
+    return points.get(points.size() - 1).distance() - points.get(0).distance();
+  }
 
   /** Rise over run from a point to the next. */
   double grade(int from) {
@@ -65,5 +140,56 @@ public record Road(List<Point> points) {
     return last || here.grade().isPresent()
         ? here.elevation()
         : here.elevation() + grade(from) * (distance - here.distance());
+  }
+
+  /** Of the air as it is known along the road, °C; empty where no point knows it. */
+  OptionalDouble ambient(double distance) {
+    Point before = null;
+    for (Point point : points) {
+      if (point.ambient().isEmpty()) {
+        continue;
+      }
+      if (point.distance() >= distance) {
+        return OptionalDouble.of(
+            before == null ? point.ambient().getAsDouble() : between(before, point, distance));
+      }
+      before = point;
+    }
+    return before == null ? OptionalDouble.empty() : before.ambient();
+  }
+
+  private static double between(Point a, Point b, double distance) {
+    double share = (distance - a.distance()) / (b.distance() - a.distance());
+    return a.ambient().getAsDouble() * (1 - share) + b.ambient().getAsDouble() * share;
+  }
+
+  /** The part of it between two places; what stops lie at its beginning are over. */
+  Road between(double from, double to) {
+    List<Point> part = new ArrayList<>();
+    for (Point point : splitAt(from).splitAt(to).points) {
+      if (point.distance() >= from && point.distance() <= to) {
+        boolean past = part.isEmpty() && from > points.get(0).distance();
+        part.add(past ? point.driving() : point);
+      }
+    }
+    return new Road(part);
+  }
+
+  /** The same road with a stop at one of its points. */
+  Road stoppingAt(double distance, Stop stop) {
+    return new Road(
+        points.stream().map(p -> p.distance() == distance ? p.stopping(stop) : p).toList());
+  }
+
+  /** The same road with a point at a place, if none is there; places beyond its ends leave it. */
+  Road splitAt(double distance) {
+    for (int i = 0; i + 1 < points.size(); i++) {
+      if (points.get(i).distance() < distance && distance < points.get(i + 1).distance()) {
+        List<Point> more = new ArrayList<>(points);
+        more.add(i + 1, points.get(i).later(distance, elevation(i, distance)));
+        return new Road(more);
+      }
+    }
+    return this;
   }
 }

@@ -1,6 +1,8 @@
 package roadbreeze.core.haul;
 
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 import roadbreeze.core.explain.Name;
 
@@ -8,8 +10,15 @@ import roadbreeze.core.explain.Name;
  * What a haul did, moment by moment, and when fans switched.
  *
  * @param moments from the start on, at most a few seconds apart
+ * @param ledger the heat of all of it
  */
-public record Trace(List<Moment> moments, List<Switching> switchings) {
+public record Trace(List<Moment> moments, List<Switching> switchings, Ledger ledger) {
+  /**
+   * Heat over the whole haul, J: what came in, what was shed, and what engine, tank and sump hold
+   * more at the end.
+   */
+  public record Ledger(double in, double shed, double stored) {}
+
   public Trace {
     moments = List.copyOf(moments);
     switchings = List.copyOf(switchings);
@@ -20,8 +29,13 @@ public record Trace(List<Moment> moments, List<Switching> switchings) {
    *
    * @param time since the start, s
    * @param distance driven, m
+   * @param elevation m
+   * @param ambient °C
    * @param speed held, m/s
-   * @param gear 0 in neutral
+   * @param gear 0 in neutral and with the engine off
+   * @param locked the converter is
+   * @param engineRpm 0 with the engine off
+   * @param fuelPower W
    * @param coolant leaving the engine, °C
    * @param outletTank of the radiator, °C
    * @param sump oil in the pan, °C
@@ -32,21 +46,57 @@ public record Trace(List<Moment> moments, List<Switching> switchings) {
   public record Moment(
       double time,
       double distance,
+      double elevation,
+      double ambient,
       double speed,
       int gear,
+      boolean locked,
+      double engineRpm,
+      double fuelPower,
       double coolant,
       double outletTank,
       double sump,
       double feed,
       double opening,
-      double engagement) {}
+      double engagement,
+      Fans fans) {}
+
+  /**
+   * Fans at a moment, in the order of the rig's.
+   *
+   * @param share of the highest speed that each can have (-)
+   * @param electric power, W
+   * @param belt power, W
+   */
+  public record Fans(double[] share, double electric, double belt) {
+    /** The fastest of them (-). */
+    public double fastest() {
+      double most = 0;
+      for (double s : share) {
+        most = Math.max(most, s);
+      }
+      return most;
+    }
+  }
 
   /**
    * A fan that switched.
    *
    * @param time since the start, s
+   * @param place among the switched fans
    */
-  public record Switching(double time, Name fan, boolean on) {}
+  public record Switching(double time, int place, Name fan, boolean on) {}
+
+  /** The switched fans that run at a time, by their places among these. */
+  List<Integer> running(double time) {
+    Map<Integer, Boolean> last = new TreeMap<>();
+    for (Switching s : switchings) {
+      if (s.time() <= time) {
+        last.put(s.place(), s.on());
+      }
+    }
+    return last.entrySet().stream().filter(Map.Entry::getValue).map(Map.Entry::getKey).toList();
+  }
 
   /** The moment at a time, between those that are kept; the ends beyond them. */
   public Moment at(double time) {
@@ -63,17 +113,59 @@ public record Trace(List<Moment> moments, List<Switching> switchings) {
     Moment a = moments.get(after - 1);
     Moment b = moments.get(after);
     double share = b.time() > a.time() ? (time - a.time()) / (b.time() - a.time()) : 1;
+    Moment near = share < 0.5 ? a : b;
     return new Moment(
         time,
         between(a.distance, b.distance, share),
+        between(a.elevation, b.elevation, share),
+        between(a.ambient, b.ambient, share),
         between(a.speed, b.speed, share),
-        share < 0.5 ? a.gear : b.gear,
+        near.gear,
+        near.locked,
+        between(a.engineRpm, b.engineRpm, share),
+        between(a.fuelPower, b.fuelPower, share),
         between(a.coolant, b.coolant, share),
         between(a.outletTank, b.outletTank, share),
         between(a.sump, b.sump, share),
         between(a.feed, b.feed, share),
         between(a.opening, b.opening, share),
-        between(a.engagement, b.engagement, share));
+        between(a.engagement, b.engagement, share),
+        near.fans);
+  }
+
+  /** The whole of it over time: {@code ∫ what dt}. */
+  public double integral(ToDoubleFunction<Moment> what) {
+    double sum = 0;
+    for (int i = 1; i < moments.size(); i++) {
+      Moment a = moments.get(i - 1);
+      Moment b = moments.get(i);
+      sum += (b.time() - a.time()) * (what.applyAsDouble(a) + what.applyAsDouble(b)) / 2;
+    }
+    return sum;
+  }
+
+  /** How long something is over zero, s; between moments it changes evenly. */
+  public double over(ToDoubleFunction<Moment> what) {
+    double sum = 0;
+    for (int i = 1; i < moments.size(); i++) {
+      double a = what.applyAsDouble(moments.get(i - 1));
+      double b = what.applyAsDouble(moments.get(i));
+      double most = Math.max(a, b);
+      double least = Math.min(a, b);
+      double share = least >= 0 ? 1 : most <= 0 ? 0 : most / (most - least);
+      sum += share * (moments.get(i).time() - moments.get(i - 1).time());
+    }
+    return sum;
+  }
+
+  /** What is left of it from a time on. */
+  Trace from(double time) {
+    List<Moment> left = moments.stream().filter(m -> m.time() >= time).toList();
+    return time <= 0 || left.isEmpty() ? this : new Trace(left, switchings, ledger);
+  }
+
+  public Moment last() {
+    return moments.get(moments.size() - 1);
   }
 
   /**

@@ -29,6 +29,10 @@ public enum Problem implements Code {
   BOX_HEAT_OR_MASS,
   NO_COOLER_FITS,
   NO_FAN_FITS,
+  NO_ROAD_IN_FILE,
+  NO_HEIGHTS,
+  READING_OF("ask WORD"),
+  NOT_TO_BE_DRIVEN("why WORD"),
 
   NO_AIR("heat POWER"),
   COOLANT_UNBOUND("ceiling TEMPERATURE", "heat POWER"),

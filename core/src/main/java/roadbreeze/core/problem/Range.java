@@ -5,13 +5,17 @@ import roadbreeze.core.explain.Argument;
 /** The span a quantity may have as an input, in SI (temperatures in °C). */
 public record Range(Quantity quantity, double low, double high) {
 
+  /** True of a value in the span; not of what is no number. */
+  public boolean contains(double value) {
+    return value >= low && value <= high;
+  }
+
   /**
    * @return the value, unchanged
    * @throws BadInputException if the value is outside the range or not a number
    */
   public double require(double value) {
-    // Written so that NaN fails too.
-    if (!(value >= low && value <= high)) {
+    if (!contains(value)) {
       throw Problem.OUT_OF_RANGE.refuse(
           quantity,
           Argument.amount(quantity.kind(), value),

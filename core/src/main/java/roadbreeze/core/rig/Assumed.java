@@ -14,7 +14,7 @@ public enum Assumed implements Code {
     @Override
     Truck scale(Truck t, double x) {
       Truck.Load l = t.load();
-      return t.with(
+      return t.withLoad(
           new Truck.Load(
               l.vehicleMass() * x, l.trailerMass(), l.rollingCoefficient(), l.dragArea()));
     }
@@ -23,7 +23,7 @@ public enum Assumed implements Code {
     @Override
     Truck scale(Truck t, double x) {
       Truck.Load l = t.load();
-      return t.with(
+      return t.withLoad(
           new Truck.Load(
               l.vehicleMass(), l.trailerMass() * x, l.rollingCoefficient(), l.dragArea()));
     }
@@ -32,7 +32,7 @@ public enum Assumed implements Code {
     @Override
     Truck scale(Truck t, double x) {
       Truck.Load l = t.load();
-      return t.with(
+      return t.withLoad(
           new Truck.Load(
               l.vehicleMass(), l.trailerMass(), l.rollingCoefficient() * x, l.dragArea()));
     }
@@ -65,7 +65,7 @@ public enum Assumed implements Code {
     @Override
     Truck scale(Truck t, double x) {
       Truck.Cores c = t.cores();
-      return t.with(
+      return t.withCores(
           new Truck.Cores(
               c.radiator(),
               c.condenser().map(core -> core.scaled(1, 1, x, 1)),
@@ -77,14 +77,15 @@ public enum Assumed implements Code {
     @Override
     Truck scale(Truck t, double x) {
       Truck.CoolantSide c = t.coolant();
-      return t.with(new Truck.CoolantSide(c.fluid(), c.capPressure(), c.pumpFlowAt4000() * x));
+      return t.withCoolant(
+          new Truck.CoolantSide(c.fluid(), c.capPressure(), c.pumpFlowAt4000() * x));
     }
   },
   OIL_FLOW(0.30) {
     @Override
     Truck scale(Truck t, double x) {
       Truck.OilSide o = t.oil();
-      return t.with(
+      return t.withOil(
           new Truck.OilSide(
               o.fluid(), o.flow() * x, o.caseConductance(), o.tankConductance(), o.bypass()));
     }
@@ -94,7 +95,7 @@ public enum Assumed implements Code {
     Truck scale(Truck t, double x) {
       Truck.OilSide o = t.oil();
       OptionalDouble tank = o.tankConductance();
-      return t.with(
+      return t.withOil(
           new Truck.OilSide(
               o.fluid(),
               o.flow(),
@@ -107,7 +108,7 @@ public enum Assumed implements Code {
     @Override
     Truck scale(Truck t, double x) {
       Truck.OilSide o = t.oil();
-      return t.with(
+      return t.withOil(
           new Truck.OilSide(
               o.fluid(), o.flow(), o.caseConductance() * x, o.tankConductance(), o.bypass()));
     }
@@ -116,7 +117,7 @@ public enum Assumed implements Code {
     @Override
     Truck scale(Truck t, double x) {
       Accessories a = t.accessories();
-      return t.with(
+      return t.withAccessories(
           new Accessories(a.basePower() * x, a.airConditioningPower(), a.condenserHeat()));
     }
   },
@@ -124,7 +125,7 @@ public enum Assumed implements Code {
     @Override
     Truck scale(Truck t, double x) {
       Accessories a = t.accessories();
-      return t.with(
+      return t.withAccessories(
           new Accessories(a.basePower(), a.airConditioningPower(), a.condenserHeat() * x));
     }
   },
@@ -193,7 +194,7 @@ public enum Assumed implements Code {
 
   private static Truck withRadiator(Truck t, Core radiator) {
     Truck.Cores c = t.cores();
-    return t.with(
+    return t.withCores(
         new Truck.Cores(radiator, c.condenser(), c.chargeAirCooler(), c.chargeAirFirst()));
   }
 }

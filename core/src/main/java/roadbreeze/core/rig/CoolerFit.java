@@ -43,6 +43,12 @@ public record CoolerFit(
     return new CoolerFit(name, part, place, x, y, newGap, closed, ownFan, ratingFactor);
   }
 
+  /** With its own fan at rest. */
+  public CoolerFit withoutOwnFan() {
+    return new CoolerFit(
+        name, part, place, x, y, gap, sealed, OptionalDouble.empty(), ratingFactor);
+  }
+
   /** Away from the pack, with a fan of its own. */
   public CoolerFit elsewhere(double fan) {
     return new CoolerFit(

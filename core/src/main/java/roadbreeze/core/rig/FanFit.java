@@ -1,12 +1,12 @@
 package roadbreeze.core.rig;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.Rectangle;
-import roadbreeze.core.switching.FanSwitch;
 
 /**
  * A fan where it stands.
@@ -18,6 +18,7 @@ import roadbreeze.core.switching.FanSwitch;
  * @param measuredFactor of its pressure in this truck over its sheet's, by an air traverse at the
  *     core; empty if none was taken
  */
+@RecordBuilder
 public record FanFit(
     Name name,
     FanUnit part,
@@ -27,7 +28,8 @@ public record FanFit(
     double speedShare,
     boolean held,
     Optional<FanSwitch> switched,
-    OptionalDouble measuredFactor) {
+    OptionalDouble measuredFactor)
+    implements FanFitBuilder.With {
 
   /** A puller on a shroud over the whole of a core. */
   public static FanFit over(Rectangle core, FanUnit part) {
@@ -41,22 +43,6 @@ public record FanFit(
         false,
         Optional.empty(),
         OptionalDouble.empty());
-  }
-
-  public FanFit withPart(FanUnit other) {
-    return new FanFit(
-        name, other, pusher, shrouded, outline, speedShare, held, switched, measuredFactor);
-  }
-
-  /** The same, its pressure corrected by what was measured, or by nothing of its own. */
-  public FanFit measured(OptionalDouble factor) {
-    return new FanFit(name, part, pusher, shrouded, outline, speedShare, held, switched, factor);
-  }
-
-  /** The same with its driver's switch on. */
-  FanFit withHeld() {
-    return new FanFit(
-        name, part, pusher, shrouded, outline, speedShare, true, switched, measuredFactor);
   }
 
   /**

@@ -1,5 +1,6 @@
 package roadbreeze.core.rig;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.FanDrive;
 import roadbreeze.core.explain.Code;
@@ -20,6 +21,7 @@ import roadbreeze.core.stack.FanCurve;
  *     known
  * @param gripsFrom air behind the radiator for a bimetal clutch, coolant for a controlled one, °C
  */
+@RecordBuilder
 public record FanUnit(
     Type kind,
     int count,
@@ -31,7 +33,8 @@ public record FanUnit(
     OptionalDouble referencePower,
     OptionalDouble gripsFrom,
     OptionalDouble gripsFully,
-    OptionalDouble clutchLimitRpm) {
+    OptionalDouble clutchLimitRpm)
+    implements FanUnitBuilder.With {
   /** Air power over electrical power; usual of brushed axial fans. */
   private static final double FAN_EFFICIENCY = 0.45;
 
@@ -104,18 +107,8 @@ public record FanUnit(
     return value.orElseThrow(() -> Problem.FAN_NEEDS.refuse(what));
   }
 
-  public FanUnit withCurve(FanCurve other) {
-    return new FanUnit(
-        kind,
-        count,
-        diameter,
-        other,
-        electricalPower,
-        pulleyRatio,
-        referenceRpm,
-        referencePower,
-        gripsFrom,
-        gripsFully,
-        clutchLimitRpm);
+  /** The same with its clutch grown solid. */
+  public FanUnit lockedUp() {
+    return withKind(Type.BELT);
   }
 }

@@ -48,6 +48,26 @@ public record OilCooler(
     return new LouvredFin(depth, finsPerInch, tubePitch, FinMetal.ALUMINIUM);
   }
 
+  /** The same with a bypass that sends all oil through from a temperature on, °C. */
+  public OilCooler openingAt(double temperature) {
+    return bypassed(OptionalDouble.of(temperature), OptionalDouble.empty());
+  }
+
+  /** The same with a bypass that gives way to a drop, Pa. */
+  public OilCooler givingWayAt(double pressure) {
+    return bypassed(OptionalDouble.empty(), OptionalDouble.of(pressure));
+  }
+
+  /** The same with all its oil through the core. */
+  public OilCooler withoutBypass() {
+    return bypassed(OptionalDouble.empty(), OptionalDouble.empty());
+  }
+
+  private OilCooler bypassed(OptionalDouble opens, OptionalDouble pressure) {
+    return new OilCooler(
+        family, width, height, depth, finsPerInch, tubePitch, passes, portBore, opens, pressure);
+  }
+
   /** What lets cold or thick oil past it. */
   public Bypass bypass() {
     double open = bypassOpens.orElse(Double.NEGATIVE_INFINITY);

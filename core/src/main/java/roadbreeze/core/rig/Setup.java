@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.OilElement;
-import roadbreeze.core.switching.SwitchedFan;
 
 /** A truck with a build on it. */
 public record Setup(Truck truck, Fitting fitting) {
@@ -34,13 +33,19 @@ public record Setup(Truck truck, Fitting fitting) {
         .toList();
   }
 
-  /** Fans with a switch of their own. */
+  /**
+   * Electric fans with a switch of their own; where the truck's sensor reads too low they all come
+   * later.
+   */
   public List<SwitchedFan> switchedFans() {
     List<SwitchedFan> switched = new ArrayList<>();
+    double late = fitting.condition().sensorOffset();
     for (int i = 0; i < fitting.fans().size(); i++) {
       FanFit fan = fitting.fans().get(i);
       int index = i;
-      fan.switched().ifPresent(s -> switched.add(new SwitchedFan(index, fan.name(), s)));
+      fan.switched()
+          .filter(s -> fan.part().kind() == FanUnit.Type.ELECTRIC)
+          .ifPresent(s -> switched.add(new SwitchedFan(index, fan.name(), s.later(late))));
     }
     return switched;
   }

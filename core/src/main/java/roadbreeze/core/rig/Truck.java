@@ -1,5 +1,6 @@
 package roadbreeze.core.rig;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -20,6 +21,7 @@ import roadbreeze.core.vehicle.Powertrain;
  * @param fanFactor on the pressure of fans that no air traverse measured in this truck; 1 without
  *     any traverse
  */
+@RecordBuilder
 public record Truck(
     Powertrain powertrain,
     Load load,
@@ -30,7 +32,8 @@ public record Truck(
     FrontEnd front,
     Cores cores,
     double fanFactor,
-    FoundLines lines) {
+    FoundLines lines)
+    implements TruckBuilder.With {
 
   /** What is moved, kg and m². */
   public record Load(
@@ -101,34 +104,4 @@ public record Truck(
    * @param coldOil oil of a cold morning, °C
    */
   public record FoundLines(Line line, double pumpMaxPressure, double coldOil) {}
-
-  Truck with(Load newLoad) {
-    return new Truck(
-        powertrain, newLoad, accessories, chargeAir, coolant, oil, front, cores, fanFactor, lines);
-  }
-
-  Truck with(Accessories newAccessories) {
-    return new Truck(
-        powertrain, load, newAccessories, chargeAir, coolant, oil, front, cores, fanFactor, lines);
-  }
-
-  Truck with(CoolantSide newCoolant) {
-    return new Truck(
-        powertrain, load, accessories, chargeAir, newCoolant, oil, front, cores, fanFactor, lines);
-  }
-
-  Truck with(OilSide newOil) {
-    return new Truck(
-        powertrain, load, accessories, chargeAir, coolant, newOil, front, cores, fanFactor, lines);
-  }
-
-  Truck with(FrontEnd newFront) {
-    return new Truck(
-        powertrain, load, accessories, chargeAir, coolant, oil, newFront, cores, fanFactor, lines);
-  }
-
-  Truck with(Cores newCores) {
-    return new Truck(
-        powertrain, load, accessories, chargeAir, coolant, oil, front, newCores, fanFactor, lines);
-  }
 }

@@ -169,7 +169,10 @@ public record AirReading(
 
   private static double flow(Setup setup, FanRun run, Air air, double factor) {
     UnaryOperator<FanFit> corrected =
-        fan -> fan.name().id().equals(run.fan()) ? fan.measured(OptionalDouble.of(factor)) : fan;
+        fan ->
+            fan.name().id().equals(run.fan())
+                ? fan.withMeasuredFactor(OptionalDouble.of(factor))
+                : fan;
     List<FanFit> fans = setup.fitting().fans().stream().map(corrected).toList();
     return StandingAir.of(setup.with(setup.fitting().withFans(fans)), run, air);
   }

@@ -10,7 +10,10 @@ public record Margin(double peak, double limit, double band) {
    * A two-sided nine-in-ten band of a normal spread is 1.645 standard deviations, a one-sided
    * nine-in-ten limit 1.282 of them.
    */
-  static final double ONE_SIDED = 1.2816 / 1.6449;
+  static final double ONE_SIDED = 1.2816 / Margin.NINE_IN_TEN;
+
+  /** A nine-in-ten half width in standard deviations. */
+  public static final double NINE_IN_TEN = 1.6449;
 
   /** Headroom, K; negative when over. */
   public double headroom() {

@@ -5,13 +5,31 @@ import roadbreeze.core.explain.Code;
 
 /** What a check of switch points finds, worst first. */
 public enum SwitchFinding implements Code {
-  NEVER_STOPS("fan NAME", "off TEMPERATURE", "start TEMPERATURE", "full TEMPERATURE"),
-  MAY_NOT_STOP("fan NAME", "off TEMPERATURE", "start TEMPERATURE", "full TEMPERATURE"),
+  NEVER_STOPS(
+      "fan NAME",
+      "off TEMPERATURE",
+      "start TEMPERATURE",
+      "full TEMPERATURE",
+      "rests PERIOD",
+      "after PERIOD"),
   TOO_LATE(
-      "fan NAME", "lag DURATION", "on TEMPERATURE", "reached TEMPERATURE", "limit TEMPERATURE"),
+      "fan NAME",
+      "on TEMPERATURE",
+      "reached TEMPERATURE",
+      "limit TEMPERATURE",
+      "earlier TEMPERATURE"),
   WAITS_PAST_LIMIT("fan NAME", "on TEMPERATURE", "limit TEMPERATURE"),
-  NARROW_BAND("fan NAME", "band DIFFERENCE", "wanted DIFFERENCE"),
-  NEVER_NEEDED("fan NAME", "settles TEMPERATURE"),
+  MAY_NOT_STOP(
+      "fan NAME",
+      "off TEMPERATURE",
+      "start TEMPERATURE",
+      "full TEMPERATURE",
+      "rests PERIOD",
+      "after PERIOD"),
+  CHATTERS("fan NAME", "band DIFFERENCE", "starts COUNT"),
+  READS_LATE("fan NAME", "sensor WORD", "on TEMPERATURE", "then TEMPERATURE"),
+  TWO_AT_ONCE("fan NAME", "other NAME", "on TEMPERATURE"),
+  NEVER_NEEDED("fan NAME", "highest TEMPERATURE"),
   SOUND;
 
   private final List<Parameter> parameters;

@@ -1,5 +1,4 @@
 /**
- * Switch points: thermostat and fan switch on one temperature scale, and a first-order run of a
- * climb between steady states. The full time model is not needed to see a fan that never stops.
+ * Switch points: what they come to over a road, what is wrong with them, and which would be better.
  */
 package roadbreeze.core.switching;

@@ -70,6 +70,9 @@ public final class Engine {
   private static final double REFERENCE_KELVIN = 298;
   private static final double MOST_GAIN = 1.05;
 
+  /** Of the power that motors an engine, what its coolant gets; our own default. */
+  private static final double MOTORED_SHARE = 0.5;
+
   private final Kind kind;
   private final double displacement;
   private final PolynomialSplineFunction torque;
@@ -147,10 +150,26 @@ public final class Engine {
     return greatestPower;
   }
 
+  /** What it takes to turn, W: {@code fmep·V_d·N/120}. */
+  double frictionPower(double speed) {
+    return kind.frictionPressure * displacement * Rpm.fromRadPerSecond(speed) / 120;
+  }
+
   /** Power in the fuel, W: {@code (P_brake + fmep·V_d·N/120)/η_i}. */
   public double fuelPower(double brakePower, double speed) {
-    double friction = kind.frictionPressure * displacement * Rpm.fromRadPerSecond(speed) / 120;
-    return (brakePower + friction) / kind.indicatedEfficiency;
+    return Math.max(0, brakePower + frictionPower(speed)) / kind.indicatedEfficiency;
+  }
+
+  /**
+   * Heat that the coolant gets, W: the fuel's share, and of what motors it with the fuel cut a
+   * half.
+   *
+   * @param brakePower negative where the hill turns it
+   * @param factor on the share κ (-)
+   */
+  public double coolantHeat(double brakePower, double speed, double factor) {
+    return factor * kind.coolantShare * fuelPower(brakePower, speed)
+        + MOTORED_SHARE * Math.max(0, -brakePower);
   }
 
   /** The heat a coolant gets of a brake power, with what went in; at the nominal κ. */

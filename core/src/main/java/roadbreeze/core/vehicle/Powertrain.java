@@ -18,6 +18,9 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
   /** Slower than this is not driving but crawling, m/s. */
   public static final double SLOWEST = 1.4;
 
+  /** Of a resting engine that its driver helps along; our own default. */
+  private static final double FAST_IDLE_RPM = 1300;
+
   private static final double SPEED_STEP = 0.5;
   private static final double SPEED_TOLERANCE = 1e-4;
 
@@ -33,7 +36,7 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
    * @param speedRatio converter turbine over engine speed, 1 when locked
    * @param engineSpeed rad/s
    * @param wheelPower W
-   * @param brakePower W, with everything the belts drive
+   * @param brakePower W, with everything the belts drive; negative where the hill turns the engine
    * @param converterHeat W
    * @param meshHeat of the gears, W
    * @param spinHeat that the engine pays for, W; the oil gets what its own temperature makes of it
@@ -125,7 +128,8 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
   }
 
   private Optional<State> holding(Task task, double speed) {
-    double wheelPower = Math.max(0, task.force().applyAsDouble(speed) * speed);
+    double asked = task.force().applyAsDouble(speed) * speed;
+    double wheelPower = Math.max(0, asked);
     double most = USABLE_TORQUE * engine.greatestPower() * engine.torqueShare(task.air());
     if (wheelPower / (driveline.meshEfficiency() * driveline.axleEfficiency()) > most) {
       return Optional.empty(); // spares the slip search where power alone says no
@@ -135,7 +139,7 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
       if (gear > 1 && !turbine.locked && !slipsLittle(turbine)) {
         continue; // spares the slip search
       }
-      State state = inGear(task, turbine);
+      State state = inGear(task, turbine, Math.max(0, -asked));
       if (holds(state, task.air())) {
         return Optional.of(state);
       }
@@ -192,8 +196,13 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
         gear, locked, roadSpeed, wheelPower, speed, mesh, spin, afterMesh + mesh + spin);
   }
 
-  /** The state in one gear, whether or not the engine can give it. */
-  private State inGear(Task task, Turbine turbine) {
+  /**
+   * The state in one gear, whether or not the engine can give it.
+   *
+   * @param push of the hill at the wheels, W; through a locked converter it turns the engine, with
+   *     the fuel cut as far as it does, and the brakes hold the rest
+   */
+  private State inGear(Task task, Turbine turbine, double push) {
     double turbinePower = turbine.power;
     double mesh = turbine.mesh;
     double speedRatio = 1;
@@ -211,6 +220,11 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
       engineSpeed = slip.engineSpeed();
       converterHeat = slip.heat();
     }
+    double brake = turbinePower + converterHeat + task.accessoryPower().applyAsDouble(engineSpeed);
+    if (turbine.locked) {
+      double through = push * driveline.axleEfficiency() * driveline.meshEfficiency();
+      brake = Math.max(-engine.frictionPower(engineSpeed), brake - through);
+    }
     return new State(
         turbine.gear,
         turbine.roadSpeed,
@@ -219,19 +233,30 @@ public record Powertrain(Engine engine, Converter converter, Driveline driveline
         speedRatio,
         engineSpeed,
         turbine.wheelPower,
-        turbinePower + converterHeat + task.accessoryPower().applyAsDouble(engineSpeed),
+        brake,
         converterHeat,
         mesh,
         turbine.spin,
         driveline.spinLoss(turbine.speed, 1));
   }
 
-  /**
-   * Standing with the engine at idle: in neutral the gearbox's input turns with the engine, held in
-   * gear the converter is stalled.
-   */
-  public State standing(boolean inGear, DoubleUnaryOperator accessoryPower, double spinThickness) {
-    double idle = engine.idleSpeed();
+  /** How a truck stands with its engine running. */
+  public enum Standing {
+    /** In neutral the gearbox's input turns with the engine. */
+    NEUTRAL,
+    /** Held in gear the converter is stalled. */
+    IN_GEAR,
+    /** In neutral at a raised speed, as drivers rest an engine that is hot. */
+    FAST_IDLE
+  }
+
+  /** Standing with the engine running. */
+  public State standing(Standing how, DoubleUnaryOperator accessoryPower, double spinThickness) {
+    boolean inGear = how == Standing.IN_GEAR;
+    double idle =
+        how == Standing.FAST_IDLE
+            ? Math.max(engine.idleSpeed(), Rpm.toRadPerSecond(FAST_IDLE_RPM))
+            : engine.idleSpeed();
     Converter.Slip stalled = converter.at(0, idle);
     double converterHeat = inGear ? stalled.heat() : 0;
     double spin = inGear ? 0 : driveline.spinLoss(idle, spinThickness);

@@ -36,10 +36,20 @@ public record RoadLoad(double mass, double rollingCoefficient, double dragArea) 
    * @param speed m/s
    */
   public double force(double grade, double speed, double airDensity, double dragFactor) {
+    return force(grade, speed, Surface.ASPHALT, airDensity, dragFactor);
+  }
+
+  /**
+   * The same on some surface in some wind.
+   *
+   * @param airSpeed at which the air comes from ahead, m/s; negative from behind
+   */
+  public double force(
+      double grade, double airSpeed, Surface surface, double airDensity, double dragFactor) {
     double cos = 1 / Math.sqrt(1 + grade * grade);
     double sin = grade * cos;
-    return mass * GRAVITY * (sin + rollingCoefficient * cos)
-        + 0.5 * airDensity * dragArea * dragFactor * speed * speed;
+    return mass * GRAVITY * (sin + (rollingCoefficient + surface.added()) * cos)
+        + 0.5 * airDensity * dragArea * dragFactor * airSpeed * Math.abs(airSpeed);
   }
 
   /** The force at work, with what went in. */

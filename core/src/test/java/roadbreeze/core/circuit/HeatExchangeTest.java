@@ -26,7 +26,7 @@ class HeatExchangeTest {
     Rig rig = WorkedCase.rig(cooled);
     OperatingPoint point = new OperatingPoint(grade, kmh / 3.6, 38, 600, true);
     Balance steady = new SteadyBalance(rig).solve(point);
-    HeatExchange exchange = HeatExchange.of(rig, point, steady.fanEngagement());
+    HeatExchange exchange = HeatExchange.of(rig, Factors.NOMINAL, point, steady.fanEngagement());
     double coolant = 60;
     double outlet = 50;
     double sump = 50;
@@ -46,7 +46,8 @@ class HeatExchangeTest {
   @ParameterizedTest
   @CsvSource({"95, 80, 90", "120, 110, 70"})
   void askedTwiceTheAnswerIsTheSame(double coolant, double outlet, double sump) {
-    HeatExchange exchange = HeatExchange.of(WorkedCase.rig(true), WorkedCase.CLIMB, 1);
+    HeatExchange exchange =
+        HeatExchange.of(WorkedCase.rig(true), Factors.NOMINAL, WorkedCase.CLIMB, 1);
     HeatExchange.State state = state(coolant, outlet, sump);
     HeatExchange.Flows first = exchange.at(state);
     exchange.at(state(40, 30, 140));

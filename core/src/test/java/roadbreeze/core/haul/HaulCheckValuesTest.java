@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -13,11 +14,12 @@ import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.FanSwitch;
 import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
-import roadbreeze.core.switching.FanSwitch;
-import roadbreeze.core.switching.SwitchedFan;
+import roadbreeze.core.rig.SwitchedFan;
+import roadbreeze.core.vehicle.Powertrain;
 
 /** Check values of the haul in time, worked truck: coolant, outlet tank, sump. */
 class HaulCheckValuesTest {
@@ -89,7 +91,7 @@ class HaulCheckValuesTest {
 
   @Test
   void atTheTopItIdlesWithItsFan() {
-    Trace trace = switchedClimb(new Road.Stop(300, false, false));
+    Trace trace = switchedClimb(Road.Stop.idling(300));
     stands(trace, 702, 100.10, 84.04, 85.11);
     stands(trace, 732, 98.91, 97.73, 85.58);
     stands(trace, 792, 101.20, 100.25, 87.14);
@@ -104,7 +106,7 @@ class HaulCheckValuesTest {
 
   @Test
   void orWithItsFanDead() {
-    Trace trace = switchedClimb(new Road.Stop(300, false, true));
+    Trace trace = switchedClimb(new Road.Stop(300, Optional.of(Powertrain.Standing.NEUTRAL), true));
     stands(trace, 702, 107.41, 106.15, 88.29);
     stands(trace, 732, 108.43, 107.28, 89.42);
     stands(trace, 792, 110.50, 109.36, 91.65);
@@ -114,7 +116,8 @@ class HaulCheckValuesTest {
 
   @Test
   void orHeldInGear() {
-    Trace trace = switchedClimb(new Road.Stop(300, true, false));
+    Trace trace =
+        switchedClimb(new Road.Stop(300, Optional.of(Powertrain.Standing.IN_GEAR), false));
     double[] times = {706.5, 791.5, 817.5, 900.5, 927};
     for (int i = 0; i < times.length; i++) {
       assertThat(trace.switchings().get(i + 1).time()).isCloseTo(times[i], within(3.0));
@@ -124,8 +127,25 @@ class HaulCheckValuesTest {
         .forEach(m -> assertThat(m.feed()).isBetween(110.5, 115.0));
   }
 
+  /** With a cooler in front and no bypass the pan of a cold morning stays cold for long. */
+  @ParameterizedTest
+  @CsvSource({"tank, -7.00, -0.77, 5.01", "bypassed, -6.39, 0.89, 7.21"})
+  void aColdMorningWithACooler(String way, double s1, double s2, double s3) {
+    Road road = new Road(List.of(Road.Point.of(0, 600, 60 / 3.6), Road.Point.of(20_100, 600, 60)));
+    Rig rig = cold(WorkedCase.setup(true).fitting(), way);
+    HaulRun.Start soaked = HaulRun.Start.soaked(-20);
+    Trace trace =
+        HaulRun.of(rig, Trip.of(road, -20, false), soaked, SWITCHED, HaulRun.USUAL_HYSTERESIS);
+    assertThat(trace.at(300).sump()).isCloseTo(s1, within(CLOSE));
+    assertThat(trace.at(600).sump()).isCloseTo(s2, within(CLOSE));
+    assertThat(trace.at(1200).sump()).isCloseTo(s3, within(CLOSE));
+  }
+
   private static Rig cold(String way) {
-    Fitting f = WorkedCase.fitting();
+    return cold(WorkedCase.fitting(), way);
+  }
+
+  private static Rig cold(Fitting f, String way) {
     Fitting.OilRun oil = f.oil();
     Fitting.OilRun plate =
         new Fitting.OilRun(

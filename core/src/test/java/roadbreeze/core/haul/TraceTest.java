@@ -9,12 +9,16 @@ import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
 
 class TraceTest {
+  private static final Trace.Fans STILL = new Trace.Fans(new double[0], 0, 0);
+
   private static Trace coolant(double end, double step, DoubleUnaryOperator of) {
     List<Trace.Moment> moments = new ArrayList<>();
     for (double t = 0; t <= end + 1e-9; t += step) {
-      moments.add(new Trace.Moment(t, 0, 0, 1, of.applyAsDouble(t), 0, 0, 0, 1, 1));
+      moments.add(
+          new Trace.Moment(
+              t, 0, 0, 38, 0, 1, true, 0, 0, of.applyAsDouble(t), 0, 0, 0, 1, 1, STILL));
     }
-    return new Trace(moments, List.of());
+    return new Trace(moments, List.of(), new Trace.Ledger(0, 0, 0));
   }
 
   @Test

@@ -171,7 +171,7 @@ class FittingTest {
             true,
             true);
     Truck shadowed =
-        t.with(
+        t.withFront(
             new Truck.FrontEnd(
                 f.opening(),
                 f.depth(),
@@ -201,7 +201,7 @@ class FittingTest {
     Truck t = PLAN.truck();
     Truck.FrontEnd f = t.front();
     return new Setup(
-        t.with(
+        t.withFront(
             new Truck.FrontEnd(
                 opening,
                 f.depth(),
@@ -247,7 +247,7 @@ class FittingTest {
     Truck t = PLAN.truck();
     Truck.OilSide o = t.oil();
     Truck truck =
-        t.with(
+        t.withOil(
             new Truck.OilSide(
                 o.fluid(),
                 o.flow(),
@@ -295,7 +295,7 @@ class FittingTest {
             OptionalDouble.empty());
     FanFit fan = PLAN.fitting().fans().get(0).withPart(unit);
     Balance late = solve(PLAN.with(PLAN.fitting().withFans(List.of(fan))));
-    Balance held = solve(PLAN.with(PLAN.fitting().withFans(List.of(fan.withHeld()))));
+    Balance held = solve(PLAN.with(PLAN.fitting().withFans(List.of(fan.withHeld(true)))));
     assertThat(held.fanEngagement()).isCloseTo(0.9, within(1e-5));
     assertThat(late.fanEngagement()).isLessThan(0.85);
     assertThat(held.coolant()).isLessThan(late.coolant() - 1);

@@ -33,7 +33,7 @@ class AirReadingTest {
   }
 
   private double flow(double factor) {
-    return StandingAir.of(blown(main().measured(OptionalDouble.of(factor))), WHOLE, AIR);
+    return StandingAir.of(blown(main().withMeasuredFactor(OptionalDouble.of(factor))), WHOLE, AIR);
   }
 
   private static FanUnit onEngine(FanUnit.Type kind) {
@@ -67,7 +67,10 @@ class AirReadingTest {
     // A model that is corrected already passes another flow, and the same factor is found.
     AirReading again =
         AirReading.atCore(
-            flow(planted) / FACE, blown(main().measured(OptionalDouble.of(1.1))), WHOLE, AIR);
+            flow(planted) / FACE,
+            blown(main().withMeasuredFactor(OptionalDouble.of(1.1))),
+            WHOLE,
+            AIR);
     assertThat(again.fanFactor()).hasValueCloseTo(planted, within(1e-5));
     assertThat(again.model()).isCloseTo(flow(1.1), within(1e-9));
   }

@@ -136,10 +136,12 @@ class PowertrainTest {
 
   @Test
   void standingInNeutralSpinsAndInGearStalls() {
-    Powertrain.State neutral = WorkedCase.powertrain().standing(false, w -> 5000, 1);
+    Powertrain.State neutral =
+        WorkedCase.powertrain().standing(Powertrain.Standing.NEUTRAL, w -> 5000, 1);
     assertThat(neutral.converterHeat()).isZero();
     assertThat(neutral.spinHeat()).isCloseTo(233, within(0.6));
-    Powertrain.State inGear = WorkedCase.powertrain().standing(true, w -> 5000, 1);
+    Powertrain.State inGear =
+        WorkedCase.powertrain().standing(Powertrain.Standing.IN_GEAR, w -> 5000, 1);
     assertThat(inGear.converterHeat()).isCloseTo(3327, within(0.6));
     Engine engine = WorkedCase.powertrain().engine();
     for (Powertrain.State state : List.of(neutral, inGear)) {

@@ -80,7 +80,7 @@ public record BalanceResult(
       double heatKw,
       boolean behindCooler) {}
 
-  static BalanceResult of(Rig rig, Balance b) {
+  public static BalanceResult of(Rig rig, Balance b) {
     Balance.HeatFlows h = b.heat();
     return new BalanceResult(
         b.coolant(),

@@ -16,7 +16,6 @@ import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.OtherCooler;
 import roadbreeze.core.stack.LayerRole;
-import roadbreeze.core.switching.FanSwitch;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.PartMapper;
 import roadbreeze.server.rig.RigSection;
@@ -99,7 +98,7 @@ public final class FittingMapper {
               TruckMapper.rectangle(f.leftMm(), f.bottomMm(), f.widthMm(), f.heightMm()),
               f.speedPercent() / 100,
               f.held(),
-              Optional.ofNullable(f.switchPoints()).map(s -> new FanSwitch(s.onC(), s.offC())),
+              Optional.ofNullable(f.switchPoints()).map(s -> s.toCore()),
               rig.measuredFactor(f.part())));
     }
     return fits;

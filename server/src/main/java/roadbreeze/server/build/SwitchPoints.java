@@ -1,9 +1,21 @@
 package roadbreeze.server.build;
 
+import jakarta.validation.constraints.NotNull;
 import roadbreeze.core.explain.Kind;
+import roadbreeze.core.rig.FanSensor;
+import roadbreeze.core.rig.FanSwitch;
 import roadbreeze.server.problem.Within;
 
-/** When a fan is switched on, and off again. */
+/**
+ * When a fan is switched on, and off again.
+ *
+ * @param sensor what its switch feels
+ */
 public record SwitchPoints(
     @Within(min = 40, max = 130, kind = Kind.TEMPERATURE) double onC,
-    @Within(min = 40, max = 130, kind = Kind.TEMPERATURE) double offC) {}
+    @Within(min = 40, max = 130, kind = Kind.TEMPERATURE) double offC,
+    @NotNull FanSensor sensor) {
+  FanSwitch toCore() {
+    return new FanSwitch(onC, offC, sensor);
+  }
+}

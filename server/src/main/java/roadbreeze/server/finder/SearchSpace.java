@@ -45,7 +45,7 @@ import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.parts.PartMapper;
 import roadbreeze.server.parts.RadiatorPart;
 import roadbreeze.server.parts.ThermostatPart;
-import roadbreeze.server.problem.Fault;
+import roadbreeze.server.problem.Refusal;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -109,7 +109,7 @@ final class SearchSpace {
             .sum();
     sets *= thermostats().size();
     if (sets > MOST_SETS) {
-      throw Fault.SEARCH_TOO_LARGE.refuse(sets, MOST_SETS);
+      throw Refusal.SEARCH_TOO_LARGE.refuse(sets, MOST_SETS);
     }
   }
 

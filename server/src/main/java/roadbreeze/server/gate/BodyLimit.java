@@ -30,8 +30,15 @@ import roadbreeze.server.problem.TooLargeException;
 class BodyLimit extends OncePerRequestFilter {
   private static final long JSON = 1 << 20;
   private static final long FILE = 10 << 20;
+
+  /** A hundred thousand fixes of a chatty device. */
+  private static final long TRACK = 30 << 20;
+
   private static final List<MediaType> TAKEN =
-      List.of(MediaType.APPLICATION_JSON, MediaType.parseMediaType("text/csv"));
+      List.of(
+          MediaType.APPLICATION_JSON,
+          MediaType.parseMediaType("text/csv"),
+          MediaType.parseMediaType("application/gpx+xml"));
 
   private final HandlerExceptionResolver answers;
 
@@ -45,7 +52,7 @@ class BodyLimit extends OncePerRequestFilter {
       throws ServletException, IOException {
     String path = request.getRequestURI();
     boolean file = path.endsWith("/csv") || path.equals("/api/jobs/import");
-    long most = file ? FILE : JSON;
+    long most = path.endsWith("/gpx") ? TRACK : file ? FILE : JSON;
     if (!taken(request.getContentType())) {
       answers.resolveException(
           request, response, null, new HttpMediaTypeNotSupportedException((MediaType) null, TAKEN));

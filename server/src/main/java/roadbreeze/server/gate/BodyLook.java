@@ -15,7 +15,7 @@ import org.springframework.http.converter.HttpMessageConverter;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.servlet.mvc.method.annotation.RequestBodyAdviceAdapter;
 import roadbreeze.server.message.FieldLabel;
-import roadbreeze.server.problem.Fault;
+import roadbreeze.server.problem.Refusal;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -86,7 +86,7 @@ class BodyLook extends RequestBodyAdviceAdapter {
           open.pop();
         } else {
           if (!open.isEmpty() && ++open.peek().held > LONGEST) {
-            throw Fault.TOO_MANY.refuse(FieldLabel.of(open.peek().name), 0, LONGEST);
+            throw Refusal.TOO_MANY.refuse(FieldLabel.of(open.peek().name), 0, LONGEST);
           }
           if (token == JsonToken.VALUE_STRING) {
             refuseSigns(tokens.getString(), name);
@@ -109,7 +109,7 @@ class BodyLook extends RequestBodyAdviceAdapter {
                     Character.getType(c) == Character.SURROGATE
                         || Character.isISOControl(c) && c != '\n' && c != '\r' && c != '\t');
     if (strange) {
-      throw Fault.STRANGE_SIGNS.refuse(FieldLabel.of(field));
+      throw Refusal.STRANGE_SIGNS.refuse(FieldLabel.of(field));
     }
   }
 

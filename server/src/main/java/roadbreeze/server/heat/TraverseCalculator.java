@@ -121,7 +121,8 @@ final class TraverseCalculator {
             .map(
                 f ->
                     f.name().id().equals(place)
-                        ? f.withPart(PartMapper.fan(part)).measured(job.rig().measuredFactor(part))
+                        ? f.withPart(PartMapper.fan(part))
+                            .withMeasuredFactor(job.rig().measuredFactor(part))
                         : f)
             .toList();
     return there.with(there.fitting().withFans(fans));

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.rig.RigSection;
 
@@ -18,6 +19,7 @@ public record Job(
     Section<About> about,
     Section<RigSection> rig,
     Section<Haul> haul,
+    Section<Checks> checks,
     List<Section<Build>> builds) {
 
   /** A section as it stands. */
@@ -25,6 +27,10 @@ public record Job(
 
   public JobContent content() {
     return new JobContent(
-        about.body(), rig.body(), haul.body(), builds.stream().map(Section::body).toList());
+        about.body(),
+        rig.body(),
+        haul.body(),
+        checks.body(),
+        builds.stream().map(Section::body).toList());
   }
 }

@@ -7,7 +7,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import roadbreeze.core.check.Stop;
 import roadbreeze.core.circuit.OperatingPoint;
+import roadbreeze.core.haul.HaulCase;
+import roadbreeze.core.problem.Problem;
 import roadbreeze.core.rig.Assumed;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Judge;
@@ -17,10 +20,12 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.FittedOther;
 import roadbreeze.server.build.FittingMapper;
+import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
-import roadbreeze.server.problem.Fault;
+import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.rig.Mark;
 import roadbreeze.server.rig.RigSection;
+import roadbreeze.server.rig.Trailer;
 import roadbreeze.server.rig.TruckMapper;
 import roadbreeze.server.row.DistinctIds;
 
@@ -32,6 +37,7 @@ public record JobContent(
     @NotNull @Valid About about,
     @NotNull @Valid RigSection rig,
     @NotNull @Valid Haul haul,
+    @NotNull @Valid Checks checks,
     @NotNull @Size(min = 1, max = 12) @DistinctIds List<@NotNull @Valid Build> builds) {
 
   /** Which marks of a job stand for which assumed number. */
@@ -63,7 +69,17 @@ public record JobContent(
     return builds.stream()
         .filter(b -> b.id().equals(id))
         .findFirst()
-        .orElseThrow(Fault.NO_SUCH_BUILD::refuse);
+        .orElseThrow(Refusal.NO_SUCH_BUILD::refuse);
+  }
+
+  /** The same job on another haul. */
+  public JobContent on(Haul other) {
+    return new JobContent(about, rig, other, checks, builds);
+  }
+
+  /** The same truck behind which another trailer is hung. */
+  public JobContent pulling(Trailer other) {
+    return new JobContent(about, rig.pulling(other), haul, checks, builds);
   }
 
   /** The truck as it came. */
@@ -88,9 +104,45 @@ public record JobContent(
     return rig.vehicle().limits().toCore();
   }
 
-  /** By what a build is judged: the road, the limits, and how well the numbers are known. */
+  /**
+   * By what a build is judged: the road, the limits, and how well the numbers are known.
+   *
+   * @throws roadbreeze.core.problem.BadInputException if the truck must not be driven
+   */
   public Judge judge(Build build) {
+    mayBeDriven();
+    return suspect(build);
+  }
+
+  /** The same of a truck that is only asked what is wrong with it. */
+  public Judge suspect(Build build) {
     return new Judge(point(), limits(), sources(build), assumed(build));
+  }
+
+  /**
+   * A build on the job's road from end to end.
+   *
+   * @throws roadbreeze.core.problem.BadInputException if the truck must not be driven
+   * @throws roadbreeze.server.problem.RefusedRequestException if there is no road, or all of it
+   *     takes too long
+   */
+  public HaulCase driven(Build build) {
+    mayBeDriven();
+    return haul.driven(setup(build), limits());
+  }
+
+  /** The same; where there is no road its worst stretch is climbed from the level for a while. */
+  public HaulCase drivenSomehow(Build build) {
+    mayBeDriven();
+    return haul.drivenSomehow(setup(build), limits());
+  }
+
+  /** What a check has found dangerous stops all sizing until it is mended and checked again. */
+  private void mayBeDriven() {
+    List<Stop> stops = checks.stops();
+    if (!stops.isEmpty()) {
+      throw Problem.NOT_TO_BE_DRIVEN.refuse(stops.get(0));
+    }
   }
 
   /** As sure as the main fan: the pack of one that was measured needs no more doubt. */

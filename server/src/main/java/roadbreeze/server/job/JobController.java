@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.job.format.JobFormat;
 import roadbreeze.server.rig.RigSection;
@@ -68,6 +69,11 @@ class JobController {
 
   @PutMapping("/{id}/haul")
   Job.Section<Haul> saveHaul(@PathVariable UUID id, @Valid @RequestBody Save<Haul> save) {
+    return jobs.save(id, save.version(), save.body());
+  }
+
+  @PutMapping("/{id}/checks")
+  Job.Section<Checks> saveChecks(@PathVariable UUID id, @Valid @RequestBody Save<Checks> save) {
     return jobs.save(id, save.version(), save.body());
   }
 

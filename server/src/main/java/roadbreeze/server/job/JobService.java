@@ -13,9 +13,10 @@ import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.message.FieldLabel;
-import roadbreeze.server.problem.Fault;
+import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.StaleVersionException;
 import roadbreeze.server.problem.UnknownThingException;
 import roadbreeze.server.rig.RigSection;
@@ -30,6 +31,7 @@ public class JobService {
   private static final String ABOUT = "about";
   private static final String RIG = "rig";
   private static final String HAUL = "haul";
+  private static final String CHECKS = "checks";
   private static final String BUILD = "build/";
   private static final int MOST_BUILDS = 12;
 
@@ -80,6 +82,7 @@ public class JobService {
     add(id, ABOUT, 0, content.about(), now);
     add(id, RIG, 0, content.rig(), now);
     add(id, HAUL, 0, content.haul(), now);
+    add(id, CHECKS, 0, content.checks(), now);
     for (int i = 0; i < content.builds().size(); i++) {
       add(id, BUILD + content.builds().get(i).id(), i, content.builds().get(i), now);
     }
@@ -103,6 +106,11 @@ public class JobService {
   }
 
   @Transactional
+  public Job.Section<Checks> save(UUID job, long version, Checks body) {
+    return save(job, CHECKS, version, body, Checks.class);
+  }
+
+  @Transactional
   public Job.Section<Build> save(UUID job, long version, Build body) {
     return save(job, BUILD + body.id(), version, body, Build.class);
   }
@@ -113,10 +121,10 @@ public class JobService {
     lock(job);
     List<SectionRow> builds = builds(job);
     if (builds.size() >= MOST_BUILDS) {
-      throw Fault.TOO_MANY.refuse(FieldLabel.of("builds"), 1, MOST_BUILDS);
+      throw Refusal.TOO_MANY.refuse(FieldLabel.of("builds"), 1, MOST_BUILDS);
     }
     if (builds.stream().anyMatch(row -> row.name().equals(BUILD + build.id()))) {
-      throw Fault.SAME_ID.refuse(build.id());
+      throw Refusal.SAME_ID.refuse(build.id());
     }
     int last = builds.stream().mapToInt(SectionRow::position).max().orElse(-1);
     SectionRow row = add(job, BUILD + build.id(), last + 1, build, now());
@@ -136,7 +144,7 @@ public class JobService {
       throw new StaleVersionException(section(row, Build.class));
     }
     if (builds(job).size() == 1) {
-      throw Fault.LAST_BUILD.refuse();
+      throw Refusal.LAST_BUILD.refuse();
     }
     sections.delete(row);
     sections.flush();
@@ -195,6 +203,7 @@ public class JobService {
     Job.Section<About> about = null;
     Job.Section<RigSection> rig = null;
     Job.Section<Haul> haul = null;
+    Job.Section<Checks> checks = null;
     List<Job.Section<Build>> builds = new ArrayList<>();
     Instant changed = Instant.EPOCH;
     for (SectionRow row : rows) {
@@ -203,11 +212,12 @@ public class JobService {
         case ABOUT -> about = section(row, About.class);
         case RIG -> rig = section(row, RigSection.class);
         case HAUL -> haul = section(row, Haul.class);
+        case CHECKS -> checks = section(row, Checks.class);
         default -> builds.add(section(row, Build.class));
       }
     }
     builds.sort(inOrder(about.body(), b -> b.body().id()));
-    return new Job(rows.get(0).jobId(), changed, about, rig, haul, builds);
+    return new Job(rows.get(0).jobId(), changed, about, rig, haul, checks, builds);
   }
 
   private JobCard card(List<SectionRepository.OfCard> rows) {

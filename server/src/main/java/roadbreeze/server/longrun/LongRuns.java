@@ -11,6 +11,8 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roadbreeze.server.problem.UnknownThingException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Starts, watches and cancels long runs. */
 @Service
@@ -21,11 +23,14 @@ public class LongRuns {
   private final LongRunRepository runs;
   private final LongRunPartRepository parts;
   private final Scheduler scheduler;
+  private final JsonMapper json;
 
-  LongRuns(LongRunRepository runs, LongRunPartRepository parts, Scheduler scheduler) {
+  LongRuns(
+      LongRunRepository runs, LongRunPartRepository parts, Scheduler scheduler, JsonMapper json) {
     this.runs = runs;
     this.parts = parts;
     this.scheduler = scheduler;
+    this.json = json;
   }
 
   /** Where a run stands. */
@@ -68,6 +73,18 @@ public class LongRuns {
       scheduler.schedule(LongRunScheduler.PART.instance(which).data(which).scheduledTo(now));
     }
     return id;
+  }
+
+  /** The run of this kind that was asked the same, or else a new one. */
+  @Transactional
+  public UUID startOnce(LongRunKind kind, String request) {
+    JsonNode asked = json.readTree(request);
+    return runs.findAll().stream()
+        .filter(run -> run.kind().equals(kind.name()) && !run.cancelled() && !run.failed())
+        .filter(run -> json.readTree(run.request()).equals(asked))
+        .map(LongRun::id)
+        .findFirst()
+        .orElseGet(() -> start(kind, request));
   }
 
   @Transactional

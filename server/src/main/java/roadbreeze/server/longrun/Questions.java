@@ -18,7 +18,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import roadbreeze.server.problem.BusyException;
-import roadbreeze.server.problem.Fault;
+import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.UnknownThingException;
 
 /**
@@ -96,7 +96,7 @@ public class Questions {
     try {
       pool.execute(question);
     } catch (RejectedExecutionException e) {
-      throw new BusyException(Fault.TOO_MANY_QUESTIONS.with());
+      throw new BusyException(Refusal.TOO_MANY_QUESTIONS.with());
     }
     open.put(question.id, question);
     @SuppressWarnings("unchecked")

@@ -9,6 +9,8 @@ import java.util.UUID;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -51,10 +53,10 @@ class QuestionsController {
   @RestControllerAdvice
   @Order(Ordered.HIGHEST_PRECEDENCE)
   static class Advice {
+    /** In JSON whatever was asked for: there is nothing else to say it in. */
     @ExceptionHandler
-    @ResponseStatus(HttpStatus.ACCEPTED)
-    Questions.Waiting stillWorking(StillWorkingException e) {
-      return e.waiting();
+    ResponseEntity<Questions.Waiting> stillWorking(StillWorkingException e) {
+      return ResponseEntity.accepted().contentType(MediaType.APPLICATION_JSON).body(e.waiting());
     }
   }
 }

@@ -19,7 +19,7 @@ import roadbreeze.core.sizing.MarginMap;
 import roadbreeze.core.sizing.Uncertainty;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.problem.Fault;
+import roadbreeze.server.problem.Refusal;
 
 /** Margin maps of a job's builds, nominal, in nine cases of ten, and as a difference. */
 final class MapCalculator {
@@ -151,7 +151,7 @@ final class MapCalculator {
 
   private static double[] axis(MapAxis name, double from, double to, int steps) {
     if (!(to > from)) {
-      throw Fault.AXIS_FALLS.refuse(name);
+      throw Refusal.AXIS_FALLS.refuse(name);
     }
     return IntStream.range(0, steps)
         .mapToDouble(i -> from + (to - from) * i / (steps - 1))

@@ -5,6 +5,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import roadbreeze.server.csv.RecordCsv;
 import roadbreeze.server.problem.UnknownThingException;
 import roadbreeze.server.problem.Within;
 
@@ -64,43 +65,26 @@ public enum PartKind {
       Double high) {
     static Column of(RecordComponent component) {
       Class<?> type = component.getType();
-      Within span = span(component);
+      Within span = RecordCsv.span(component);
       return new Column(
           component.getName(),
           span == null ? null : span.kind().key(),
           type.isEnum()
               ? Arrays.stream(type.getEnumConstants()).map(Object::toString).toList()
               : List.of(),
-          !needed(component),
+          !RecordCsv.needed(component),
           type == List.class,
           span == null ? null : span.min(),
           span == null ? null : span.max());
     }
   }
 
-  /** Whether a part cannot be without it. */
-  static boolean needed(RecordComponent component) {
-    Class<?> type = component.getType();
-    return type != Double.class
-        && type != List.class
-        && component.getAccessor().getAnnotation(Nullable.class) == null;
-  }
-
-  /** The span that stands with a component, null without one. */
-  static @Nullable Within span(RecordComponent component) {
-    return component.getAccessor().getAnnotation(Within.class) != null
-        ? component.getAccessor().getAnnotation(Within.class)
-        : fieldSpan(component);
-  }
-
-  private static @Nullable Within fieldSpan(RecordComponent component) {
+  /** What a part is known by. */
+  static String code(Record part) {
     try {
-      return component
-          .getDeclaringRecord()
-          .getDeclaredField(component.getName())
-          .getAnnotation(Within.class);
-    } catch (NoSuchFieldException e) {
-      throw new IllegalStateException("a record has a field for each component", e);
+      return (String) part.getClass().getMethod("code").invoke(part);
+    } catch (ReflectiveOperationException e) {
+      throw new IllegalStateException("every part has a code", e);
     }
   }
 

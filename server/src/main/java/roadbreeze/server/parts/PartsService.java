@@ -1,6 +1,5 @@
 package roadbreeze.server.parts;
 
-import jakarta.annotation.Nullable;
 import jakarta.persistence.EntityManager;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.ConstraintViolationException;
@@ -10,7 +9,8 @@ import java.util.List;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import roadbreeze.server.message.Said;
+import roadbreeze.server.csv.CellProblem;
+import roadbreeze.server.csv.RecordCsv;
 import roadbreeze.server.problem.UnknownThingException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -34,10 +34,7 @@ public class PartsService {
    *
    * @param moreProblems beyond those listed
    */
-  public record Import(int added, int changed, List<Problem> problems, long moreProblems) {}
-
-  /** What is wrong with a cell, a row or, without either, the file. */
-  public record Problem(long row, @Nullable String column, @Nullable String value, Said said) {}
+  public record Import(int added, int changed, List<CellProblem> problems, long moreProblems) {}
 
   @Transactional(readOnly = true)
   public List<Record> all(PartKind kind) {
@@ -65,7 +62,7 @@ public class PartsService {
     if (!broken.isEmpty()) {
       throw new ConstraintViolationException(broken);
     }
-    database.merge(new PartRow(kind.slug(), PartCsv.code(part), json.writeValueAsString(part)));
+    database.merge(new PartRow(kind.slug(), PartKind.code(part), json.writeValueAsString(part)));
   }
 
   /** Takes a part off its shelf; builds that have it keep it. */
@@ -79,13 +76,13 @@ public class PartsService {
   }
 
   public String csv(PartKind kind) {
-    return new PartCsv(kind.part, validator).write(all(kind));
+    return new RecordCsv(kind.part, validator, PartKind::code).write(all(kind));
   }
 
   /** Adds the file's parts; a part whose code is known already replaces it. */
   @Transactional
   public Import take(PartKind kind, byte[] file) {
-    PartCsv.Reading reading = new PartCsv(kind.part, validator).read(file);
+    RecordCsv.Reading reading = new RecordCsv(kind.part, validator, PartKind::code).read(file);
     Set<String> known =
         new HashSet<>(
             database
@@ -94,8 +91,8 @@ public class PartsService {
                 .getResultList());
     int changed = 0;
     int done = 0;
-    for (Record part : reading.parts()) {
-      String code = PartCsv.code(part);
+    for (Record part : reading.records()) {
+      String code = PartKind.code(part);
       PartRow row = new PartRow(kind.slug(), code, json.writeValueAsString(part));
       if (known.contains(code)) {
         database.merge(row);
@@ -109,11 +106,9 @@ public class PartsService {
       }
     }
     return new Import(
-        reading.parts().size() - changed,
+        reading.records().size() - changed,
         changed,
-        reading.problems().stream()
-            .map(p -> new Problem(p.row(), p.column(), p.value(), Said.of(p.finding())))
-            .toList(),
+        CellProblem.of(reading),
         reading.moreProblems());
   }
 }

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.apache.tomcat.util.http.InvalidParameterException;
+import org.hibernate.validator.engine.HibernateConstraintViolation;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -78,7 +79,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
       return of(error.getField(), error.unwrap(ConstraintViolation.class));
     }
     return new FieldProblem(
-        error.getField(), Said.of(Fault.NOT_USABLE.with(FieldLabel.of(error.getField()))));
+        error.getField(), Said.of(Refusal.NOT_USABLE.with(FieldLabel.of(error.getField()))));
   }
 
   private static FieldProblem of(String field, ConstraintViolation<?> violation) {
@@ -90,22 +91,30 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     FieldLabel label = FieldLabel.of(field);
     Annotation constraint = violation.getConstraintDescriptor().getAnnotation();
     Object value = violation.getInvalidValue();
+    if (violation instanceof HibernateConstraintViolation<?> mine
+        && mine.getDynamicPayload(Finding.class) != null) {
+      return mine.getDynamicPayload(Finding.class);
+    }
+    Optional<Refusal> own = Refusal.named(violation.getMessageTemplate());
+    if (own.isPresent()) {
+      return own.get().with();
+    }
     if (constraint instanceof Within span) {
       Argument low = amount(span.min(), span.kind());
       Argument high = amount(span.max(), span.kind());
       return value instanceof Number number && Double.isFinite(number.doubleValue())
-          ? Fault.OUT_OF_SPAN.with(label, amount(number.doubleValue(), span.kind()), low, high)
-          : Fault.NOT_A_NUMBER.with(label, low, high);
+          ? Refusal.OUT_OF_SPAN.with(label, amount(number.doubleValue(), span.kind()), low, high)
+          : Refusal.NOT_A_NUMBER.with(label, low, high);
     }
     if (constraint instanceof Size size) {
       return value instanceof String
-          ? Fault.TOO_LONG.with(label, size.max())
-          : Fault.TOO_MANY.with(label, size.min(), size.max());
+          ? Refusal.TOO_LONG.with(label, size.max())
+          : Refusal.TOO_MANY.with(label, size.min(), size.max());
     }
     if (constraint instanceof NotBlank) {
-      return Fault.EMPTY.with(label);
+      return Refusal.EMPTY.with(label);
     }
-    return (constraint instanceof NotNull ? Fault.MISSING : Fault.NOT_USABLE).with(label);
+    return (constraint instanceof NotNull ? Refusal.MISSING : Refusal.NOT_USABLE).with(label);
   }
 
   private static Argument amount(double value, Kind kind) {
@@ -152,7 +161,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> tooLarge(TooLargeException e) {
-    return problem(HttpStatus.CONTENT_TOO_LARGE, Fault.TOO_LARGE.with((int) (e.most() >> 20)));
+    return problem(HttpStatus.CONTENT_TOO_LARGE, Refusal.TOO_LARGE.with((int) (e.most() >> 20)));
   }
 
   /** Who went away in the middle of an answer is told nothing, and nor is the log. */
@@ -170,7 +179,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
   /** Turned away by Spring Security's firewall, or written in signs that Tomcat cannot read. */
   @ExceptionHandler({RequestRejectedException.class, InvalidParameterException.class})
   ResponseEntity<ProblemDetail> rejected(RuntimeException e) {
-    return problem(HttpStatus.BAD_REQUEST, Fault.NOT_READABLE.with());
+    return problem(HttpStatus.BAD_REQUEST, Refusal.NOT_READABLE.with());
   }
 
   @ExceptionHandler
@@ -181,10 +190,10 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
   private static ProblemDetail unread(Throwable why) {
     if (why instanceof DatabindException cause && !cause.getPath().isEmpty()) {
       String field = pathOf(cause);
-      Said said = Said.of(Fault.NOT_USABLE.with(FieldLabel.of(field)));
+      Said said = Said.of(Refusal.NOT_USABLE.with(FieldLabel.of(field)));
       return badFields(List.of(new FieldProblem(field, said)));
     }
-    return problem(HttpStatus.BAD_REQUEST, Fault.NOT_READABLE.with()).getBody();
+    return problem(HttpStatus.BAD_REQUEST, Refusal.NOT_READABLE.with()).getBody();
   }
 
   private static String pathOf(DatabindException cause) {
@@ -224,7 +233,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> answer =
         problem(
             HttpStatus.CONFLICT,
-            (e.current() == null ? Fault.GONE_ELSEWHERE : Fault.SAVED_ELSEWHERE).with());
+            (e.current() == null ? Refusal.GONE_ELSEWHERE : Refusal.SAVED_ELSEWHERE).with());
     answer.getBody().setProperty("current", e.current());
     return answer;
   }
@@ -235,7 +244,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
   })
   ResponseEntity<ProblemDetail> raced(Exception e) {
     // Two saves crossed inside the database: the loser asks for the job and sees the other's.
-    return problem(HttpStatus.CONFLICT, Fault.SAVED_ELSEWHERE.with());
+    return problem(HttpStatus.CONFLICT, Refusal.SAVED_ELSEWHERE.with());
   }
 
   /** An address with something else where an id or a number belongs leads nowhere. */
@@ -243,12 +252,12 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
   protected ResponseEntity<Object> handleTypeMismatch(
       TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
     return new ResponseEntity<>(
-        problem(HttpStatus.NOT_FOUND, Fault.NOT_HERE.with()).getBody(), HttpStatus.NOT_FOUND);
+        problem(HttpStatus.NOT_FOUND, Refusal.NOT_HERE.with()).getBody(), HttpStatus.NOT_FOUND);
   }
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unknown(UnknownThingException e) {
-    return problem(HttpStatus.NOT_FOUND, Fault.NOT_HERE.with());
+    return problem(HttpStatus.NOT_FOUND, Refusal.NOT_HERE.with());
   }
 
   @ExceptionHandler
@@ -260,30 +269,30 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     if (sql.isPresent()) {
       String state = Objects.requireNonNullElse(sql.get().getSQLState(), AWAY);
       if (state.startsWith(OF_THE_DATA)) {
-        return problem(HttpStatus.BAD_REQUEST, Fault.NOT_READABLE.with());
+        return problem(HttpStatus.BAD_REQUEST, Refusal.NOT_READABLE.with());
       }
-      Optional<Fault> passing = passing(state, sql.get());
+      Optional<Refusal> passing = passing(state, sql.get());
       if (passing.isPresent()) {
         LOG.warn("the database does not answer: {}", e.getMessage());
         return problem(HttpStatus.SERVICE_UNAVAILABLE, passing.get().with());
       }
     }
     LOG.error("unexpected", e);
-    return problem(HttpStatus.INTERNAL_SERVER_ERROR, Fault.OUR_SIDE.with());
+    return problem(HttpStatus.INTERNAL_SERVER_ERROR, Refusal.OUR_SIDE.with());
   }
 
   /** What is worth asking again later: a database that is away, full, or has no room just now. */
-  private static Optional<Fault> passing(String state, SQLException e) {
+  private static Optional<Refusal> passing(String state, SQLException e) {
     if (e instanceof SQLTransientConnectionException && state.equals(AWAY)) {
-      return Optional.of(Fault.DATABASE_BUSY); // the pool waited for a connection in vain
+      return Optional.of(Refusal.DATABASE_BUSY); // the pool waited for a connection in vain
     }
     if (state.startsWith(AWAY) || state.startsWith(SHUTTING_DOWN)) {
-      return Optional.of(Fault.DATABASE_AWAY);
+      return Optional.of(Refusal.DATABASE_AWAY);
     }
     if (state.equals(DISK_FULL)) {
-      return Optional.of(Fault.DATABASE_FULL);
+      return Optional.of(Refusal.DATABASE_FULL);
     }
-    return state.startsWith(SHORT_OF) ? Optional.of(Fault.DATABASE_BUSY) : Optional.empty();
+    return state.startsWith(SHORT_OF) ? Optional.of(Refusal.DATABASE_BUSY) : Optional.empty();
   }
 
   /** Each layer wraps what the database said in its own way; beneath is an SQL state. */

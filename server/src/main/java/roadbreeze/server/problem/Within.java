@@ -12,7 +12,7 @@ import java.util.List;
 import roadbreeze.core.explain.Kind;
 
 /** A number, or each number of a list, that must lie in a span given in its unit. */
-@Target({ElementType.FIELD, ElementType.PARAMETER})
+@Target({ElementType.FIELD, ElementType.PARAMETER, ElementType.TYPE_USE})
 @Retention(RetentionPolicy.RUNTIME)
 @Constraint(validatedBy = {Within.OfNumber.class, Within.OfList.class})
 public @interface Within {

@@ -29,6 +29,11 @@ public record RigSection(
     @NotNull @Valid FoundLines foundLines,
     @NotNull @Size(max = 200) Map<String, Mark> marks) {
 
+  /** With another trailer behind it. */
+  public RigSection pulling(Trailer other) {
+    return new RigSection(vehicle, other, ratings, obstacles, traverses, foundLines, marks);
+  }
+
   /** What the last traverse of a fan that the model is corrected by found of its pressure. */
   public OptionalDouble measuredFactor(FanPart fan) {
     Double factor = measuredFactors().get(fan.blades());

@@ -19,6 +19,11 @@ class SwitchController {
 
   @PostMapping("/switching")
   SwitchResult switching(@Valid @RequestBody BuildRequest request) {
-    return questions.ask(() -> SwitchResult.of(request.job(), request.chosen()));
+    return SwitchResult.of(request.job(), request.chosen());
+  }
+
+  @PostMapping("/switch-proposal")
+  SwitchResult.Proposed proposal(@Valid @RequestBody BuildRequest request) {
+    return questions.ask(() -> SwitchResult.Proposed.of(request.job(), request.chosen()));
   }
 }

@@ -1,91 +1,143 @@
 package roadbreeze.server.switching;
 
-import java.util.Arrays;
+import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.OptionalDouble;
-import roadbreeze.core.circuit.OperatingPoint;
-import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
-import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.core.haul.HaulBand;
+import roadbreeze.core.haul.HaulCase;
+import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.switching.SwitchCheck;
 import roadbreeze.core.switching.SwitchFinding;
-import roadbreeze.core.switching.SwitchPlan;
-import roadbreeze.core.switching.SwitchedFan;
+import roadbreeze.core.switching.SwitchProposal;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.trip.TripResult;
 
-/** The switch check of a build, beside the same build with a colder thermostat. */
+/**
+ * What the switch points of a build come to on its job's road.
+ *
+ * @param chosen as it is set
+ * @param colder the same with a colder thermostat
+ * @param colderStartC where that starts to open
+ * @param boilingC of the coolant where it stands worst
+ */
 public record SwitchResult(
-    Run chosen, Run colder, double limitC, double boilingC, List<Found> findings) {
+    TripResult chosen,
+    TripResult colder,
+    double colderStartC,
+    @Nullable Double boilingC,
+    List<FanDuty> duties,
+    List<SwitchSaid> findings) {
 
   /** How much colder the thermostat is that every check is compared with, K. */
   private static final double COLDER = 8;
 
   /** What the check found; bad where it must be mended. */
-  public record Found(boolean bad, Said said) {}
-
-  /** When a fan comes on, null if never. */
-  public record FanOn(Said.PartName fan, Double afterS) {}
+  public record SwitchSaid(boolean bad, Said said) {
+    private static SwitchSaid of(Finding f) {
+      return new SwitchSaid(((SwitchFinding) f.code()).bad(), Said.of(f));
+    }
+  }
 
   /**
-   * One run of the climb, first order.
+   * How a switched fan runs over the road.
    *
-   * @param fans that are switched, in the order they come on
-   * @param coolantC every ten seconds
+   * @param firstOnS since the start, null if never
+   * @param restS that it rests after it first came on
    */
-  public record Run(
-      double thermostatStartC,
-      double thermostatFullC,
-      double levelRoadC,
-      double restingPeakC,
-      double runningPeakC,
-      List<FanOn> fans,
-      double highestC,
-      List<Double> timeS,
-      List<Double> coolantC) {
-
-    static Run of(Thermostat thermostat, SwitchPlan plan) {
-      return new Run(
-          thermostat.startToOpen(),
-          thermostat.fullOpen(),
-          plan.levelRoad(),
-          plan.restingPeak(),
-          plan.runningPeak(),
-          plan.fans().stream()
-              .map(f -> new FanOn(Said.PartName.of(f.fan()), boxed(f.after())))
-              .toList(),
-          plan.highest(),
-          Arrays.stream(plan.time()).boxed().toList(),
-          Arrays.stream(plan.coolant()).boxed().toList());
+  public record FanDuty(
+      Said.PartName fan, @Nullable Double firstOnS, double runS, int starts, double restS) {
+    private static FanDuty of(SwitchCheck.Duty d) {
+      return new FanDuty(
+          Said.PartName.of(d.fan()), boxed(d.firstOn()), d.runs(), d.starts(), d.rests());
     }
 
-    private static Double boxed(OptionalDouble value) {
+    private static @Nullable Double boxed(OptionalDouble value) {
       return value.isPresent() ? Double.valueOf(value.getAsDouble()) : null;
     }
   }
 
-  public static SwitchResult of(JobContent job, Build build) {
+  /** What is wrong with the switch points of a build, if anything; nothing if it cannot drive. */
+  public static List<SwitchSaid> findings(JobContent job, Build build) {
+    try {
+      return SwitchCheck.of(job.drivenSomehow(build).drive()).findings().stream()
+          .map(SwitchSaid::of)
+          .toList();
+    } catch (RefusedException e) {
+      return List.of();
+    }
+  }
+
+  /**
+   * @throws RefusedException if the truck cannot drive there
+   */
+  static SwitchResult of(JobContent job, Build build) {
     Setup setup = job.setup(build);
-    Rig rig = Assembly.rig(setup);
-    double limit = job.judge(build).coolantLimit(setup);
-    List<SwitchedFan> switched = setup.switchedFans();
-    OperatingPoint climb = job.point();
-    Thermostat chosen = rig.coolantLoop().thermostat();
+    HaulCase haul = job.drivenSomehow(build);
+    HaulCase.Driven driven = haul.drive();
+    Thermostat chosen = driven.rig().coolantLoop().thermostat();
     Thermostat colder =
         new Thermostat(
             Math.max(Thermostat.START.low(), chosen.startToOpen() - COLDER),
             chosen.fullOpen() - COLDER,
             chosen.stuckAt());
-    Rig other = rig.withCoolantLoop(rig.coolantLoop().with(colder));
-    SwitchPlan plan = SwitchPlan.check(rig, climb, switched, limit);
+    HaulCase.Driven other =
+        haul.drive(
+            driven.rig().withCoolantLoop(driven.rig().coolantLoop().with(colder)),
+            driven.factors());
+    SwitchCheck check = SwitchCheck.of(driven);
     return new SwitchResult(
-        Run.of(chosen, plan),
-        Run.of(colder, SwitchPlan.check(other, climb, switched, limit)),
-        limit,
-        setup.boilingPoint(climb.altitude()),
-        plan.findings().stream()
-            .map(f -> new Found(((SwitchFinding) f.code()).bad(), Said.of(f)))
-            .toList());
+        TripResult.of(build.id(), driven),
+        TripResult.of(build.id(), other),
+        colder.startToOpen(),
+        setup.boilingPoint(driven.outcome().coolant().at().elevation()),
+        check.duties().stream().map(FanDuty::of).toList(),
+        check.findings().stream().map(SwitchSaid::of).toList());
+  }
+
+  /**
+   * Other switch points over the same road; none where the build has no switched fan.
+   *
+   * @param today as it is set
+   * @param best null where none keeps every limit in nine of ten
+   * @param nextStageK that later stages stand above the one before
+   */
+  public record Proposed(
+      List<Option> tried, @Nullable Option today, @Nullable Option best, double nextStageK) {
+
+    /**
+     * @param sureK least headroom of the three limits in nine cases of ten
+     */
+    public record Option(
+        double onC,
+        double offC,
+        double coolantC,
+        double sureK,
+        double loudS,
+        double fanEnergyKwh,
+        int starts) {
+      private static Option of(SwitchProposal.Option o) {
+        return new Option(
+            o.on(), o.off(), o.coolant(), o.sure(), o.loud(), o.energy() / 3.6e6, o.starts());
+      }
+    }
+
+    static Proposed of(JobContent job, Build build) {
+      Setup setup = job.setup(build);
+      if (setup.switchedFans().isEmpty()) {
+        return new Proposed(List.of(), null, null, SwitchProposal.NEXT_STAGE);
+      }
+      HaulCase.Driven driven = job.drivenSomehow(build).drive();
+      SwitchProposal p = SwitchProposal.of(driven, HaulBand.of(job.judge(build), driven));
+      return new Proposed(
+          p.tried().stream().map(Option::of).toList(),
+          Option.of(p.today()),
+          p.best().map(Option::of).orElse(null),
+          SwitchProposal.NEXT_STAGE);
+    }
   }
 }

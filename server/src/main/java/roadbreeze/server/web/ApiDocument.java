@@ -18,7 +18,6 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.util.ClassUtils;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.problem.Within;
-import roadbreeze.server.trip.TripRequest;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The API document, with the worked case and the check of a climb as examples of requests. */
@@ -33,7 +32,7 @@ class ApiDocument {
               .version("1")
               .description("Cooling of trucks that tow and work. Units stand in the field names."));
       example(api, "/api/compute/balance", mapper.convertValue(DemoWorld.workedCase(), Map.class));
-      example(api, "/api/compute/haul", mapper.convertValue(TripRequest.checkCase(), Map.class));
+      example(api, "/api/compute/haul", mapper.convertValue(DemoWorld.checkHaul(), Map.class));
       api.getComponents().getSchemas().values().forEach(ApiDocument::requireAll);
     };
   }

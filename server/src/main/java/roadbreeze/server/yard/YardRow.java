@@ -4,6 +4,8 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** The one row of settings. */
 @Entity
@@ -16,14 +18,18 @@ class YardRow {
   private String name;
   private String currency;
 
+  @JdbcTypeCode(SqlTypes.JSON)
+  private FaultWeights faultWeights;
+
   protected YardRow() {}
 
   void write(Yard yard) {
     name = yard.name();
     currency = yard.currency();
+    faultWeights = yard.faultWeights();
   }
 
   Yard yard() {
-    return new Yard(name, currency, version);
+    return new Yard(name, currency, faultWeights, version);
   }
 }

@@ -81,10 +81,10 @@ class DemoWorldTest {
             Vehicle.Type.MEDIUM_DIESEL,
             Vehicle.Type.MEDIUM_DIESEL,
             Vehicle.Type.PLOUGH_PICKUP);
-    assertThat(Road.ALL)
+    assertThat(Road.all())
         .extracting(r -> r.haul().road())
         .containsAll(jobs.stream().map(j -> j.haul().road()).toList());
-    assertThat(DemoWorld.workedCase().job().haul()).isEqualTo(Road.ALL.get(0).haul());
+    assertThat(DemoWorld.workedCase().job().haul()).isEqualTo(Road.all().get(0).haul());
     assertThat(DemoWorld.workedCase().chosen().coolers()).hasSize(1);
   }
 }

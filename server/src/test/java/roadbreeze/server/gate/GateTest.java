@@ -145,7 +145,7 @@ class GateTest {
     String big = "[" + "0,".repeat(600_000) + "0]";
     String told = ask("POST", "/api/compute/verdicts", json, big);
     assertThat(status(told)).isEqualTo(413);
-    assertThat(told).contains("fault.tooLarge").contains("more than 1 MB");
+    assertThat(told).contains("refusal.tooLarge").contains("more than 1 MB");
     // One that does not say how long it is, too.
     big = "{\"about\":\"" + "x".repeat(1_300_000) + "\"}";
     String chunk = Integer.toHexString(big.length()) + "\r\n" + big + "\r\n0\r\n\r\n";

@@ -91,22 +91,33 @@ class HostileTest {
     List<Target> all = new ArrayList<>();
     all.add(new Target("POST", "/api/jobs", content));
     all.add(new Target("POST", "/api/compute/verdicts", content));
+    all.add(new Target("POST", "/api/compute/checks", content));
+    all.add(new Target("POST", "/api/compute/breakdowns", content));
     for (String what :
         List.of(
-            "balance", "detail", "working/COOLANT", "lines", "from-cooler", "fans", "switching")) {
+            "balance",
+            "detail",
+            "working/COOLANT",
+            "lines",
+            "from-cooler",
+            "fans",
+            "switching",
+            "haul",
+            "haul-choices",
+            "switch-proposal")) {
       all.add(new Target("POST", "/api/compute/" + what, ask));
     }
     all.add(new Target("POST", "/api/compute/against", ask.deepCopy().put("other", "found")));
     ObjectNode rating = ask.deepCopy().put("heatKw", 6.0).putNull("differenceK").putNull("massKg");
     all.add(new Target("POST", "/api/compute/rating", rating));
-    for (String section : List.of("about", "rig", "haul")) {
+    for (String section : List.of("about", "rig", "haul", "checks")) {
       ObjectNode save = JSON.createObjectNode().put("version", 0);
       save.set("body", content.get(section));
       all.add(new Target("PUT", "/api/jobs/" + job + "/" + section, save));
     }
     all.add(new Target("POST", "/api/jobs/" + job + "/builds", content.at("/builds/2")));
     ObjectNode file = JSON.createObjectNode().put("format", "road-breeze-job");
-    file.put("formatVersion", 4).set("job", content);
+    file.put("formatVersion", 5).set("job", content);
     all.add(new Target("POST", "/api/jobs/import", file));
     ObjectNode part = JSON.createObjectNode().put("code", "X").put("name", "x").put("price", 1);
     all.add(new Target("PUT", "/api/parts/thermostats", part.put("startC", 80).put("fullC", 90)));

@@ -80,6 +80,6 @@ class RatingTest {
     assertThatThrownBy(() -> read(Jobs.HIVE, PLAN, 5.0, null, 3000.0))
         .isInstanceOf(BadInputException.class);
     assertThatThrownBy(() -> read(Jobs.HIVE, "nobody", 5.0, null, null))
-        .hasMessageContaining("fault.noSuchBuild");
+        .hasMessageContaining("refusal.noSuchBuild");
   }
 }

@@ -20,7 +20,7 @@ import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.sizing.MarginMap;
 import roadbreeze.server.problem.BusyException;
-import roadbreeze.server.problem.Fault;
+import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.RefusedRequestException;
 import roadbreeze.server.problem.UnknownThingException;
 
@@ -61,7 +61,7 @@ class QuestionsTest {
             () ->
                 questions.ask(
                     () -> {
-                      throw Fault.LAST_BUILD.refuse();
+                      throw Refusal.LAST_BUILD.refuse();
                     }))
         .isInstanceOf(RefusedRequestException.class);
   }

@@ -107,8 +107,8 @@ class MapTest {
     double[] flat = {40, 40, 0, 8};
     assertThatThrownBy(() -> map(Jobs.HIVE, Jobs.PLAN, Axes.AMBIENT_GRADE, flat, 5, null))
         .isInstanceOf(RefusedRequestException.class)
-        .hasMessageContaining("fault.axisFalls");
+        .hasMessageContaining("refusal.axisFalls");
     assertThatThrownBy(() -> heatAndGrade(Jobs.PLAN, "nobody"))
-        .hasMessageContaining("fault.noSuchBuild");
+        .hasMessageContaining("refusal.noSuchBuild");
   }
 }

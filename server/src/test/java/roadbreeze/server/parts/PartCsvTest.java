@@ -14,6 +14,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.core.io.ClassPathResource;
+import roadbreeze.server.csv.CsvFault;
+import roadbreeze.server.csv.RecordCsv;
 
 class PartCsvTest {
   private static final Validator VALIDATOR =
@@ -25,14 +27,15 @@ class PartCsvTest {
       "code,name,kind,count,diameter_mm,free_flow_m3s,shutoff_pa,curve_m3s,curve_pa,volts,amps,"
           + "pulley_ratio,reference_rpm,reference_kw,grips_from_c,grips_fully_c,price\n";
 
-  private static PartCsv.Reading read(Class<? extends Record> type, String text) {
-    return new PartCsv(type, VALIDATOR).read(text.getBytes(StandardCharsets.UTF_8));
+  private static RecordCsv.Reading read(Class<? extends Record> type, String text) {
+    return new RecordCsv(type, VALIDATOR, PartKind::code)
+        .read(text.getBytes(StandardCharsets.UTF_8));
   }
 
   private static CoolerPart cooler(String row) {
-    PartCsv.Reading reading = read(CoolerPart.class, COOLER + row);
+    RecordCsv.Reading reading = read(CoolerPart.class, COOLER + row);
     assertThat(reading.problems()).isEmpty();
-    return (CoolerPart) reading.parts().get(0);
+    return (CoolerPart) reading.records().get(0);
   }
 
   @ParameterizedTest
@@ -41,11 +44,11 @@ class PartCsvTest {
     String file =
         new ClassPathResource("catalogue/" + kind.slug() + ".csv")
             .getContentAsString(StandardCharsets.UTF_8);
-    PartCsv.Reading reading = read(kind.part, file);
+    RecordCsv.Reading reading = read(kind.part, file);
     assertThat(reading.problems()).isEmpty();
-    assertThat(reading.parts()).hasSizeGreaterThanOrEqualTo(8).doesNotHaveDuplicates();
-    String written = new PartCsv(kind.part, VALIDATOR).write(reading.parts());
-    assertThat(read(kind.part, written).parts()).isEqualTo(reading.parts());
+    assertThat(reading.records()).hasSizeGreaterThanOrEqualTo(8).doesNotHaveDuplicates();
+    String written = new RecordCsv(kind.part, VALIDATOR, PartKind::code).write(reading.records());
+    assertThat(read(kind.part, written).records()).isEqualTo(reading.records());
     assertThat(written.lines().findFirst()).isEqualTo(file.lines().findFirst());
   }
 
@@ -53,11 +56,11 @@ class PartCsvTest {
   @ValueSource(strings = {"=1+2", "+A1", "-A1", "@SUM(A1)", "plain", "'=quoted", "a = b"})
   void noCellOfAnExportIsAFormulaAndItsTextComesBack(String name) {
     PumpPart part = new PumpPart("P-1", name, 3, 70);
-    String written = new PartCsv(PumpPart.class, VALIDATOR).write(List.of(part));
+    String written = new RecordCsv(PumpPart.class, VALIDATOR, PartKind::code).write(List.of(part));
     String cell = written.lines().toList().get(1).split(",")[1].replace("\"", "");
     assertThat(cell).doesNotStartWith("=").doesNotStartWith("+").doesNotStartWith("-");
     assertThat(cell).doesNotStartWith("@");
-    List<Record> back = List.copyOf(read(PumpPart.class, written).parts());
+    List<Record> back = List.copyOf(read(PumpPart.class, written).records());
     // A quote that a person wrote before a sign is taken for one of ours.
     assertThat(back).containsExactly(new PumpPart("P-1", name.replace("'=", "="), 3, 70));
   }
@@ -87,7 +90,7 @@ class PartCsvTest {
     }
     assertThat(cooler("A,plate,plate-fin,280,190,32,14,10.5,1,9.5,barb,160 °F,1").bypassOpensC())
         .isCloseTo(71.11, within(0.01));
-    PartCsv.Trouble problem =
+    RecordCsv.Trouble problem =
         read(CoolerPart.class, COOLER + "A,x,honeycomb,280,190,32,14,10.5,1,9.5,barb,,1")
             .problems()
             .get(0);
@@ -101,9 +104,9 @@ class PartCsvTest {
         "Price;Ports;Port bore in;Passes;Tube pitch mm;Fins per inch;Depth in;Height in;Width in;"
             + "Family;Name;Code\n"
             + "165;3/8 in barb;0,375;1;10,5;14;1,25;7,5;11;PLATE_FIN;plate;A\n";
-    PartCsv.Reading reading = read(CoolerPart.class, file);
+    RecordCsv.Reading reading = read(CoolerPart.class, file);
     assertThat(reading.problems()).isEmpty();
-    CoolerPart part = (CoolerPart) reading.parts().get(0);
+    CoolerPart part = (CoolerPart) reading.records().get(0);
     assertThat(part.widthMm()).isCloseTo(279.4, within(1e-9));
     assertThat(part.portBoreMm()).isCloseTo(9.525, within(1e-9));
     assertThat(part.depthMm()).isCloseTo(31.75, within(1e-9));
@@ -111,17 +114,17 @@ class PartCsvTest {
 
   @Test
   void aFansCurveIsAListAndMayBeMissing() {
-    PartCsv.Reading reading =
+    RecordCsv.Reading reading =
         read(
             FanPart.class,
             FAN
                 + "A,fan,ELECTRIC,1,400,0.9,,0 0.4 0.8,210|160|40,12,14,,,,,,90\n"
                 + "B,fan,electric,2,300,1900 cfm,180,,,12,2e1,,,,,,120\n");
     assertThat(reading.problems()).isEmpty();
-    FanPart points = (FanPart) reading.parts().get(0);
+    FanPart points = (FanPart) reading.records().get(0);
     assertThat(points.curveM3s()).containsExactly(0.0, 0.4, 0.8);
     assertThat(points.curvePa()).containsExactly(210.0, 160.0, 40.0);
-    FanPart figure = (FanPart) reading.parts().get(1);
+    FanPart figure = (FanPart) reading.records().get(1);
     assertThat(figure.freeFlowM3s()).isCloseTo(0.8967, within(1e-4));
     assertThat(figure.curveM3s()).isNull();
     assertThat(figure.amps()).isEqualTo(20);
@@ -131,11 +134,11 @@ class PartCsvTest {
   @CsvSource({
     "1.5, csvFault.notANumber",
     "two, csvFault.notANumber",
-    "0, fault.outOfSpan",
+    "0, refusal.outOfSpan",
     "'', csvFault.emptyCell"
   })
   void countsAreWholeAndInRange(String passes, String why) {
-    PartCsv.Trouble problem =
+    RecordCsv.Trouble problem =
         read(CoolerPart.class, COOLER + "A,x,PLATE_FIN,280,190,32,14,10.5," + passes + ",9.5,b,,1")
             .problems()
             .get(0);
@@ -151,8 +154,8 @@ class PartCsvTest {
       file.append("C").append(i).append(",cap,hot,1\n");
     }
     file.append("GOOD,cap,90,1\n");
-    PartCsv.Reading reading = read(CapPart.class, file.toString());
-    assertThat(reading.parts()).isEmpty();
+    RecordCsv.Reading reading = read(CapPart.class, file.toString());
+    assertThat(reading.records()).isEmpty();
     assertThat(reading.problems()).hasSize(50);
     assertThat(reading.moreProblems()).isEqualTo(30);
     assertThat(reading.problems().get(49).row()).isEqualTo(51);
@@ -167,14 +170,15 @@ class PartCsvTest {
                 .finding()
                 .code())
         .isEqualTo(CsvFault.COLUMN_TWICE);
-    assertThat(read(CapPart.class, "code,name,cap_kpa,price\n\n\nA,cap,90,1\n\n").parts())
+    assertThat(read(CapPart.class, "code,name,cap_kpa,price\n\n\nA,cap,90,1\n\n").records())
         .containsExactly(new CapPart("A", "cap", 90, 1));
     assertThat(read(CapPart.class, "code,name,cap_kpa,price\nA,cap\n").problems())
-        .extracting(PartCsv.Trouble::column)
+        .extracting(RecordCsv.Trouble::column)
         .containsExactly("cap_kpa", "price");
     // A name may hold what separates cells, if it is quoted.
     assertThat(
-            read(CapPart.class, "code,name,cap_kpa,price\nA,\"cap, \"\"tall\"\"\",90,1\n").parts())
+            read(CapPart.class, "code,name,cap_kpa,price\nA,\"cap, \"\"tall\"\"\",90,1\n")
+                .records())
         .containsExactly(new CapPart("A", "cap, \"tall\"", 90, 1));
   }
 
@@ -193,9 +197,9 @@ class PartCsvTest {
   void marksOfThousandsAndDecimalsAreThoseOfTheFile(String rows, double price) {
     String separator = rows.contains(";") ? ";" : ",";
     String header = String.join(separator, "code", "name", "cap_kpa", "price");
-    PartCsv.Reading reading = read(CapPart.class, header + "\n" + rows.replace('/', '\n'));
+    RecordCsv.Reading reading = read(CapPart.class, header + "\n" + rows.replace('/', '\n'));
     assertThat(reading.problems()).isEmpty();
-    assertThat(((CapPart) reading.parts().get(0)).price()).isEqualTo(price);
+    assertThat(((CapPart) reading.records().get(0)).price()).isEqualTo(price);
   }
 
   @ParameterizedTest
@@ -203,8 +207,8 @@ class PartCsvTest {
   void aMarkThatCanBeReadTwoWaysIsRefusedWithItsRow(String rows) {
     String separator = rows.contains(";") ? ";" : ",";
     String header = String.join(separator, "code", "name", "cap_kpa", "price");
-    PartCsv.Reading reading = read(CapPart.class, header + "\n" + rows.replace('/', '\n'));
-    PartCsv.Trouble problem = reading.problems().get(0);
+    RecordCsv.Reading reading = read(CapPart.class, header + "\n" + rows.replace('/', '\n'));
+    RecordCsv.Trouble problem = reading.problems().get(0);
     assertThat(problem.finding().code()).isEqualTo(CsvFault.TWO_READINGS);
     assertThat(problem.row()).isEqualTo(2);
     assertThat(problem.column()).isEqualTo("price");

@@ -18,14 +18,14 @@ class DatabaseAnswersTest {
 
   @ParameterizedTest
   @CsvSource({
-    "08006, 503, fault.databaseAway",
-    "57P01, 503, fault.databaseAway", // shutting down
-    "57P03, 503, fault.databaseAway", // starting up
-    ", 503, fault.databaseAway", // closed under the pool
-    "53100, 503, fault.databaseFull",
-    "53300, 503, fault.databaseBusy", // too many connections
-    "22021, 400, fault.notReadable", // not of the encoding
-    "42P01, 500, fault.ourSide"
+    "08006, 503, refusal.databaseAway",
+    "57P01, 503, refusal.databaseAway", // shutting down
+    "57P03, 503, refusal.databaseAway", // starting up
+    ", 503, refusal.databaseAway", // closed under the pool
+    "53100, 503, refusal.databaseFull",
+    "53300, 503, refusal.databaseBusy", // too many connections
+    "22021, 400, refusal.notReadable", // not of the encoding
+    "42P01, 500, refusal.ourSide"
   })
   void eachStateHasItsAnswer(String state, int status, String code) {
     assertAnswer(new SQLException("as it is said", state), status, code);
@@ -34,9 +34,11 @@ class DatabaseAnswersTest {
   @Test
   void aPoolWithoutAConnectionIsBusyUnlessItsDatabaseIsAway() {
     assertAnswer(
-        new SQLTransientConnectionException("timed out", (String) null), 503, "fault.databaseBusy");
+        new SQLTransientConnectionException("timed out", (String) null),
+        503,
+        "refusal.databaseBusy");
     assertAnswer(
-        new SQLTransientConnectionException("timed out", "08001"), 503, "fault.databaseAway");
+        new SQLTransientConnectionException("timed out", "08001"), 503, "refusal.databaseAway");
   }
 
   private static void assertAnswer(SQLException said, int status, String code) {

@@ -281,7 +281,7 @@ class SettleTest {
         .isInstanceOf(BadInputException.class)
         .hasMessageContaining("problem.noCoolerFits");
     assertThatThrownBy(() -> settle.disputes(new BuildRequest(Jobs.HIVE, "nobody")))
-        .hasMessageContaining("fault.noSuchBuild");
+        .hasMessageContaining("refusal.noSuchBuild");
   }
 
   @Test

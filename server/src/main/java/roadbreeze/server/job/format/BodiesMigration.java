@@ -91,18 +91,25 @@ abstract class BodiesMigration extends BaseJavaMigration {
       int build = builds.indexOf(name);
       upgraded.put(name, build < 0 ? now.get(name) : now.get("builds").get(build));
     }
+    now.propertyNames().stream()
+        .filter(name -> !name.equals("builds") && !upgraded.containsKey(name))
+        .forEach(name -> upgraded.put(name, now.get(name)));
     return upgraded;
   }
 
-  /** As a save by somebody else: who still has the old shape on screen is told. */
+  /**
+   * As a save by somebody else: who still has the old shape on screen is told. What is new is put
+   * there.
+   */
   private static void save(Connection db, UUID id, String name, JsonNode body) throws SQLException {
-    String update =
-        "update job_section set body = ?::jsonb, version = version + 1"
-            + " where job_id = ? and name = ?";
-    try (PreparedStatement statement = db.prepareStatement(update)) {
-      statement.setString(1, JSON.writeValueAsString(body));
-      statement.setObject(2, id);
-      statement.setString(3, name);
+    String save =
+        "insert into job_section (job_id, name, version, position, saved_at, body)"
+            + " values (?, ?, 0, 0, now(), ?::jsonb) on conflict (job_id, name)"
+            + " do update set body = excluded.body, version = job_section.version + 1";
+    try (PreparedStatement statement = db.prepareStatement(save)) {
+      statement.setObject(1, id);
+      statement.setString(2, name);
+      statement.setString(3, JSON.writeValueAsString(body));
       statement.execute();
     }
   }

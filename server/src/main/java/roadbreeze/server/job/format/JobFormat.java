@@ -12,7 +12,7 @@ import java.util.function.UnaryOperator;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.problem.Fault;
+import roadbreeze.server.problem.Refusal;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -27,11 +27,16 @@ public class JobFormat {
   public static final String NAME = "road-breeze-job";
 
   /** Shape of jobs today. */
-  public static final int CURRENT = 4;
+  public static final int CURRENT = 5;
 
   /** Each step takes a job of its own number's shape to the next. */
   private static final List<UnaryOperator<ObjectNode>> STEPS =
-      List.of(FlatBuilds::upgrade, NoSections::upgrade, TruckOnly::upgrade, OneTraverse::upgrade);
+      List.of(
+          FlatBuilds::upgrade,
+          NoSections::upgrade,
+          TruckOnly::upgrade,
+          OneTraverse::upgrade,
+          NoJourney::upgrade);
 
   private static final JsonMapper STRICT =
       JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
@@ -52,14 +57,14 @@ public class JobFormat {
     if (!file.path("format").asString("").equals(NAME)
         || !(file.path("job") instanceof ObjectNode job)
         || !file.path("formatVersion").isInt()) {
-      throw Fault.NOT_A_JOB.refuse();
+      throw Refusal.NOT_A_JOB.refuse();
     }
     int version = file.get("formatVersion").asInt();
     if (version > CURRENT) {
-      throw Fault.NEWER_FORMAT.refuse(version);
+      throw Refusal.NEWER_FORMAT.refuse(version);
     }
     if (version < 1) {
-      throw Fault.NOT_A_JOB.refuse();
+      throw Refusal.NOT_A_JOB.refuse();
     }
     // The first two shapes both called themselves 1; only the second knew kinds of vehicles.
     boolean first = version == 1 && !job.path("vehicle").has("kind");

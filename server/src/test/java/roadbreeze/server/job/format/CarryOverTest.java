@@ -104,7 +104,17 @@ class CarryOverTest {
   }
 
   private static JobContent noticed(JobContent job) {
-    return Jobs.with(job, "about.notices", List.of(About.Notice.TRAVERSES_NAME_FANS));
+    return Jobs.with(Jobs.held(job), "about.notices", List.of(About.Notice.TRAVERSES_NAME_FANS));
+  }
+
+  @Test
+  void haulsOfShapeFourAreTheirWorstStretch() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-4", "carry_over_4_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(3);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.held(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.held(Jobs.TILT_TRAY));
+    }
   }
 
   @Test

@@ -80,7 +80,7 @@ class FormatsTest {
   @Test
   void theOneTraverseOfBeforeBelongsToTheRestoredTrucksMainFan() {
     JobContent hive =
-        Jobs.with(Jobs.HIVE, "about.notices", List.of(About.Notice.TRAVERSES_NAME_FANS));
+        Jobs.with(Jobs.held(Jobs.HIVE), "about.notices", List.of(About.Notice.TRAVERSES_NAME_FANS));
     assertThat(FORMAT.read(file("hive-utility-3")))
         .isEqualTo(Jobs.with(hive, "rig.traverses", List.of(readBefore())));
   }
@@ -103,6 +103,11 @@ class FormatsTest {
   }
 
   @Test
+  void aHaulOfBeforeIsItsWorstStretch() {
+    assertThat(FORMAT.read(file("plough-pickup-4"))).isEqualTo(Jobs.held(Jobs.PLOUGH));
+  }
+
+  @Test
   void whatIsWrittenTodayIsReadTomorrow() {
     ObjectNode today = JsonMapper.shared().createObjectNode();
     today.put("format", JobFormat.NAME).put("formatVersion", JobFormat.CURRENT);
@@ -112,9 +117,9 @@ class FormatsTest {
 
   @ParameterizedTest
   @CsvSource({
-    "other-format, 2, fault.notAJob",
-    "road-breeze-job, 0, fault.notAJob",
-    "road-breeze-job, 99, fault.newerFormat"
+    "other-format, 2, refusal.notAJob",
+    "road-breeze-job, 0, refusal.notAJob",
+    "road-breeze-job, 99, refusal.newerFormat"
   })
   void whatIsNoJobOfOursIsRefused(String format, int version, String code) {
     ObjectNode file = file("hive-utility-1").put("format", format).put("formatVersion", version);

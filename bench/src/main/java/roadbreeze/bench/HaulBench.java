@@ -1,0 +1,103 @@
+package roadbreeze.bench;
+
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import roadbreeze.core.WorkedCase;
+import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.haul.HaulCase;
+import roadbreeze.core.haul.HaulDraws;
+import roadbreeze.core.haul.HaulRun;
+import roadbreeze.core.haul.Trace;
+import roadbreeze.core.haul.Trip;
+import roadbreeze.core.sizing.Judge;
+import roadbreeze.core.sizing.Limits;
+import roadbreeze.core.sizing.Uncertainty;
+
+/** A haul of ninety minutes against the plain integration of the same equations, in one run. */
+public final class HaulBench {
+  private static final double NINETY_MINUTES = 5400;
+  private static final int WARM_UP = 30;
+  private static final int RUNS = 31;
+  private static final int WORKERS = 2;
+  private static final int DRAWN = 100;
+
+  private HaulBench() {}
+
+  static Trace fast(Rig rig, Trip trip) {
+    return HaulRun.of(rig, trip, HillyRoad.START, HillyRoad.SWITCHED, HaulRun.USUAL_HYSTERESIS);
+  }
+
+  static Trace plain(Rig rig, Trip trip) {
+    return PlainHaul.of(rig, trip, HillyRoad.START, HillyRoad.SWITCHED, HaulRun.USUAL_HYSTERESIS);
+  }
+
+  /**
+   * How far one trace leaves the other at most, K, where a fan may switch a little later.
+   *
+   * @param shift s
+   */
+  static double apart(Trace one, Trace other, ToDoubleFunction<Trace.Moment> what, double shift) {
+    double end = one.moments().get(one.moments().size() - 1).time();
+    double worst = 0;
+    for (double t = 0; t < end; t++) {
+      double value = what.applyAsDouble(one.at(t));
+      double low = Double.POSITIVE_INFINITY;
+      double high = Double.NEGATIVE_INFINITY;
+      for (double s = t - shift; s <= t + shift; s += 0.5) {
+        double there = what.applyAsDouble(other.at(s));
+        low = Math.min(low, there);
+        high = Math.max(high, there);
+      }
+      worst = Math.max(worst, Math.max(low - value, value - high));
+    }
+    return worst;
+  }
+
+  private static double median(Runnable task, int runs) {
+    return DoubleStream.generate(
+            () -> {
+              long started = System.nanoTime();
+              task.run();
+              return (System.nanoTime() - started) / 1e6;
+            })
+        .limit(runs)
+        .sorted()
+        .skip(runs / 2)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  static void report() {
+    Trip trip = HillyRoad.lasting(NINETY_MINUTES);
+    List<Rig> builds = HillyRoad.builds();
+    Runnable all = () -> builds.forEach(b -> fast(b, trip));
+    median(all, WARM_UP);
+    double fast = median(all, RUNS);
+    double plain = median(() -> builds.forEach(b -> plain(b, trip)), 1);
+    double apart = 0;
+    for (Rig build : builds) {
+      Trace one = fast(build, trip);
+      Trace other = plain(build, trip);
+      apart = Math.max(apart, apart(one, other, Trace.Moment::coolant, 3));
+      apart = Math.max(apart, apart(one, other, Trace.Moment::sump, 3));
+      apart = Math.max(apart, apart(one, other, Trace.Moment::feed, 3));
+    }
+    System.out.printf("plain haul  %10.1f ms for 3 builds and 90 minutes of road%n", plain);
+    System.out.printf("haul        %10.1f ms, %.0f times faster%n", fast, plain / fast);
+    System.out.printf("differences %10.4f K at most, with 3 s for a switching fan%n", apart);
+    HaulCase road = new HaulCase(WorkedCase.setup(true), trip, HillyRoad.START, Limits.DEFAULT);
+    HaulCase.Driven driven = road.drive();
+    Judge judge = new Judge(WorkedCase.CLIMB, Limits.DEFAULT, Uncertainty.SOURCES, List.of());
+    double draws =
+        median(
+            () ->
+                IntStream.range(0, WORKERS)
+                    .parallel()
+                    .forEach(w -> HaulDraws.of(judge, driven, w, DRAWN / WORKERS, i -> false)),
+            3);
+    System.out.printf(
+        "1000 draws  %10.1f s on %d threads, from %d of them%n", draws / DRAWN, WORKERS, DRAWN);
+  }
+}

@@ -1,0 +1,108 @@
+package roadbreeze.core.switching;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import roadbreeze.core.WorkedCase;
+import roadbreeze.core.explain.Code;
+import roadbreeze.core.haul.HaulBand;
+import roadbreeze.core.haul.HaulCase;
+import roadbreeze.core.haul.HaulRun;
+import roadbreeze.core.haul.Road;
+import roadbreeze.core.haul.Trip;
+import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.FanSensor;
+import roadbreeze.core.rig.FanSwitch;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.sizing.Judge;
+import roadbreeze.core.sizing.Limits;
+import roadbreeze.core.sizing.Uncertainty;
+
+/**
+ * Switch points of the worked truck over a level road, a climb of 14 km and the level behind it.
+ */
+class SwitchCheckTest {
+  private static final double SPEED = 75 / 3.6;
+
+  private static HaulCase.Driven drive(double ambient, FanSwitch points) {
+    Setup plain = WorkedCase.setup(true);
+    FanFit fan = plain.fitting().fans().get(0);
+    Setup setup =
+        plain.with(plain.fitting().withFans(List.of(fan.withSwitched(Optional.of(points)))));
+    Road road =
+        new Road(
+            List.of(
+                Road.Point.of(0, 600, SPEED),
+                Road.Point.of(8000, 600, SPEED),
+                Road.Point.of(22_000, 1370, SPEED),
+                Road.Point.of(40_000, 1370, SPEED)));
+    HaulRun.Start start = new HaulRun.Start(88, 75, 75);
+    return new HaulCase(setup, Trip.of(road, ambient, true), start, Limits.DEFAULT).drive();
+  }
+
+  private static List<Code> found(double ambient, FanSwitch points) {
+    return SwitchCheck.of(drive(ambient, points)).findings().stream().map(f -> f.code()).toList();
+  }
+
+  @Test
+  void seesAFanThatNeverRestsOneThatComesLateAndOneThatChatters() {
+    assertThat(found(36, new FanSwitch(104, 100))).containsExactly(SwitchFinding.SOUND);
+    // The thermostat opens at 90 and is full at 99.
+    assertThat(found(36, new FanSwitch(94, 88))).contains(SwitchFinding.NEVER_STOPS);
+    assertThat(found(36, new FanSwitch(101, 94))).contains(SwitchFinding.MAY_NOT_STOP);
+    assertThat(found(36, new FanSwitch(104, 103))).contains(SwitchFinding.CHATTERS);
+    assertThat(found(36, new FanSwitch(120, 110))).contains(SwitchFinding.WAITS_PAST_LIMIT);
+    assertThat(found(-15, new FanSwitch(106, 100))).containsExactly(SwitchFinding.NEVER_NEEDED);
+    assertThat(found(36, new FanSwitch(111.8, 104, FanSensor.ON_HOSE)))
+        .contains(SwitchFinding.TOO_LATE, SwitchFinding.READS_LATE);
+    assertThatThrownBy(() -> new FanSwitch(95, 96)).isInstanceOf(BadInputException.class);
+  }
+
+  @Test
+  void aDutyIsWhatTheTraceDid() {
+    HaulCase.Driven driven = drive(36, new FanSwitch(104, 100));
+    SwitchCheck.Duty duty = SwitchCheck.of(driven).duties().get(0);
+    assertThat(duty.coolantThen()).isCloseTo(104, within(0.05));
+    assertThat(duty.runs() + duty.rests()).isCloseTo(duty.after(), within(1e-6));
+    double blown = driven.trace().over(m -> m.fans().fastest() - 0.5);
+    assertThat(duty.runs()).isCloseTo(blown, within(8.0));
+  }
+
+  @Test
+  void aFanThatFeelsTheReturnComesLaterThanOneThatFeelsTheEngine() {
+    double atEngine = first(new FanSwitch(96, 90));
+    assertThat(first(new FanSwitch(96, 90, FanSensor.HOSE_ADAPTER))).isGreaterThan(atEngine);
+    assertThat(first(new FanSwitch(96, 90, FanSensor.RETURN_HOSE))).isGreaterThan(atEngine + 30);
+  }
+
+  private static double first(FanSwitch points) {
+    return SwitchCheck.of(drive(36, points)).duties().get(0).firstOn().orElseThrow();
+  }
+
+  @Test
+  void theProposalIsTheQuietestThatKeepsEveryLimitInNineOfTen() {
+    Judge judge = new Judge(WorkedCase.CLIMB, Limits.DEFAULT, Uncertainty.SOURCES, List.of());
+    HaulCase.Driven driven = drive(20, new FanSwitch(94, 88));
+    SwitchProposal proposal = SwitchProposal.of(driven, HaulBand.of(judge, driven));
+    Optional<SwitchProposal.Option> best = proposal.best();
+    assertThat(best).isPresent();
+    assertThat(best.get().sure()).isGreaterThanOrEqualTo(0);
+    assertThat(best.get().loud()).isLessThan(proposal.today().loud());
+    assertThat(proposal.tried())
+        .filteredOn(o -> o.sure() >= 0 && o.perHour() <= 20)
+        .allMatch(o -> o.bother() >= best.get().bother());
+    // What is proposed has nothing wrong with it that must be mended.
+    FanSwitch points = new FanSwitch(best.get().on(), best.get().off());
+    assertThat(SwitchCheck.of(drive(20, points)).findings())
+        .noneMatch(f -> ((SwitchFinding) f.code()).bad())
+        .noneMatch(f -> f.code() == SwitchFinding.CHATTERS);
+    // Where nothing keeps the limits nothing is proposed.
+    HaulCase.Driven hot = drive(46, new FanSwitch(104, 100));
+    assertThat(SwitchProposal.of(hot, HaulBand.of(judge, hot)).best()).isEmpty();
+  }
+}

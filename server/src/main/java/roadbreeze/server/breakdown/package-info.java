@@ -1,0 +1,2 @@
+/** If it breaks out there: what each build still does with a part gone. */
+package roadbreeze.server.breakdown;

@@ -1,0 +1,62 @@
+package roadbreeze.server.problem;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import roadbreeze.core.explain.Code;
+
+/** What can be wrong with a field, a file or a request, apart from physics. */
+public enum Refusal implements Code {
+  OUT_OF_SPAN("field WORD", "value AMOUNT", "low AMOUNT", "high AMOUNT"),
+  NOT_A_NUMBER("field WORD", "low AMOUNT", "high AMOUNT"),
+  EMPTY("field WORD"),
+  MISSING("field WORD"),
+  TOO_LONG("field WORD", "most COUNT"),
+  TOO_MANY("field WORD", "least COUNT", "most COUNT"),
+  NOT_USABLE("field WORD"),
+  STRANGE_SIGNS("field WORD"),
+  NO_SUCH_BUILD,
+  SAME_ID("id TEXT"),
+  LAST_BUILD,
+  AXIS_FALLS("axis WORD"),
+  NO_ROAD,
+  ROAD_TURNS_BACK,
+  ROAD_TOO_STEEP,
+  ROAD_TOO_FAR("most DISTANCE"),
+  NOT_GPX,
+  ROAD_TOO_LONG("takes TIME", "most TIME"),
+  SEARCH_TOO_LARGE("sets COUNT", "most COUNT"),
+  SAVED_ELSEWHERE,
+  GONE_ELSEWHERE,
+  NOT_HERE,
+  NOT_READABLE,
+  TOO_LARGE("megabytes COUNT"),
+  NOT_A_JOB,
+  NEWER_FORMAT("version COUNT"),
+  DATABASE_AWAY,
+  DATABASE_FULL,
+  DATABASE_BUSY,
+  TOO_MANY_QUESTIONS,
+  OUR_SIDE;
+
+  private final List<Parameter> parameters;
+
+  Refusal(String... takes) {
+    parameters = Code.takes(takes);
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return parameters;
+  }
+
+  /** The fault that a constraint of our own names as its message. */
+  static Optional<Refusal> named(String message) {
+    return Arrays.stream(values()).filter(f -> f.name().equals(message)).findFirst();
+  }
+
+  /** As a refusal of the request. */
+  public RefusedRequestException refuse(Object... values) {
+    return new RefusedRequestException(with(values));
+  }
+}
