@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +30,9 @@ final class Browser implements AutoCloseable {
           "--font-render-hinting=none",
           "--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1");
 
+  /** A slow machine is no fault: what comes at all comes by then, ms. */
+  private static final int PATIENCE_MS = 30_000;
+
   private final String databaseUrl;
   private final String[] profiles;
   private final Playwright playwright;
@@ -39,6 +43,7 @@ final class Browser implements AutoCloseable {
   Browser(String database, String... profiles) {
     databaseUrl = TestDatabase.create(database);
     this.profiles = profiles;
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     startServer();
     playwright =
         Playwright.create(
@@ -84,7 +89,7 @@ final class Browser implements AutoCloseable {
             new com.microsoft.playwright.Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setBaseURL(address()));
-    context.setDefaultTimeout(10_000);
+    context.setDefaultTimeout(PATIENCE_MS);
     return context;
   }
 
@@ -97,7 +102,7 @@ final class Browser implements AutoCloseable {
                 .setHasTouch(true)
                 .setIsMobile(true)
                 .setBaseURL(address()));
-    context.setDefaultTimeout(10_000);
+    context.setDefaultTimeout(PATIENCE_MS);
     return context;
   }
 

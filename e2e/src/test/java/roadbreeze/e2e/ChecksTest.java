@@ -147,7 +147,7 @@ class ChecksTest extends OnACopy {
   void whatFailsOutThereIsOnACardForTheGloveBox() {
     Locator breaks = page.locator("[data-breakdowns]");
     assertThat(breaks.locator("[data-breakage=BELT]"))
-        .containsText("stops", new LocatorAssertions.ContainsTextOptions().setTimeout(20_000));
+        .containsText("stops");
     assertThat(breaks.locator("[data-breakage=NOTHING]")).containsText("goes on");
     Locator card = page.locator("[data-glove-box]");
     assertThat(card).containsText("belt torn: stops");

@@ -165,9 +165,7 @@ class RoadTest extends OnACopy {
                     .setHasText(Pattern.compile("No faster", Pattern.CASE_INSENSITIVE)));
     assertThat(slower)
         .containsText(
-            "keeps every limit",
-            new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
-                .setTimeout(20_000));
+            "keeps every limit");
     slower.getByText("Do it").click();
     assertThat(gauge("coolant")).not().containsText("over its limit");
     assertThat(page.locator("[data-drive-card]")).containsText("no faster than");
@@ -180,18 +178,14 @@ class RoadTest extends OnACopy {
     Locator ways = page.locator("[data-cold] li");
     assertThat(ways)
         .hasCount(
-            9,
-            new com.microsoft.playwright.assertions.LocatorAssertions.HasCountOptions()
-                .setTimeout(20_000));
+            9);
     assertThat(page.locator("[data-cold] .own")).containsText("no bypass");
     String before = ways.first().textContent();
     type("The morning is", "5");
     assertThat(ways.first())
         .not()
         .hasText(
-            before,
-            new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions()
-                .setTimeout(20_000));
+            before);
     type("The morning is", "53");
     assertThat(page.locator(".cold")).containsText("must be from");
     Download totals =
@@ -236,7 +230,7 @@ class RoadTest extends OnACopy {
     page.navigate(page.url().replace("haul", "switching"));
     Browser.ready(page);
     Locator set = page.locator("[data-proposal]").getByText("Set these");
-    set.click(new Locator.ClickOptions().setTimeout(30_000));
+    set.click();
     assertThat(set)
         .isDisabled(
             new com.microsoft.playwright.assertions.LocatorAssertions.IsDisabledOptions()

@@ -65,6 +65,7 @@ final class AirSide {
   private final boolean[][] servedBy;
 
   private AirFlow flow;
+  private int blown;
   private double rise;
   private double moved;
 
@@ -168,6 +169,7 @@ final class AirSide {
       }
     }
     flow = pack.solve(warmth);
+    blown++;
     Arrays.fill(layerCapacity, 0);
     for (int p = 0; p < pathCount; p++) {
       double perVelocity = air.density() * areas[p] * Air.SPECIFIC_HEAT;
@@ -183,6 +185,11 @@ final class AirSide {
         }
       }
     }
+  }
+
+  /** How often the air was worked out. */
+  int blown() {
+    return blown;
   }
 
   /** The warmth that the last walk found becomes what the next blow takes. */

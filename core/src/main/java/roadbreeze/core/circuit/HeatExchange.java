@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import roadbreeze.core.air.Air;
-import roadbreeze.core.exchanger.Effectiveness;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.core.stack.LayerRole;
 import roadbreeze.core.stack.Stack;
@@ -20,24 +19,6 @@ import roadbreeze.core.vehicle.Rpm;
  * towards it from round to round. Not thread-safe.
  */
 public final class HeatExchange {
-  /**
-   * How closely rounds settle.
-   *
-   * @param settled they end where nothing moves by more, K
-   * @param enough where they no longer get closer, this will do, K
-   * @param sameOil the pump's flow stays where the sump has moved less, K
-   */
-  private record Care(double settled, double enough, double sameOil) {}
-
-  /** Closer than any temperature is asked. */
-  private static final Care CLOSE = new Care(1e-9, 1e-5, 3e-3);
-
-  /** The same in air that stands still, whose brackets want the oil's flow exact. */
-  private static final Care BRACKETED = new Care(1e-9, 1e-5, 0);
-
-  /** As closely as a step in time needs it. */
-  private static final Care IN_TIME = new Care(1e-3, 1e-3, 0.05);
-
   private static final int MAX_ROUNDS = 1000;
 
   /** So many rounds may drift towards their rest before they are taken to swing. */
@@ -85,6 +66,7 @@ public final class HeatExchange {
   private final CoolantSide coolantSide;
   private final AirSide airSide;
   private final OilSide oilSide;
+  private final CoreCells radiatorCells;
 
   private Powertrain.State driveline;
   private double speedOfAir = Double.NaN;
@@ -123,6 +105,7 @@ public final class HeatExchange {
     tankPlace = placeOfTank(rig.oilLoop().stages());
     airSide = new AirSide(rig.stack(), air, factors);
     oilSide = new OilSide(rig, airSide, factors.get(Factor.CORE_CONDUCTANCE));
+    radiatorCells = new CoreCells(airSide, radiatorLayer, factors.get(Factor.CORE_CONDUCTANCE));
   }
 
   /** Starts as warm as another was left, so that fewer rounds are needed. */
@@ -175,7 +158,7 @@ public final class HeatExchange {
    *     not settle
    */
   public Flows at(State state) {
-    return at(state, true, CLOSE);
+    return at(state, true, Care.CLOSE);
   }
 
   /**
@@ -186,7 +169,7 @@ public final class HeatExchange {
    *     not settle
    */
   public Flows near(State state) {
-    return at(state, false, IN_TIME);
+    return at(state, false, Care.IN_TIME);
   }
 
   private Flows at(State state, boolean airMoves, Care care) {
@@ -220,7 +203,7 @@ public final class HeatExchange {
     step = 1;
     double before = Double.POSITIVE_INFINITY;
     for (int i = 0; i < MAX_ROUNDS; i++) {
-      round(coolant, sump, outlet, airMoves || i == 0 && airSide.flow() == null, care.sameOil());
+      round(coolant, sump, outlet, airMoves || i == 0 && airSide.flow() == null, care);
       if (airMoves) {
         airSide.takeFound();
       }
@@ -237,7 +220,7 @@ public final class HeatExchange {
 
   /** The same in the steady state, with the air flow as it stands. */
   void settleInStillAir(double trialCoolant, double trialSump) {
-    settle(trialCoolant, trialSump, this::outletTank, false, BRACKETED);
+    settle(trialCoolant, trialSump, this::outletTank, false, Care.BRACKETED);
   }
 
   /** Takes the driveline with the gearbox's oil so thick, and the air and heat that follow. */
@@ -278,30 +261,27 @@ public final class HeatExchange {
 
   /** One round in the steady state, at trial temperatures; the air flow follows its warmth. */
   void round(double trialCoolant, double trialSump) {
-    round(trialCoolant, trialSump, this::outletTank, true, CLOSE.sameOil());
+    round(trialCoolant, trialSump, this::outletTank, true, Care.CLOSE);
   }
 
   private void round(
-      double trialCoolant,
-      double trialSump,
-      OilSide.Sink outlet,
-      boolean airMoves,
-      double sameOil) {
+      double trialCoolant, double trialSump, OilSide.Sink outlet, boolean airMoves, Care care) {
     coolant = trialCoolant;
     sump = trialSump;
     if (airMoves) {
       airSide.blow();
     }
     double outletBefore = coolantSide.coreOutlet();
-    takeCoolant(coolant);
+    takeCoolant(coolant, care);
     outletTaken = coolantSide.coreOutlet();
-    oilSide.pump(sump, driveline.engineRpm(), converterHeat, sameOil);
+    oilSide.pump(sump, driveline.engineRpm(), converterHeat, care);
     CoolantLoop loop = rig.coolantLoop();
     oilSide.pass(
         onEngineSide() ? (oil, exchanged) -> coolant : outlet,
         onEngineSide() ? loop.pumpFlow(driveline.engineSpeed()) : coolantSide.massFlow(),
         loop.pumpFlowAt4000(),
-        step);
+        step,
+        care);
     coreHeat = airSide.walk(this::cellHeat);
     double coreOutlet = coolantSide.after(coreHeat);
     coolantSide.setCoreOutlet(coreOutlet);
@@ -328,25 +308,21 @@ public final class HeatExchange {
     return onEngineSide() ? 0 : oilSide.tankHeat();
   }
 
-  private void takeCoolant(double temperature) {
+  private void takeCoolant(double temperature, Care care) {
     coolantSide.take(temperature, driveline.engineSpeed(), engineHeat);
+    radiatorCells.take(coolantSide.inside(), coolantSide.capacity(), care);
   }
 
   private double cellHeat(int path, int place) {
-    return Effectiveness.heat(
-        airSide.outside[path][place],
-        coolantSide.inside() * airSide.areas[path],
-        factors.get(Factor.CORE_CONDUCTANCE),
-        airSide.through(path, place),
-        coolantSide.capacity() * airSide.areas[path] / airSide.wetted[radiatorLayer],
-        coolantSide.temperature() - airSide.temperature[path][place]);
+    double difference = coolantSide.temperature() - airSide.temperature[path][place];
+    return radiatorCells.perKelvin(path) * difference;
   }
 
   /**
    * Heat that would be left over in the coolant at another temperature of it, all else as is, W.
    */
   double coolantLeftAt(double temperature) {
-    takeCoolant(temperature);
+    takeCoolant(temperature, Care.CLOSE);
     double heat = airSide.sum(radiatorLayer, this::cellHeat);
     double given = oilSide.tankHeat();
     double tankThere = coolantSide.outletTank(coolantSide.after(heat), 0, 0, heatOfTank());
@@ -362,7 +338,7 @@ public final class HeatExchange {
 
   /** Restores the coolant's side to the temperature of the last round. */
   void settleCoolant() {
-    takeCoolant(coolant);
+    takeCoolant(coolant, Care.CLOSE);
   }
 
   Thermostat thermostat() {

@@ -34,12 +34,18 @@ final class OilSide {
     final int layer;
     final Bypass bypass;
     final OilChannels channels;
-    final double factor;
+    final CoreCells cells;
 
     /** Share of the branch's oil that goes through the core, and what its drop leaves of it. */
     double coreShare = 1;
 
     double heat;
+
+    /** Conductance of the core's inside, and the oil that it was worked out for. */
+    double inside;
+
+    double insideFlow = Double.NaN;
+    double insideOil = Double.NaN;
 
     /** How its heat grows with the oil that enters, W/K. */
     double perKelvin;
@@ -50,16 +56,16 @@ final class OilSide {
       layer = -1;
       bypass = Bypass.NONE;
       channels = null;
-      factor = 1;
+      cells = null;
     }
 
-    Element(double share, int layer, Bypass bypass, LayerRole.OilCooler cooler) {
+    Element(double share, int layer, Bypass bypass, OilChannels channels, CoreCells cells) {
       this.share = share;
       tank = null;
       this.layer = layer;
       this.bypass = bypass;
-      channels = cooler.channels();
-      factor = cooler.conductanceFactor();
+      this.channels = channels;
+      this.cells = cells;
     }
   }
 
@@ -99,12 +105,9 @@ final class OilSide {
         OilElement element = branches.get(b).element();
         if (element instanceof OilElement.PackCooler cooler) {
           int layer = stack.indexOf(cooler.layer());
-          stages[s][b] =
-              new Element(
-                  share,
-                  layer,
-                  cooler.bypass(),
-                  (LayerRole.OilCooler) stack.layers().get(layer).role());
+          LayerRole.OilCooler role = (LayerRole.OilCooler) stack.layers().get(layer).role();
+          CoreCells cells = new CoreCells(air, layer, role.conductanceFactor() * coreFactor);
+          stages[s][b] = new Element(share, layer, cooler.bypass(), role.channels(), cells);
         } else {
           stages[s][b] = new Element(share, (OilElement.InTank) element);
         }
@@ -115,6 +118,10 @@ final class OilSide {
   /** Starts from the flow and heats of another, where its way is the same. */
   void startFrom(OilSide other) {
     circuitFlow = other.circuitFlow;
+    if (loop == other.loop) {
+      pumpedAt = other.pumpedAt;
+      bypassesRest = other.bypassesRest;
+    }
     if (stages.length != other.stages.length) {
       return;
     }
@@ -141,13 +148,13 @@ final class OilSide {
   /**
    * Takes up what the pump moves at a sump temperature, and the feed that the slip heats.
    *
-   * @param same nearer than this to where the flow was last worked out it stays, K
+   * @param care the flow stays where the sump has moved less than its oil may
    */
-  void pump(double sump, double engineRpm, double converterHeat, double same) {
+  void pump(double sump, double engineRpm, double converterHeat, Care care) {
     double known = TransmissionFluid.held(sump);
     sentShare = loop.bypass().coreShare(sump);
     sentSlope = loop.bypass().slope(sump);
-    if (!(Math.abs(known - pumpedAt) <= same && bypassesRest)) {
+    if (!(Math.abs(known - pumpedAt) <= care.sameOil() && bypassesRest)) {
       circuitFlow = loop.circuit().flow(fluid, known, q -> coresDrop(q, known), circuitFlow);
       pumpedAt = known;
     }
@@ -173,12 +180,13 @@ final class OilSide {
   /**
    * Sends the oil through its stages.
    *
+   * @param tankFlow coolant past an in-tank cooler at its place, kg/s
    * @param step share of the way to its new heat that each cooler goes; 1 but where coolers that
    *     share air swing
-   * @param tankFlow coolant past an in-tank cooler at its place, kg/s
+   * @param care a core's conductance stays where what flows in it has moved less
    * @return heat they take from it, W
    */
-  double pass(Sink sink, double tankFlow, double pumpFlowAt4000, double step) {
+  double pass(Sink sink, double tankFlow, double pumpFlowAt4000, double step, Care care) {
     Arrays.fill(heatOfLayer, 0);
     tankHeat = 0;
     coolerHeat = 0;
@@ -205,7 +213,7 @@ final class OilSide {
           e.perKelvin = exchanged * (1 - (sink.temperature(oil + 1, exchanged) - at));
           tankHeat += e.heat;
         } else {
-          e.heat = cooler(e, oil, stream * e.share, step);
+          e.heat = cooler(e, oil, stream * e.share, step, care);
           coolerHeat += e.heat;
         }
         moved = Math.max(moved, Math.abs(e.heat - before) / stream);
@@ -220,7 +228,7 @@ final class OilSide {
     return tankHeat + coolerHeat;
   }
 
-  private double cooler(Element e, double oil, double branchStream, double step) {
+  private double cooler(Element e, double oil, double branchStream, double step, Care care) {
     int k = e.layer;
     double branchFlow = flow * sentShare * e.share;
     double shareBefore = e.coreShare;
@@ -232,12 +240,10 @@ final class OilSide {
       moved = Math.max(moved, turned); // where nothing is warm yet the flow alone tells of it
     }
     double stream = branchStream * e.coreShare;
-    double inside = 0;
     if (stream > 0) {
       double mean = TransmissionFluid.held(oil - e.heat / stream / 2);
-      inside =
-          e.channels.conductanceAgainst(
-              branchFlow * e.coreShare, fluid, mean, air.outsideOf(k), air.meanIn(k));
+      takeInside(e, branchFlow * e.coreShare, mean, care);
+      e.cells.take(e.inside, stream, care);
     }
     double heat = 0;
     e.perKelvin = 0;
@@ -246,14 +252,7 @@ final class OilSide {
       if (place >= 0) {
         double q = 0;
         if (stream > 0) {
-          double each =
-              Effectiveness.heat(
-                  air.outside[p][place],
-                  inside * air.areas[p],
-                  e.factor * coreFactor,
-                  air.through(p, place),
-                  stream * air.areas[p] / air.wetted[k],
-                  1);
+          double each = e.cells.perKelvin(p);
           e.perKelvin += each;
           q = each * (oil - air.temperature[p][place]);
         }
@@ -263,6 +262,20 @@ final class OilSide {
     }
     heatOfLayer[k] += heat;
     return heat;
+  }
+
+  private void takeInside(Element e, double flowOfCore, double mean, Care care) {
+    boolean same =
+        care.sameStream() > 0
+            && Math.abs(mean - e.insideOil) <= care.sameOil()
+            && Math.abs(flowOfCore - e.insideFlow) <= care.sameStream() * e.insideFlow;
+    if (!same) {
+      e.inside =
+          e.channels.conductanceAgainst(
+              flowOfCore, fluid, mean, air.outsideOf(e.layer), air.meanIn(e.layer));
+      e.insideOil = mean;
+      e.insideFlow = flowOfCore;
+    }
   }
 
   /** How far the oil behind any element has moved in the last pass, K. */

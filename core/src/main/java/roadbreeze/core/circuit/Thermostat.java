@@ -33,6 +33,22 @@ public record Thermostat(double startToOpen, double fullOpen, double stuckAt) {
         : stuckAt;
   }
 
+  /**
+   * How far its wax may go until it leaves the end of its way, K; negative between the ends.
+   *
+   * @param opening where it stands (-)
+   * @param hysteresis between opening and shutting, K
+   */
+  public double restLeft(double opening, double wax, double hysteresis) {
+    if (!Double.isNaN(stuckAt)) {
+      return Double.POSITIVE_INFINITY;
+    }
+    if (opening <= 0) {
+      return startToOpen - wax;
+    }
+    return opening >= 1 ? wax + hysteresis - fullOpen : -hysteresis;
+  }
+
   /** 0 where it is shut, 1 where it regulates, 2 where it is wide open or stuck. */
   int part(double coolantTemperature) {
     return !Double.isNaN(stuckAt) || coolantTemperature >= fullOpen

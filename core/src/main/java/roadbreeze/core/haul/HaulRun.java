@@ -51,11 +51,14 @@ public final class HaulRun {
   /** Between a thermostat that opens and one that shuts, K. */
   public static final double USUAL_HYSTERESIS = 3;
 
+  /** With the thermostat on its way, and with it at rest, open or shut, s. */
   private static final double LONGEST_STEP = 3;
+
+  private static final double LONGEST_AT_REST = 5;
   private static final double SHORTEST_STEP = 0.05;
 
   /** s */
-  private static final double FASTEST_MIXING = 2;
+  private static final double FASTEST_MIXING = 2.5;
 
   /** Crossings are located so closely, s. */
   private static final double LOCATED = 0.05;
@@ -122,7 +125,13 @@ public final class HaulRun {
   private final List<Trace.Moment> moments = new ArrayList<>();
   private final List<Trace.Switching> switchings = new ArrayList<>();
 
+  private final boolean clutched;
+
   private HeatExchange exchange;
+
+  /** What it exchanges at the state reached. */
+  private HeatExchange.Flows flows;
+
   private double time;
   private double[] state;
   private double opening;
@@ -130,7 +139,11 @@ public final class HaulRun {
   /** On the way from this point of the road, or standing at it. */
   private int point;
 
+  private Trip.Leg leg;
   private Road.Stop stop;
+
+  /** The rig with the fans that run now. */
+  private Rig blown;
 
   /** Since when the engine is off, s. */
   private double offSince;
@@ -145,6 +158,8 @@ public final class HaulRun {
     this.trip = trip;
     this.switched = List.copyOf(switched);
     this.hysteresis = hysteresis;
+    clutched = rig.clutchedFan() >= 0;
+    leg = trip.leg(0);
     running = new boolean[switched.size()];
     state = new double[SENSORS + switched.size()];
   }
@@ -173,6 +188,7 @@ public final class HaulRun {
     run.begin(start);
     double before = run.stored();
     for (run.point = 0; run.point < trip.road().points().size(); run.point++) {
+      run.leg = trip.leg(run.point);
       run.stand();
       if (run.point + 1 < trip.road().points().size()) {
         run.drive();
@@ -194,11 +210,12 @@ public final class HaulRun {
     state[SUMP] = start.sump();
     state[WAX] = start.coolant();
     state[DISTANCE] = trip.road().points().get(0).distance();
-    state[GRIP] = rig.clutchedFan() < 0 ? 1 : rig.clutch().belt().released();
+    state[GRIP] = !clutched ? 1 : rig.clutch().belt().released();
     opening = rig.coolantLoop().thermostat().opening(start.coolant());
     for (int k : start.running()) {
       running[k] = true;
     }
+    blow();
     surround(0);
     for (int k = 0; k < switched.size(); k++) {
       state[SENSORS + k] = sensed(k, state);
@@ -230,6 +247,7 @@ public final class HaulRun {
     double ahead = 0;
     while (time < until - OVER && state[DISTANCE] < place - OVER) {
       switchAtOnce();
+      blow();
       surround(ahead);
       ODEIntegrator integrator = new ClassicalRungeKuttaIntegrator(step(until, place));
       integrator.addStepHandler(this::take);
@@ -243,6 +261,10 @@ public final class HaulRun {
             new Crossing(s -> reading(fan, s.getPrimaryState()) - at, LONGEST_STEP, LOCATED));
       }
       double before = time;
+      if (atRest(state)) {
+        integrator.addEventDetector(
+            new Crossing(s -> restLeft(s.getPrimaryState()), LONGEST_AT_REST, LOCATED));
+      }
       if (stop == null) {
         integrator.addEventDetector(new Crossing(this::gearStays, LONGEST_STEP, LOCATED));
       }
@@ -262,14 +284,15 @@ public final class HaulRun {
   private boolean shiftsAt(double[] y, double t) {
     return stop == null
         && t - shifted > SHIFTS_APART
-        && exchange.gearAt(trip.at(point, y[DISTANCE], t), y[SUMP]) != gear;
+        && exchange.gearAt(leg.at(y[DISTANCE], t), y[SUMP]) != gear;
   }
 
   /** Equal steps to the end, as it is driven now, s. */
   private double step(double until, double place) {
     double left =
         stop != null ? until - time : (place - state[DISTANCE]) / exchange.driveline().speed();
-    return Math.max(SHORTEST_STEP, left / Math.ceil(left / LONGEST_STEP));
+    double longest = atRest(state) ? LONGEST_AT_REST : LONGEST_STEP;
+    return Math.max(SHORTEST_STEP, left / Math.ceil(left / longest));
   }
 
   /** The fans whose switch asks for it at the temperature that is reached. */
@@ -312,13 +335,13 @@ public final class HaulRun {
     HeatExchange next =
         stop != null
             ? HeatExchange.standing(
-                blown(), factors, trip.standing(point, time), stop.engine().get(), state[GRIP])
-            : HeatExchange.of(blown(), factors, here(ahead), state[GRIP]);
+                blown, factors, leg.standing(time), stop.engine().get(), state[GRIP])
+            : HeatExchange.of(blown, factors, here(ahead), state[GRIP]);
     if (exchange == null) {
-      next.at(exchangeState(state));
+      flows = next.at(exchangeState(state));
     } else {
       next.startFrom(exchange);
-      next.near(exchangeState(state));
+      flows = next.near(exchangeState(state));
     }
     exchange = next;
     gear = exchange.driveline().gear();
@@ -327,13 +350,12 @@ public final class HaulRun {
   private OperatingPoint here(double ahead) {
     double speed = exchange == null ? 0 : exchange.driveline().speed();
     double end = trip.road().points().get(point + 1).distance();
-    return trip.at(point, Math.min(end, state[DISTANCE] + ahead * speed), time);
+    return leg.at(Math.min(end, state[DISTANCE] + ahead * speed), time);
   }
 
-  /** The rig with the fans that run now. */
-  private Rig blown() {
+  private void blow() {
     boolean dead = stop != null && stop.fansDead();
-    return blown(rig, switched, k -> running[k], trip.habits(point).fanFull(), dead);
+    blown = blown(rig, switched, k -> running[k], leg.habits().fanFull(), dead);
   }
 
   /**
@@ -363,6 +385,15 @@ public final class HaulRun {
     return Math.min(Math.max(opening, t.opening(wax)), t.opening(wax + hysteresis));
   }
 
+  /** The thermostat is shut or wide open, and its wax is away from moving it. */
+  private boolean atRest(double[] y) {
+    return restLeft(y) > REACHED;
+  }
+
+  private double restLeft(double[] y) {
+    return rig.coolantLoop().thermostat().restLeft(opening, y[WAX], hysteresis);
+  }
+
   /** Takes an accepted step up. */
   private void take(ODEStateInterpolator step) {
     if (Thread.currentThread().isInterrupted()) {
@@ -375,17 +406,15 @@ public final class HaulRun {
     time = end.getTime();
     state = end.getPrimaryState();
     opening = opening(state[WAX]);
-    keep(end);
     surround(0);
+    keep(end);
   }
 
   private void keep(ODEStateAndDerivative at) {
     double[] y = at.getPrimaryState();
     OperatingPoint here =
-        stop != null
-            ? trip.standing(point, at.getTime())
-            : trip.at(point, y[DISTANCE], at.getTime());
-    double feed = off() ? y[SUMP] : flows(y).feed();
+        stop != null ? leg.standing(at.getTime()) : leg.at(y[DISTANCE], at.getTime());
+    double feed = off() ? y[SUMP] : flows.feed();
     Powertrain.State driven = exchange.driveline();
     moments.add(
         new Trace.Moment(
@@ -461,15 +490,14 @@ public final class HaulRun {
           (q.coolantCapacity() * (coolant - y[OUTLET]) - lost + q.tank() - plate) / mixing;
       change[SUMP] = (q.oilInput() - q.tank() - q.coolers() - q.gearboxCase()) / SUMP_CAPACITY;
       change[DISTANCE] = exchange.driveline().speed();
-      change[GRIP] =
-          rig.clutchedFan() < 0 ? 0 : (exchange.wantedEngagement() - y[GRIP]) / CLUTCH_LAG;
+      change[GRIP] = !clutched ? 0 : (exchange.wantedEngagement() - y[GRIP]) / CLUTCH_LAG;
       change[IN] = q.engine() + q.oilInput();
       change[SHED] = q.heater() + lost + q.coolers() + q.gearboxCase();
     }
 
     /** No pump turns: block, tank and case lose to the air where they stand. */
     private void soak(double t, double[] y, double coolant, double[] change) {
-      double ambient = trip.standing(point, t).ambient();
+      double ambient = leg.standing(t).ambient();
       double left = Math.max(0, 1 - (t - offSince) / UNDER_BONNET_COOLS);
       double underBonnet = ambient + UNDER_BONNET_RISE * left;
       double block = BLOCK_TO_AIR * (coolant - underBonnet);

@@ -3,6 +3,7 @@ package roadbreeze.core.haul;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalDouble;
 import roadbreeze.core.circuit.OperatingPoint;
 
 /**
@@ -70,27 +71,63 @@ public record Trip(Road road, Weather weather, List<Change> driving) {
 
   /** On the way from a point of the road to the next, so long after the start. */
   public OperatingPoint at(int from, double distance, double time) {
-    return place(from, distance, time, road.grade(from));
+    return leg(from).at(distance, time);
   }
 
   /** Standing at a point of the road, so long after the start. */
   public OperatingPoint standing(int at, double time) {
-    return place(at, road.points().get(at).distance(), time, 0);
+    return leg(at).standing(time);
   }
 
-  private OperatingPoint place(int from, double distance, double time, double grade) {
+  /** The place of a point of the road with the way from there to the next, if there is one. */
+  Leg leg(int from) {
     Road.Point point = road.points().get(from);
-    Habits habits = habits(from);
-    double elevation = road.elevation(from, distance);
-    return new OperatingPoint(
-        grade,
-        Math.min(point.speed(), habits.fastest()),
-        road.ambient(distance).orElseGet(() -> weather.ambient(time, elevation)),
-        elevation,
-        habits.airConditioning(),
-        habits.heater(),
-        habits.holdGear(),
-        point.headwind(),
-        point.surface());
+    if (from + 1 == road.points().size()) {
+      return new Leg(this, point, 0, habits(from), road.ambient(point.distance()), 0);
+    }
+    double end = road.points().get(from + 1).distance();
+    OptionalDouble here = road.ambient(point.distance());
+    double warmer = here.isEmpty() ? 0 : road.ambient(end).getAsDouble() - here.getAsDouble();
+    double perMetre = warmer / (end - point.distance());
+    return new Leg(this, point, road.grade(from), habits(from), here, perMetre);
+  }
+
+  /**
+   * What changes only from point to point.
+   *
+   * @param ambient at its beginning where the road knows it, °C
+   * @param warmer K/m
+   */
+  record Leg(
+      Trip trip,
+      Road.Point from,
+      double grade,
+      Habits habits,
+      OptionalDouble ambient,
+      double warmer) {
+    OperatingPoint at(double distance, double time) {
+      return place(distance, time, grade);
+    }
+
+    OperatingPoint standing(double time) {
+      return place(from.distance(), time, 0);
+    }
+
+    private OperatingPoint place(double distance, double time, double slope) {
+      double on = distance - from.distance();
+      double height = from.elevation() + (from.grade().isPresent() ? 0 : grade * on);
+      return new OperatingPoint(
+          slope,
+          Math.min(from.speed(), habits.fastest()),
+          ambient.isPresent()
+              ? ambient.getAsDouble() + warmer * on
+              : trip.weather.ambient(time, height),
+          height,
+          habits.airConditioning(),
+          habits.heater(),
+          habits.holdGear(),
+          from.headwind(),
+          from.surface());
+    }
   }
 }
