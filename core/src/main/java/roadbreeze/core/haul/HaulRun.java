@@ -55,6 +55,10 @@ public final class HaulRun {
   private static final double LONGEST_STEP = 3;
 
   private static final double LONGEST_AT_REST = 5;
+
+  /** After it sets off the outlet tank mixes anew, s. */
+  private static final double MIXES = 12;
+
   private static final double SHORTEST_STEP = 0.05;
 
   /** s */
@@ -148,6 +152,9 @@ public final class HaulRun {
   /** Since when the engine is off, s. */
   private double offSince;
 
+  /** When the outlet tank has taken up that it drives, s. */
+  private double mixed = MIXES;
+
   private int gear;
   private double shifted = Double.NEGATIVE_INFINITY;
 
@@ -229,6 +236,7 @@ public final class HaulRun {
       offSince = time;
       advance(time + here.seconds(), Double.POSITIVE_INFINITY);
       stop = null;
+      mixed = time + MIXES;
     }
   }
 
@@ -249,7 +257,8 @@ public final class HaulRun {
       switchAtOnce();
       blow();
       surround(ahead);
-      ODEIntegrator integrator = new ClassicalRungeKuttaIntegrator(step(until, place));
+      double end = time < mixed ? Math.min(until, mixed) : until;
+      ODEIntegrator integrator = new ClassicalRungeKuttaIntegrator(step(end, place));
       integrator.addStepHandler(this::take);
       integrator.addEventDetector(
           new Crossing(s -> s.getPrimaryState()[DISTANCE] - place, LONGEST_STEP, LOCATED));
@@ -268,7 +277,7 @@ public final class HaulRun {
       if (stop == null) {
         integrator.addEventDetector(new Crossing(this::gearStays, LONGEST_STEP, LOCATED));
       }
-      integrator.integrate(new Flow(), new ODEState(time, state), until);
+      integrator.integrate(new Flow(), new ODEState(time, state), end);
       // Where the gear changes it is the other one just after.
       ahead = 2 * LOCATED;
       if (time > before && shiftsAt(state, time)) {
@@ -289,9 +298,9 @@ public final class HaulRun {
 
   /** Equal steps to the end, as it is driven now, s. */
   private double step(double until, double place) {
-    double left =
-        stop != null ? until - time : (place - state[DISTANCE]) / exchange.driveline().speed();
-    double longest = atRest(state) ? LONGEST_AT_REST : LONGEST_STEP;
+    double there = (place - state[DISTANCE]) / exchange.driveline().speed();
+    double left = stop != null ? until - time : Math.min(until - time, there);
+    double longest = time >= mixed && atRest(state) ? LONGEST_AT_REST : LONGEST_STEP;
     return Math.max(SHORTEST_STEP, left / Math.ceil(left / longest));
   }
 

@@ -82,7 +82,6 @@ record MatrixCell(int truck, int road, List<At> heats) {
     At at(double hottest, @Nullable Double departure) {
       try {
         HaulCase haul = truck.on(road, hottest, departure);
-        Outcome usual = haul.drive().outcome();
         Outcome hotCoolant = haul.drive(coolantRig, coolant).outcome();
         Outcome hotPan = haul.drive(panRig, pan).outcome();
         Map<Fluid, Double> sure = new EnumMap<>(Fluid.class);
@@ -93,14 +92,20 @@ record MatrixCell(int truck, int road, List<At> heats) {
             Stream.of(Fluid.COOLANT, Fluid.PAN, Fluid.FEED)
                 .min(Comparator.comparingDouble(sure::get))
                 .orElseThrow();
-        boolean kept = Stream.of(Fluid.values()).allMatch(f -> usual.of(f).headroom() >= 0);
+        // What holds in nine of ten holds as it is.
         Standing standing =
-            !kept ? Standing.OVER : sure.get(nearest) >= 0 ? Standing.HOLDS : Standing.MARGINAL;
+            sure.get(nearest) >= 0
+                ? Standing.HOLDS
+                : holds(haul.drive().outcome()) ? Standing.MARGINAL : Standing.OVER;
         return new At(hottest, standing, nearest, sure.get(nearest));
       } catch (RefusedException e) {
         return At.undriven(hottest); // not on so hot a day
       }
     }
+  }
+
+  private static boolean holds(Outcome usual) {
+    return Stream.of(Fluid.values()).allMatch(f -> usual.of(f).headroom() >= 0);
   }
 
   /** °C */
