@@ -15,6 +15,8 @@ const { result, problem, queueing } = useComputed<Dispute[]>(
   '/api/compute/settle',
   () => job.content && !job.stale && { job: job.content, build: job.selected },
 )
+/** What a dispute in time is driven over. */
+const way = computed(() => job.content.haul.journey?.name ?? 'a climb of a quarter of an hour')
 const at = ref(0)
 const dispute = computed(() => result.value?.[at.value])
 /** One scale for all schools of a dispute, so that bars can be compared. */
@@ -54,6 +56,9 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
       <template v-if="dispute">
         <header>
           <h2>{{ say(dispute.question, unitWorld) }}</h2>
+          <span class="small soft" data-basis>{{
+            dispute.inTime ? `driven over ${way}` : 'on the worst stretch, held until it settles'
+          }}</span>
         </header>
         <div class="answer" :class="chosen?.standing ?? 'none'" data-answer>
           <p v-if="noneHolds" class="none-holds">
@@ -62,7 +67,11 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
           <h3>{{ chosenOf(dispute) }}</h3>
           <p>{{ say(dispute.reason, unitWorld) }}</p>
         </div>
-        <div class="schools" :style="{ gridTemplateColumns: `repeat(${dispute.schools.length}, minmax(0, 1fr))` }">
+        <div
+          class="schools"
+          :class="{ many: dispute.schools.length > 3 }"
+          :style="{ gridTemplateColumns: `repeat(${dispute.schools.length}, minmax(0, 1fr))` }"
+        >
           <article
             v-for="(s, i) in dispute.schools"
             :key="s.name.code"
@@ -195,6 +204,14 @@ article h3 {
   align-items: center;
   gap: 8px;
   margin-top: 5px;
+}
+.many .fluid {
+  grid-template-columns: 1fr auto;
+  gap: 2px 8px;
+}
+.many .track {
+  grid-column: 1 / -1;
+  grid-row: 2;
 }
 .fluid b {
   font: 600 18px/1 var(--rb-font-head);

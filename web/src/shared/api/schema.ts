@@ -2136,6 +2136,7 @@ export interface components {
         };
         SettledDispute: {
             question: components["schemas"]["Said"];
+            inTime: boolean;
             measure: string;
             schools: components["schemas"]["School"][];
             /** Format: int32 */

@@ -883,14 +883,16 @@ class ApiTest {
   void recommendationsChangeWithTruckAndClimate() throws Exception {
     ObjectNode hot = hive();
     ObjectNode mild = hive();
-    ((ObjectNode) mild.get("haul")).put("gradePercent", 2).put("ambientC", 12);
-    assertThat(dispute(hot, 2, "airSays.thermostat").get("recommended").asInt()).isZero();
-    assertThat(dispute(mild, 2, "airSays.thermostat").get("recommended").asInt()).isEqualTo(1);
+    ((ObjectNode) mild.get("haul")).put("gradePercent", 2).put("ambientC", 12).putNull("journey");
+    assertThat(dispute(hot, 2, "timeSays.thermostat").at("/reason/code").asString())
+        .isEqualTo("timeSays.colderSame");
+    assertThat(dispute(mild, 2, "timeSays.thermostat").at("/reason/code").asString())
+        .isEqualTo("timeSays.colderNotNeeded");
     ObjectNode rough = hive();
     ((ObjectNode) rough.at("/rig/vehicle")).put("rollingCoefficient", 0.02);
     ((ObjectNode) rough.get("haul")).put("gradePercent", 4);
     assertThat(dispute(rough, 2, "airSays.metal").get("recommended").asInt()).isEqualTo(1);
-    assertThat(ok(post("/api/compute/settle"), request(hot, 1))).hasSize(9);
+    assertThat(ok(post("/api/compute/settle"), request(hot, 1))).hasSize(11);
   }
 
   @Test

@@ -26,6 +26,8 @@ import roadbreeze.core.sizing.Limits;
  * @param to60 the same of 60 °C
  * @param coolantTo70 until the coolant passes 70 °C, where a cab heater warms, s
  * @param cruise pan at the end of the run, °C
+ * @param outletTank of the radiator then, where an oil cooler in it stands, °C
+ * @param opening of the thermostat then (-)
  * @param pressure that holds up in lines and coolers at the start, Pa
  */
 public record ColdMorning(
@@ -36,9 +38,11 @@ public record ColdMorning(
     OptionalDouble to60,
     OptionalDouble coolantTo70,
     double cruise,
+    double outletTank,
+    double opening,
     double pressure) {
   /** Driven so long, s. */
-  private static final double RUN = 3600;
+  public static final double RUN = 3600;
 
   /** A thermal bypass that sends all oil through from here on, usual, °C. */
   private static final double OPENS = 80;
@@ -84,6 +88,15 @@ public record ColdMorning(
     return all;
   }
 
+  /**
+   * A setup as it is.
+   *
+   * @throws roadbreeze.core.problem.NotConvergedException if the truck cannot drive there
+   */
+  public static ColdMorning of(Setup setup, Limits limits, double ambient, double speed) {
+    return of(setup, limits, Optional.empty(), Optional.empty(), ambient, speed);
+  }
+
   /** Each of them, or nothing once where it does not apply. */
   private static <T> List<Optional<T>> ways(boolean apply, T[] all) {
     return apply ? Arrays.stream(all).map(Optional::of).toList() : List.of(Optional.empty());
@@ -124,6 +137,8 @@ public record ColdMorning(
         passes(trace, Trace.Moment::sump, WARM),
         passes(trace, Trace.Moment::coolant, CAB_WARMS),
         trace.last().sump(),
+        trace.last().outletTank(),
+        trace.last().opening(),
         driven.rig().oilLoop().pressure(first.oilFlow(), first.driveline().engineRpm()));
   }
 

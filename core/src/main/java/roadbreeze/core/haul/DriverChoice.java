@@ -84,12 +84,13 @@ public record DriverChoice(
    * @param driven as it is driven now
    */
   public static List<DriverChoice> of(Driven driven) {
-    Outcome.Peak worst = worst(driven.outcome());
+    Outcome.Peak worst = driven.outcome().worst();
     Trip trip = driven.of().trip();
     double start = trip.road().points().get(0).distance();
-    double top = topAfter(trip.road(), worst.at().distance());
-    Habits usual = trip.habitsAt(worst.at().distance());
-    Search search = new Search(driven, start, worst.at().distance(), top);
+    double place = worst.at().distance();
+    double top = Math.max(place, trip.road().climbTo(place).top());
+    Habits usual = trip.habitsAt(place);
+    Search search = new Search(driven, start, place, top);
     List<DriverChoice> choices = new ArrayList<>();
     if (canHoldFans(driven) && !usual.fanFull()) {
       search
@@ -127,37 +128,11 @@ public record DriverChoice(
         : worst == driven.outcome().feed() ? feed : coolant;
   }
 
-  private static Outcome.Peak worst(Outcome o) {
-    Outcome.Peak worst = o.coolant();
-    for (Outcome.Peak peak : List.of(o.feed(), o.pan())) {
-      worst = peak.headroom() < worst.headroom() ? peak : worst;
-    }
-    return worst;
-  }
-
   private static boolean keeps(Outcome o) {
-    return worst(o).headroom() >= 0;
+    return o.worst().headroom() >= 0;
   }
 
-  /** The highest place that is climbed to from a place on, m; the place itself where it falls. */
-  private static double topAfter(Road road, double place) {
-    List<Road.Point> points = road.points();
-    double top = place;
-    double height = Double.NEGATIVE_INFINITY;
-    for (int i = 0; i < points.size(); i++) {
-      if (points.get(i).distance() < place) {
-        continue;
-      }
-      if (points.get(i).elevation() < height) {
-        break;
-      }
-      height = points.get(i).elevation();
-      top = points.get(i).distance();
-    }
-    return top;
-  }
-
-  private static boolean canHoldFans(Driven driven) {
+  static boolean canHoldFans(Driven driven) {
     return !driven.of().setup().switchedFans().isEmpty()
         || driven.rig().fanSettings().stream()
             .anyMatch(f -> f.drive() instanceof FanDrive.Controlled);
@@ -167,23 +142,7 @@ public record DriverChoice(
   private record Search(Driven driven, double start, double worst, double top) {
 
     Optional<DriverChoice> acting(Kind kind, OptionalDouble setting, Habits acted) {
-      return latest(
-          kind,
-          setting,
-          from -> {
-            Trip trip = driven.of().trip();
-            List<Trip.Change> changes = new ArrayList<>();
-            for (Trip.Change change : trip.driving()) {
-              if (change.from() < from || change.from() > top) {
-                changes.add(change);
-              }
-            }
-            changes.add(new Trip.Change(from, acted));
-            if (top < trip.road().points().get(trip.road().points().size() - 1).distance()) {
-              changes.add(new Trip.Change(top, trip.habitsAt(top)));
-            }
-            return new Trip(trip.road(), trip.weather(), changes);
-          });
+      return latest(kind, setting, from -> driven.of().trip().acting(from, top, acted));
     }
 
     /** From the start, and from as late as still keeps every limit. */

@@ -9,6 +9,7 @@ import roadbreeze.core.rig.SwitchedFan;
 import roadbreeze.core.sizing.Fluid;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Margin;
+import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.sizing.Uncertainty;
 
 /**
@@ -64,6 +65,12 @@ public record HaulBand(double coolant, double feed, double pan) {
   private static double square(Outcome.Peak high, Outcome.Peak low) {
     double half = (high.headroom() - low.headroom()) / 2;
     return half * half;
+  }
+
+  /** The worst moments with their bands. */
+  public Margins margins(Outcome outcome) {
+    return new Margins(
+        margin(Fluid.COOLANT, outcome), margin(Fluid.FEED, outcome), margin(Fluid.PAN, outcome));
   }
 
   /** A worst moment with its band. */

@@ -1,5 +1,6 @@
 package roadbreeze.core.haul;
 
+import java.util.List;
 import java.util.function.ToDoubleFunction;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.rig.Setup;
@@ -41,6 +42,11 @@ public record Outcome(
 
   private static final double LOUD = 0.7;
   private static final double HOUR = 3600;
+  private static final double MINUTE = 60;
+  private static final double KWH = 3.6e6;
+
+  /** A kilowatt-hour counts as much as so many loud minutes; our own. */
+  private static final double MINUTES_PER_KWH = 20;
 
   /** Of an alternator; usual. */
   private static final double ALTERNATOR = 0.6;
@@ -50,6 +56,20 @@ public record Outcome(
   private static final double DIESEL = 35.9e9;
 
   private static final double BOILING_STEP = 50;
+
+  /** The moment of least headroom of the three. */
+  public Peak worst() {
+    Peak worst = coolant;
+    for (Peak peak : List.of(feed, pan)) {
+      worst = peak.headroom() < worst.headroom() ? peak : worst;
+    }
+    return worst;
+  }
+
+  /** Noise and electric energy of the fans as one, minutes. */
+  public double bother() {
+    return loud / MINUTE + MINUTES_PER_KWH * fanEnergy / KWH;
+  }
 
   /**
    * The moment of least headroom.

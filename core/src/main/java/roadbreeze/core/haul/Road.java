@@ -13,6 +13,9 @@ import roadbreeze.core.vehicle.Surface;
  * @param points in the order they are passed, two at least
  */
 public record Road(List<Point> points) {
+  /** Less steep it is a level road, rise over run; our own. */
+  private static final double CLIMBS_FROM = 0.02;
+
   public Road {
     points = List.copyOf(points);
   }
@@ -122,6 +125,28 @@ public record Road(List<Point> points) {
   /** As driven, m. */
   public double length() {
     return points.get(points.size() - 1).distance() - points.get(0).distance();
+  }
+
+  /** Where a climb begins and ends, m. */
+  public record Climb(double foot, double top) {}
+
+  /** The last climb begun before a place, steps with it; the place alone where there is none. */
+  public Climb climbTo(double place) {
+    int last = points.size() - 2;
+    while (last >= 0 && (points.get(last).distance() >= place || grade(last) < CLIMBS_FROM)) {
+      last--;
+    }
+    if (last < 0) {
+      return new Climb(place, place);
+    }
+    int first = last;
+    while (first > 0 && grade(first - 1) >= CLIMBS_FROM) {
+      first--;
+    }
+    while (last + 2 < points.size() && grade(last + 1) >= CLIMBS_FROM) {
+      last++;
+    }
+    return new Climb(points.get(first).distance(), points.get(last + 1).distance());
   }
 
   /** Rise over run from a point to the next. */

@@ -40,6 +40,21 @@ public record Trip(Road road, Weather weather, List<Change> driving) {
     return new Trip(road, Weather.steady(ambient, start), Habits.usual(airConditioning));
   }
 
+  /** The same with the driver doing otherwise from a place to another. */
+  public Trip acting(double from, double until, Habits habits) {
+    List<Change> changes = new ArrayList<>();
+    for (Change change : driving) {
+      if (change.from() < from || change.from() > until) {
+        changes.add(change);
+      }
+    }
+    changes.add(new Change(from, habits));
+    if (until < road.points().get(road.points().size() - 1).distance()) {
+      changes.add(new Change(until, habitsAt(until)));
+    }
+    return new Trip(road, weather, changes);
+  }
+
   /**
    * The part of it between two places.
    *
@@ -59,7 +74,7 @@ public record Trip(Road road, Weather weather, List<Change> driving) {
   }
 
   /** What the driver does at a place. */
-  Habits habitsAt(double place) {
+  public Habits habitsAt(double place) {
     Habits now = driving.get(0).habits();
     for (Change change : driving) {
       if (change.from() <= place) {

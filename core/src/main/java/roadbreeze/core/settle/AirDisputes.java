@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
-import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.condition.Condition;
 import roadbreeze.core.exchanger.FinMetal;
 import roadbreeze.core.exchanger.RadiatorTubes;
@@ -28,7 +27,6 @@ import roadbreeze.core.stack.Rectangle;
 
 /** Disputes about coolant and air: fans, thermostat and radiator. */
 final class AirDisputes {
-  private static final double COLDER = 8;
   private static final double ROW = 0.020;
   private static final double MORE_AIR = 1.1;
 
@@ -63,16 +61,16 @@ final class AirDisputes {
             false,
             Optional.empty(),
             OptionalDouble.empty());
-    Side puller =
+    Held puller =
         trial
             .side(AirSays.SIDE_PULLER, setup.with(setup.fitting().withFans(List.of(behind))))
             .effect(AirSays.DRAWS_THROUGH_ALL);
-    Side pusher =
+    Held pusher =
         trial
             .side(AirSays.SIDE_PUSHER, setup.with(setup.fitting().withFans(List.of(front))))
             .effect(AirSays.SERVES_ITS_DISC)
             .effect(AirSays.FITS_WITHOUT_ROOM);
-    List<Side> sides = List.of(puller, pusher);
+    List<Held> sides = List.of(puller, pusher);
     return Dispute.of(
         AirSays.SIDE.with(fan.name()),
         Measure.COOLANT,
@@ -93,55 +91,19 @@ final class AirDisputes {
         .orElseThrow(Problem.NO_FAN_FITS::refuse);
   }
 
-  Dispute thermostat(Setup setup) {
-    Thermostat own = setup.fitting().swaps().thermostat();
-    Thermostat cold = new Thermostat(own.startToOpen() - COLDER, own.fullOpen() - COLDER);
-    Side fitted = trial.side(AirSays.THERMOSTAT_FITTED.with(own.startToOpen()), setup);
-    Side colder =
-        trial.side(
-            AirSays.THERMOSTAT_COLDER.with(cold.startToOpen()),
-            setup.with(setup.fitting().with(cold)));
-    List<Side> sides = List.of(fitted, colder);
-    for (Side s : sides) {
-      if (s.stands()) {
-        s.effect(AirSays.OPEN_AS_IT_SETTLES, s.balance().thermostatOpening());
-      }
-    }
-    List<Side> mornings = sides.stream().map(s -> trial.onAColdMorning(s.setup)).toList();
-    if (mornings.stream().allMatch(Side::stands)) {
-      for (int i = 0; i < sides.size(); i++) {
-        sides
-            .get(i)
-            .effect(
-                AirSays.HEATER_HAS, Trial.COLD_MORNING, mornings.get(i).verdict().coolant().peak());
-      }
-    }
-    fitted.effect(AirSays.STARTS_WARMER, COLDER);
-    colder.effect(AirSays.WEARS_AND_EMITS);
-    double gain = colder.sure(Measure.COOLANT) - fitted.sure(Measure.COOLANT);
-    boolean helps = gain > Side.A_DIFFERENCE;
-    return Dispute.of(
-        AirSays.THERMOSTAT.with(),
-        Measure.COOLANT,
-        sides,
-        helps ? colder : fitted,
-        helps ? AirSays.COLDER_WORTH.with(gain) : AirSays.COLDER_SAME.with(Math.abs(gain)),
-        (helps ? AirSays.COLDER_OTHERWISE : AirSays.FITTED_OTHERWISE).with());
-  }
-
   Dispute mainFan(Setup setup) {
-    List<Side> sides =
+    List<Held> sides =
         List.of(
             withFan(AirSays.MAIN_FITTED.with(), setup),
             fanSide(setup, FanUnit.Type.VISCOUS, AirSays.MAIN_VISCOUS, AirSays.VISCOUS_FAILS),
             fanSide(setup, FanUnit.Type.ELECTRIC, AirSays.MAIN_ELECTRIC, AirSays.ELECTRIC_FAILS),
             fanSide(
                 setup, FanUnit.Type.CONTROLLED, AirSays.MAIN_CONTROLLED, AirSays.CONTROLLED_FAILS));
-    Side best = Side.best(sides, Measure.COOLANT);
-    Side least =
+    Held best = Side.best(sides, Measure.COOLANT);
+    Held least =
         sides.stream()
             .filter(s -> s.sure(Measure.COOLANT) >= best.sure(Measure.COOLANT) - Side.A_DIFFERENCE)
-            .min(Comparator.comparingDouble(Side::brake))
+            .min(Comparator.comparingDouble(Held::brake))
             .orElse(best);
     return Dispute.of(
         AirSays.MAIN_FAN.with(),
@@ -155,15 +117,15 @@ final class AirDisputes {
         AirSays.MAIN_OTHERWISE.with());
   }
 
-  private Side fanSide(Setup setup, FanUnit.Type kind, AirSays name, AirSays fails) {
+  private Held fanSide(Setup setup, FanUnit.Type kind, AirSays name, AirSays fails) {
     Offer<FanUnit> fan = largest(setup, kind);
     FanFit fit = FanFit.over(setup.radiator().outline(), fan.part());
     Setup fitted = setup.with(setup.fitting().withFans(List.of(fit)));
     return withFan(name.with(fan.name()), fitted).effect(fails);
   }
 
-  private Side withFan(Finding name, Setup setup) {
-    Side side = trial.side(name, setup);
+  private Held withFan(Finding name, Setup setup) {
+    Held side = trial.side(name, setup);
     if (side.stands()) {
       OperatingPoint point = trial.judge().point();
       side.effect(
@@ -175,14 +137,14 @@ final class AirDisputes {
 
   Dispute rows(Setup setup) {
     Core r = setup.radiator();
-    Side asIs = trial.side(AirSays.ROWS_AS_IT_IS, setup);
-    Side deeper =
+    Held asIs = trial.side(AirSays.ROWS_AS_IT_IS, setup);
+    Held deeper =
         trial.side(
             AirSays.ROWS_DEEPER.with(r.depth() + ROW),
             setup.with(setup.fitting().with(like(setup, r.depth() + ROW, r.metal()))));
-    Side moreAir = trial.side(AirSays.ROWS_MORE_AIR.with(r.depth()), withMoreAir(setup));
-    List<Side> sides = List.of(asIs, deeper, moreAir);
-    for (Side s : sides) {
+    Held moreAir = trial.side(AirSays.ROWS_MORE_AIR.with(r.depth()), withMoreAir(setup));
+    List<Held> sides = List.of(asIs, deeper, moreAir);
+    for (Held s : sides) {
       if (s.stands()) {
         Rig rig = Assembly.rig(s.setup);
         s.effect(OilSays.AIR_THROUGH_FACE, s.airflow(rig));
@@ -191,7 +153,7 @@ final class AirDisputes {
     }
     moreAir.effect(AirSays.MORE_AIR_BY);
     deeper.effect(AirSays.NEARER_FAN, ROW);
-    Side best = Side.best(List.of(deeper, moreAir), Measure.COOLANT);
+    Held best = Side.best(List.of(deeper, moreAir), Measure.COOLANT);
     double now = asIs.sure(Measure.COOLANT);
     double rowGain = deeper.sure(Measure.COOLANT) - now;
     boolean worth = best.sure(Measure.COOLANT) > now + Side.A_DIFFERENCE;
@@ -209,7 +171,7 @@ final class AirDisputes {
         AirSays.ROWS_OTHERWISE.with());
   }
 
-  private static void coolantInTubes(Side side, Rig rig) {
+  private static void coolantInTubes(Held side, Rig rig) {
     RadiatorTubes tubes =
         ((LayerRole.Radiator) rig.stack().layers().get(rig.stack().radiator()).role()).tubes();
     Coolant coolant = rig.coolantLoop().coolant();
@@ -260,19 +222,19 @@ final class AirDisputes {
 
   Dispute metal(Setup setup) {
     double depth = setup.radiator().depth();
-    Side aluminium =
+    Held aluminium =
         trial
             .side(
                 AirSays.METAL_ALUMINIUM,
                 setup.with(setup.fitting().with(like(setup, depth, FinMetal.ALUMINIUM))))
             .effect(AirSays.ALUMINIUM_IS);
-    Side copper =
+    Held copper =
         trial
             .side(
                 AirSays.METAL_COPPER,
                 setup.with(setup.fitting().with(like(setup, depth, FinMetal.COPPER))))
             .effect(AirSays.COPPER_IS);
-    List<Side> sides = List.of(aluminium, copper);
+    List<Held> sides = List.of(aluminium, copper);
     double apart = Math.abs(aluminium.sure(Measure.COOLANT) - copper.sure(Measure.COOLANT));
     boolean rough = setup.truck().load().rollingCoefficient() > ROUGH;
     boolean decides = apart > Side.A_DIFFERENCE;

@@ -1,14 +1,15 @@
 package roadbreeze.core.settle;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
+import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.finder.Search;
+import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanUnit;
@@ -20,6 +21,7 @@ import roadbreeze.core.sizing.Judge;
 /**
  * Every dispute that sizing can answer.
  *
+ * @param road the same truck on its road in time, whatever its fitting
  * @param fans of the catalogue
  * @param coolers of the catalogue
  * @param ownFan the build's own electric main fan, where it has one
@@ -27,6 +29,7 @@ import roadbreeze.core.sizing.Judge;
  */
 public record Disputes(
     Judge judge,
+    HaulCase road,
     List<Offer<FanUnit>> fans,
     List<OilCooler> coolers,
     Optional<Offer<FanUnit>> ownFan,
@@ -35,28 +38,38 @@ public record Disputes(
   private static final double USUAL_X = 0.020;
   private static final double USUAL_Y = 0.200;
 
-  /** In the order they come up, each to be worked out when asked. */
-  public List<Supplier<Dispute>> questions(Setup setup) {
+  /** A dispute, to be worked out when it is asked. */
+  public record Question(Code code, Supplier<Dispute> answer) {}
+
+  /** In the order they come up. */
+  public List<Question> questions(Setup setup) {
     Setup cooled = setup.fitting().coolers().isEmpty() ? withUsualCooler(setup) : setup;
     Trial trial = new Trial(judge);
     OilDisputes oil = new OilDisputes(trial);
     AirDisputes air = new AirDisputes(trial, fans);
-    List<Supplier<Dispute>> questions = new ArrayList<>();
+    TimeDisputes time = new TimeDisputes(judge, road);
+    List<Question> all = new ArrayList<>();
     if (setup.truck().oil().bypass().works()) {
-      questions.add(() -> oil.ownBypass(cooled));
+      all.add(new Question(OilSays.PIN, () -> oil.ownBypass(cooled)));
     }
-    Collections.addAll(
-        questions,
-        () -> oil.inTank(cooled),
-        () -> oil.placement(cooled),
-        () -> air.pusher(setup, ownFan),
-        () -> air.thermostat(setup),
-        () -> air.mainFan(setup),
-        () -> air.rows(setup),
-        () -> air.metal(setup),
-        () -> oil.coreType(cooled),
-        () -> oil.filter(cooled, usedCooler));
-    return questions;
+    if (setup.tank().isPresent()) {
+      all.add(new Question(TimeSays.TANK, () -> time.inTank(cooled)));
+    }
+    all.add(new Question(OilSays.PLACE, () -> oil.placement(cooled)));
+    all.add(new Question(AirSays.SIDE, () -> air.pusher(setup, ownFan)));
+    all.add(new Question(TimeSays.THERMOSTAT, () -> time.thermostat(setup)));
+    if (TimeDisputes.hasElectricFan(setup)) {
+      all.add(new Question(TimeSays.SWITCHING, () -> time.switching(setup)));
+    }
+    if (TimeDisputes.canHoldFans(setup)) {
+      all.add(new Question(TimeSays.EARLY, () -> time.preCooling(setup)));
+    }
+    all.add(new Question(AirSays.MAIN_FAN, () -> air.mainFan(setup)));
+    all.add(new Question(AirSays.ROWS, () -> air.rows(setup)));
+    all.add(new Question(AirSays.METAL, () -> air.metal(setup)));
+    all.add(new Question(OilSays.CORE, () -> oil.coreType(cooled)));
+    all.add(new Question(OilSays.FILTER, () -> oil.filter(cooled, usedCooler)));
+    return all;
   }
 
   /** Where no cooler is fitted the disputes about one are run with a middling one. */

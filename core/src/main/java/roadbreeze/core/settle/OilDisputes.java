@@ -3,7 +3,6 @@ package roadbreeze.core.settle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.stream.Stream;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.OilLines;
@@ -11,7 +10,6 @@ import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.OilCooler;
-import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.settle.Dispute.Measure;
 
@@ -36,75 +34,11 @@ final class OilDisputes {
     this.trial = trial;
   }
 
-  Dispute inTank(Setup setup) {
-    double least = trial.judge().limits().overcooledPan();
-    List<Side> sides = new ArrayList<>();
-    List<Side> mornings = new ArrayList<>();
-    for (OilOrder order : OilOrder.values()) {
-      Setup ordered = setup.with(setup.fitting().with(order));
-      Side morning = trial.onAColdMorning(ordered);
-      Side side = trial.side(name(order), ordered);
-      boolean bypassed = order == OilOrder.TANK_BYPASSED;
-      coldPan(side, morning);
-      if (morning.stands() && !bypassed) {
-        side.effect(
-            OilSays.TANK_STANDS_IN,
-            morning.balance().coolantReturn(),
-            morning.balance().thermostatOpening());
-      }
-      side.effect(bypassed ? OilSays.LEAK_CANNOT_MIX : OilSays.LEAK_MIXES);
-      if (side.stands() && !bypassed) {
-        double tank = side.balance().heat().tank();
-        side.effect(tank >= 0 ? OilSays.TANK_TAKES : OilSays.TANK_HEATS, Math.abs(tank));
-      }
-      sides.add(side);
-      mornings.add(morning);
-    }
-    Side best = Side.best(sides, Measure.LEAST);
-    Side bypassed = sides.get(OilOrder.TANK_BYPASSED.ordinal());
-    // The first that stays warm on a cold morning and gives up no headroom worth naming.
-    Side warm =
-        Stream.of(OilOrder.values())
-            .map(OilOrder::ordinal)
-            .filter(
-                i -> mornings.get(i).stands() && mornings.get(i).verdict().pan().peak() >= least)
-            .map(sides::get)
-            .filter(s -> s.sure(Measure.LEAST) >= best.sure(Measure.LEAST) - Side.A_DIFFERENCE)
-            .findFirst()
-            .orElse(null);
-    Side chosen;
-    Finding reason;
-    double cost = best.sure(Measure.LEAST) - sides.get(0).sure(Measure.LEAST);
-    if (warm != null) {
-      chosen = warm;
-      reason =
-          warm == best
-              ? OilSays.TANK_WARM_AND_MOST.with()
-              : OilSays.TANK_KEEPS_WARM.with(best.sure(Measure.LEAST) - warm.sure(Measure.LEAST));
-    } else if (best == bypassed && cost > Side.A_DIFFERENCE) {
-      chosen = best;
-      reason = OilSays.TANK_COSTS.with(cost);
-    } else {
-      chosen =
-          sides.stream()
-              .filter(s -> s.sure(Measure.LEAST) >= best.sure(Measure.LEAST) - Side.A_DIFFERENCE)
-              .findFirst()
-              .orElseThrow();
-      reason =
-          chosen == best
-              ? OilSays.TANK_MOST.with(Trial.COLD_MORNING)
-              : OilSays.TANK_NEAREST.with(
-                  best.sure(Measure.LEAST) - chosen.sure(Measure.LEAST), Trial.COLD_MORNING);
-    }
-    return Dispute.of(
-        OilSays.TANK.with(), Measure.LEAST, sides, chosen, reason, OilSays.TANK_OTHERWISE.with());
-  }
-
   /** Pin the gearbox's own bypass open, or leave it: the cold side against the hot side. */
   Dispute ownBypass(Setup setup) {
     Setup open = setup.with(setup.fitting().withBypassPinned());
-    Side left = trial.side(OilSays.PIN_LEAVE, setup).effect(OilSays.PIN_MAY_STICK);
-    Side pinned = trial.side(OilSays.PIN_OPEN, open).effect(OilSays.PIN_CANNOT_STICK);
+    Held left = trial.side(OilSays.PIN_LEAVE, setup).effect(OilSays.PIN_MAY_STICK);
+    Held pinned = trial.side(OilSays.PIN_OPEN, open).effect(OilSays.PIN_CANNOT_STICK);
     double warmer =
         coldPan(left, trial.onAColdMorning(setup)) - coldPan(pinned, trial.onAColdMorning(open));
     double gain = pinned.sure(Measure.PAN) - left.sure(Measure.PAN);
@@ -121,7 +55,7 @@ final class OilDisputes {
   }
 
   /** Where the pan settles on a cold morning, said of a side; NaN where it settles nowhere, °C. */
-  private double coldPan(Side side, Side morning) {
+  private double coldPan(Held side, Held morning) {
     if (!morning.stands()) {
       return Double.NaN;
     }
@@ -131,39 +65,31 @@ final class OilDisputes {
     return pan;
   }
 
-  private static OilSays name(OilOrder order) {
-    return switch (order) {
-      case AFTER_TANK -> OilSays.TANK_FIRST;
-      case BEFORE_TANK -> OilSays.TANK_LAST;
-      case TANK_BYPASSED -> OilSays.TANK_BYPASSED;
-    };
-  }
-
   Dispute placement(Setup setup) {
     Fitting f = setup.fitting();
     CoolerFit first = f.coolers().get(0);
-    Side tight =
+    Held tight =
         trial
             .side(OilSays.PLACE_TIGHT, setup.with(f.withFirst(first.withGap(TIGHT_GAP, true))))
             .effect(OilSays.ALL_AIR_GOES_ON);
-    Side gap =
+    Held gap =
         trial
             .side(
                 OilSays.PLACE_GAP.with(OPEN_GAP),
                 setup.with(f.withFirst(first.withGap(OPEN_GAP, false))))
             .effect(OilSays.AIR_GETS_ROUND);
-    Side elsewhere =
+    Held elsewhere =
         trial
             .side(OilSays.PLACE_ELSEWHERE, setup.with(f.withFirst(first.elsewhere(OWN_FAN))))
             .effect(OilSays.REACHED_BY_MUD, OWN_FAN)
             .effect(OilSays.ANOTHER_FAN);
-    List<Side> sides = List.of(tight, gap, elsewhere);
-    for (Side s : sides) {
+    List<Held> sides = List.of(tight, gap, elsewhere);
+    for (Held s : sides) {
       if (s.stands()) {
         s.effect(OilSays.AIR_THROUGH_FACE, s.airflow(Assembly.rig(s.setup)));
       }
     }
-    Side best = Side.best(sides, Measure.LEAST);
+    Held best = Side.best(sides, Measure.LEAST);
     double gain = best.sure(Measure.LEAST) - tight.sure(Measure.LEAST);
     boolean apart = gain > Side.A_DIFFERENCE;
     return Dispute.of(
@@ -177,11 +103,11 @@ final class OilDisputes {
 
   Dispute coreType(Setup setup) {
     CoolerFit first = setup.fitting().coolers().get(0);
-    List<Side> sides = new ArrayList<>();
+    List<Held> sides = new ArrayList<>();
     List<Double> coldFlow = new ArrayList<>();
     for (OilCooler.Family family : OilCooler.Family.values()) {
       Setup other = setup.with(setup.fitting().withFirst(first.withPart(like(first, family))));
-      Side side = trial.side(name(family), other);
+      Held side = trial.side(name(family), other);
       OilLines lines = Assembly.lines(other);
       coldFlow.add(lines.cold().flowShare());
       side.effect(
@@ -191,8 +117,8 @@ final class OilDisputes {
           lines.cold().oil());
       sides.add(side);
     }
-    Side best = Side.best(sides, Measure.LEAST);
-    Side plain = sides.get(0);
+    Held best = Side.best(sides, Measure.LEAST);
+    Held plain = sides.get(0);
     double lead = best.sure(Measure.LEAST) - plain.sure(Measure.LEAST);
     boolean starves = coldFlow.get(sides.indexOf(best)) < FAIR_COLD_FLOW;
     boolean alike = lead < Side.A_DIFFERENCE;
@@ -238,8 +164,8 @@ final class OilDisputes {
     TransmissionFluid oil = setup.truck().oil().fluid();
     double flow = setup.truck().oil().flow();
     double coldOil = setup.truck().lines().coldOil();
-    Side before = trial.side(OilSays.FILTER_BEFORE, setup);
-    Side after = trial.side(OilSays.FILTER_AFTER, setup);
+    Held before = trial.side(OilSays.FILTER_BEFORE, setup);
+    Held after = trial.side(OilSays.FILTER_AFTER, setup);
     double more = 0;
     if (before.stands()) {
       double feed = before.verdict().feed().peak();
@@ -254,7 +180,7 @@ final class OilDisputes {
     after.effect(OilSays.FILTER_COLD_LONGER);
     before.effect(OilSays.KEEPS_COOLER_CLEAN);
     after.effect(OilSays.CATCHES_SHEDDING);
-    Side chosen = used || more <= FILTER_HEAVY ? after : before;
+    Held chosen = used || more <= FILTER_HEAVY ? after : before;
     return Dispute.of(
         OilSays.FILTER.with(),
         Measure.LEAST,
@@ -265,7 +191,7 @@ final class OilDisputes {
   }
 
   /** Temperature of the oil on its way back, °C. */
-  private static double returning(Side side, TransmissionFluid oil, double flow) {
+  private static double returning(Held side, TransmissionFluid oil, double flow) {
     double feed = side.verdict().feed().peak();
     double capacity = flow * oil.density(feed) * oil.specificHeat(feed);
     double taken = side.balance().heat().throughCoolers() + side.balance().heat().tank();

@@ -11,19 +11,19 @@ record Trial(Judge judge) {
   /** A cold morning for the side effects, °C, driven on a level road. */
   static final double COLD_MORNING = -15;
 
-  private static final double COLD_MORNING_SPEED = 60 / 3.6;
+  static final double COLD_MORNING_SPEED = 60 / 3.6;
 
-  Side side(Finding name, Setup setup) {
-    return new Side(judge, name, setup);
+  Held side(Finding name, Setup setup) {
+    return Held.of(judge, name, setup);
   }
 
-  Side side(Code name, Setup setup) {
+  Held side(Code name, Setup setup) {
     return side(name.with(), setup);
   }
 
-  Side onAColdMorning(Setup setup) {
+  Held onAColdMorning(Setup setup) {
     OperatingPoint level =
         new OperatingPoint(0, COLD_MORNING_SPEED, COLD_MORNING, judge.point().altitude(), false);
-    return new Side(judge.at(level), OilSays.COLD_MORNING.with(COLD_MORNING), setup);
+    return Held.of(judge.at(level), OilSays.COLD_MORNING.with(COLD_MORNING), setup);
   }
 }

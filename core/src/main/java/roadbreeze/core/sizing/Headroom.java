@@ -1,8 +1,6 @@
 package roadbreeze.core.sizing;
 
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Stream;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
@@ -55,32 +53,27 @@ public record Headroom(
         band);
   }
 
+  public Margins margins() {
+    return new Margins(coolant, feed, pan);
+  }
+
   /** The worst of the three. */
   public Standing standing() {
-    return Stream.of(coolant, feed, pan)
-        .map(Margin::standing)
-        .max(Standing::compareTo)
-        .orElseThrow();
+    return margins().standing();
   }
 
   /** The margin of one of the three. */
   public Margin of(Fluid fluid) {
-    return switch (fluid) {
-      case COOLANT -> coolant;
-      case FEED -> feed;
-      case PAN -> pan;
-    };
+    return margins().of(fluid);
   }
 
   /** The fluid whose limit is nearest in nine cases of ten. */
   public Fluid binding() {
-    return Stream.of(Fluid.COOLANT, Fluid.PAN, Fluid.FEED)
-        .min(Comparator.comparingDouble(f -> of(f).sureHeadroom()))
-        .orElseThrow();
+    return margins().binding();
   }
 
   /** The least headroom of the three in nine cases of ten, K. */
   public double sure() {
-    return of(binding()).sureHeadroom();
+    return margins().sure();
   }
 }

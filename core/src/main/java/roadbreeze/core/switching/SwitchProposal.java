@@ -31,39 +31,17 @@ public record SwitchProposal(List<Option> tried, Option today, Optional<Option> 
   /** The first switch comes no nearer above the thermostat's start, K. */
   private static final double ABOVE_START = 3;
 
-  private static final double MINUTE = 60;
-
-  /** A kilowatt-hour counts as much as so many loud minutes; our own. */
-  private static final double MINUTES_PER_KWH = 20;
-
-  private static final double KWH = 3.6e6;
-
   /**
    * Points that were tried.
    *
    * @param on of the first fan, °C
    * @param off of the first fan, °C
-   * @param coolant at its worst, °C
    * @param sure least headroom of the three limits in nine cases of ten, K
-   * @param loud s
-   * @param energy of electric fans, J
    * @param starts of all switched fans
    * @param perHour starts of the one that starts most, from where it first came on
    */
   public record Option(
-      double on,
-      double off,
-      double coolant,
-      double sure,
-      double loud,
-      double energy,
-      int starts,
-      double perHour) {
-    /** Noise and energy as one, minutes. */
-    double bother() {
-      return loud / MINUTE + MINUTES_PER_KWH * energy / KWH;
-    }
-  }
+      double on, double off, double sure, Outcome outcome, int starts, double perHour) {}
 
   /**
    * @param driven with at least one switched fan
@@ -91,7 +69,7 @@ public record SwitchProposal(List<Option> tried, Option today, Optional<Option> 
         tried.stream()
             .filter(o -> o.sure() >= 0 && o.perHour() <= SwitchCheck.OFTEN)
             .min(
-                Comparator.comparingDouble(Option::bother)
+                Comparator.comparingDouble((Option o) -> o.outcome().bother())
                     .thenComparing(Comparator.comparingDouble(Option::sure).reversed())));
   }
 
@@ -127,6 +105,6 @@ public record SwitchProposal(List<Option> tried, Option today, Optional<Option> 
             .max()
             .orElse(0);
     int starts = (int) driven.trace().switchings().stream().filter(s -> s.on()).count();
-    return new Option(on, off, o.coolant().value(), sure, o.loud(), o.fanEnergy(), starts, perHour);
+    return new Option(on, off, sure, o, starts, perHour);
   }
 }

@@ -92,10 +92,10 @@ class SwitchCheckTest {
     Optional<SwitchProposal.Option> best = proposal.best();
     assertThat(best).isPresent();
     assertThat(best.get().sure()).isGreaterThanOrEqualTo(0);
-    assertThat(best.get().loud()).isLessThan(proposal.today().loud());
+    assertThat(best.get().outcome().loud()).isLessThan(proposal.today().outcome().loud());
     assertThat(proposal.tried())
         .filteredOn(o -> o.sure() >= 0 && o.perHour() <= 20)
-        .allMatch(o -> o.bother() >= best.get().bother());
+        .allMatch(o -> o.outcome().bother() >= best.get().outcome().bother());
     // What is proposed has nothing wrong with it that must be mended.
     FanSwitch points = new FanSwitch(best.get().on(), best.get().off());
     assertThat(SwitchCheck.of(drive(20, points)).findings())

@@ -34,15 +34,17 @@ class SettleController {
 
   @PostMapping("/settle")
   List<SettledDispute> settle(@Valid @RequestBody BuildRequest request) {
-    return questions.ask(() -> disputes(request));
+    return questions.ask(
+        () -> disputes(request).stream().map(q -> SettledDispute.of(q.answer().get())).toList());
   }
 
-  List<SettledDispute> disputes(BuildRequest request) {
+  List<Disputes.Question> disputes(BuildRequest request) {
     JobContent job = request.job();
     Build build = request.chosen();
     Disputes disputes =
         new Disputes(
             job.judge(build),
+            job.drivenSomehow(build),
             parts.all(PartKind.FANS, FanPart.class).stream().map(SettleController::offer).toList(),
             parts.all(PartKind.OIL_COOLERS, CoolerPart.class).stream()
                 .map(PartMapper::cooler)
@@ -53,9 +55,7 @@ class SettleController {
                 .findFirst()
                 .map(SettleController::offer),
             usedCooler(job, build));
-    return disputes.questions(job.setup(build)).stream()
-        .map(q -> SettledDispute.of(q.get()))
-        .toList();
+    return disputes.questions(job.setup(build));
   }
 
   private static Offer<FanUnit> offer(FanPart part) {

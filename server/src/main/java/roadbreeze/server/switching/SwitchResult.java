@@ -122,7 +122,13 @@ public record SwitchResult(
         int starts) {
       private static Option of(SwitchProposal.Option o) {
         return new Option(
-            o.on(), o.off(), o.coolant(), o.sure(), o.loud(), o.energy() / 3.6e6, o.starts());
+            o.on(),
+            o.off(),
+            o.outcome().coolant().value(),
+            o.sure(),
+            o.outcome().loud(),
+            o.outcome().fanEnergy() / 3.6e6,
+            o.starts());
       }
     }
 

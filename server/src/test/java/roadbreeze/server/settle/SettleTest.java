@@ -12,6 +12,8 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.settle.TimeSays;
+import roadbreeze.core.sizing.Standing;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.TestDatabase;
 import roadbreeze.server.job.BuildRequest;
@@ -24,6 +26,7 @@ import roadbreeze.server.rig.GearboxBypass;
 class SettleTest {
   private static final String RESTORED = Jobs.RESTORED;
   private static final String PLAN = Jobs.PLAN;
+  private static final String AMBIENT = "haul.ambientC";
 
   @Autowired private SettleController settle;
 
@@ -37,9 +40,17 @@ class SettleTest {
 
   private SettledDispute about(String question, JobContent job, String build) {
     return settle.disputes(new BuildRequest(job, build)).stream()
+        .filter(q -> q.code().key().equals(question))
+        .map(q -> SettledDispute.of(q.answer().get()))
         .filter(d -> d.question().code().equals(question))
         .findFirst()
         .orElseThrow();
+  }
+
+  private List<SettledDispute> all(JobContent job) {
+    return settle.disputes(new BuildRequest(job, RESTORED)).stream()
+        .map(q -> SettledDispute.of(q.answer().get()))
+        .toList();
   }
 
   private static String chosen(SettledDispute dispute) {
@@ -66,28 +77,28 @@ class SettleTest {
   void anOrderThatKeepsTheOilWarmForNothingIsTaken() {
     // With a thermal bypass and no tank the gearbox warms itself; the tank's coolant, with the
     // thermostat hardly open, has been chilled by the radiator and would cool it.
-    JobContent easy = Jobs.with(Jobs.with(Jobs.HIVE, "haul.gradePercent", 3), "haul.ambientC", 20);
+    JobContent easy = stretch(Jobs.with(Jobs.with(Jobs.HIVE, "haul.gradePercent", 3), AMBIENT, 20));
     JobContent guarded =
         Jobs.with(
             Jobs.with(easy, "builds.plan-3.coolers.cooler-1.part.bypassOpensC", 80),
             "rig.vehicle.limits.overcooledPanC",
             40);
-    SettledDispute dispute = about("oilSays.tank", guarded, PLAN);
-    assertThat(chosen(dispute)).isEqualTo("oilSays.tankBypassed");
-    assertThat(dispute.reason().code()).isEqualTo("oilSays.tankKeepsWarm");
+    SettledDispute dispute = about("timeSays.tank", guarded, PLAN);
+    assertThat(chosen(dispute)).isEqualTo("timeSays.tankBypassed");
+    assertThat(dispute.reason().code()).isEqualTo("timeSays.tankWarmAndMost");
     double best = Math.max(sure(dispute, 0), Math.max(sure(dispute, 1), sure(dispute, 2)));
     assertThat(sure(dispute, dispute.recommended())).isGreaterThanOrEqualTo(best - 1);
-    assertThat(dispute.schools().get(0).effects().toString()).contains("coldPanTooCold");
-    assertThat(dispute.schools().get(2).effects().toString()).doesNotContain("TooCold");
+    assertThat(dispute.schools().get(0).effects().toString()).contains("coldStays");
+    assertThat(dispute.schools().get(2).effects().toString()).doesNotContain("coldStays");
   }
 
   @Test
   void theTankIsBypassedWhereItCostsTheOilHeadroom() {
     // A cooler road and a strict pan: the oil binds, and the coolant's tank warms it on the climb.
     JobContent strict =
-        Jobs.with(Jobs.with(Jobs.HIVE, "haul.ambientC", 25), "rig.vehicle.limits.panC", 80);
-    SettledDispute dispute = about("oilSays.tank", strict, PLAN);
-    assertThat(chosen(dispute)).isEqualTo("oilSays.tankBypassed");
+        stretch(Jobs.with(Jobs.with(Jobs.HIVE, AMBIENT, 25), "rig.vehicle.limits.panC", 80));
+    SettledDispute dispute = about("timeSays.tank", strict, PLAN);
+    assertThat(chosen(dispute)).isEqualTo("timeSays.tankBypassed");
     assertThat(number(dispute.reason(), "headroom"))
         .isCloseTo(sure(dispute, 2) - sure(dispute, 0), within(0.06));
     assertThat(dispute.schools().get(2).effects().toString()).contains("leakCannotMix");
@@ -96,10 +107,10 @@ class SettleTest {
 
   @Test
   void amongEqualsTheMakersOrderStays() {
-    SettledDispute dispute = about("oilSays.tank", Jobs.HIVE, PLAN);
+    SettledDispute dispute = about("timeSays.tank", stretch(Jobs.HIVE), PLAN);
     double best = Math.max(sure(dispute, 0), Math.max(sure(dispute, 1), sure(dispute, 2)));
     assertThat(best - sure(dispute, 0)).isLessThan(1);
-    assertThat(chosen(dispute)).isEqualTo("oilSays.tankFirst");
+    assertThat(chosen(dispute)).isEqualTo("timeSays.tankFirst");
   }
 
   @Test
@@ -131,18 +142,68 @@ class SettleTest {
   }
 
   @Test
-  void aColderThermostatOnlyHelpsWhereItNeverOpensWide() {
-    SettledDispute climb = about("airSays.thermostat", Jobs.HIVE, PLAN);
+  void aColderThermostatOnlyHelpsWhereItNeverOpensWideAndHeadroomIsMissing() {
+    SettledDispute climb = about("timeSays.thermostat", Jobs.HIVE, PLAN);
+    assertThat(climb.inTime()).isTrue();
     assertThat(climb.recommended()).isZero();
-    assertThat(climb.reason().code()).isEqualTo("airSays.colderSame");
-    assertThat(number(effect(climb, 0, "airSays.openAsItSettles"), "open")).isEqualTo(1);
-    JobContent easy = Jobs.with(Jobs.with(Jobs.HIVE, "haul.gradePercent", 1), "haul.ambientC", 10);
-    SettledDispute level = about("airSays.thermostat", easy, PLAN);
-    assertThat(level.recommended()).isEqualTo(1);
+    assertThat(climb.reason().code()).isEqualTo("timeSays.colderSame");
+    assertThat(number(effect(climb, 0, "timeSays.wideOpenFor"), "open")).isGreaterThan(300);
+    assertThat(number(effect(climb, 1, "timeSays.atTheFoot"), "coolant"))
+        .as("the colder one starts lower")
+        .isLessThan(number(effect(climb, 0, "timeSays.atTheFoot"), "coolant") - 2);
+    JobContent easy = stretch(Jobs.with(Jobs.with(Jobs.HIVE, "haul.gradePercent", 1), AMBIENT, 10));
+    SettledDispute level = about("timeSays.thermostat", easy, PLAN);
+    assertThat(level.recommended()).isZero();
+    assertThat(level.reason().code()).isEqualTo("timeSays.colderNotNeeded");
     assertThat(number(level.reason(), "gain")).isBetween(6.0, 8.5);
-    // The heater pays for it on a cold morning.
-    assertThat(number(effect(level, 1, "airSays.heaterHas"), "coolant"))
-        .isLessThan(number(effect(level, 0, "airSays.heaterHas"), "coolant"));
+    JobContent strict = Jobs.with(easy, "rig.vehicle.limits.coolantC", 90);
+    SettledDispute missing = about("timeSays.thermostat", strict, PLAN);
+    assertThat(missing.recommended()).isOne();
+    assertThat(missing.reason().code()).isEqualTo("timeSays.colderWorth");
+  }
+
+  /** The same job without its road: its stretch is climbed from the level. */
+  private static JobContent stretch(JobContent job) {
+    return Jobs.with(job, "haul.journey", null);
+  }
+
+  @Test
+  void aFanThatIsForgottenIsSaidAndTheQuietestSwitchThatHoldsIsTaken() {
+    SettledDispute tight = about("timeSays.switching", Jobs.HIVE, PLAN);
+    int byHand = tight.schools().size() - 1;
+    assertThat(tight.schools().get(byHand).name().code()).isEqualTo("timeSays.switchByHand");
+    assertThat(number(effect(tight, byHand, "timeSays.forgotten"), "coolant"))
+        .isGreaterThan(tight.schools().get(0).coolant().peakC() + 5);
+    assertThat(tight.schools().get(byHand).coolant().bandK())
+        .as("one truck, one band")
+        .isEqualTo(tight.schools().get(0).coolant().bandK());
+    JobContent easy = stretch(Jobs.with(Jobs.with(Jobs.HIVE, "haul.gradePercent", 3), AMBIENT, 20));
+    SettledDispute held = about("timeSays.switching", easy, PLAN);
+    double loud = number(held.reason(), "loud");
+    for (int i = 0; i < held.schools().size(); i++) {
+      if (sure(held, i) >= 0) {
+        assertThat(number(effect(held, i, "timeSays.loudFor"), "loud"))
+            .isGreaterThanOrEqualTo(loud - 60);
+      }
+    }
+    // A fan on the belt has no switch to dispute.
+    assertThat(settle.disputes(new BuildRequest(Jobs.BUCKET, RESTORED)))
+        .extracting(q -> q.code())
+        .doesNotContain(TimeSays.SWITCHING);
+  }
+
+  @Test
+  void coolingBeforeTheClimbLastsForAShortOneOnly() {
+    JobContent longer = stretch(Jobs.with(Jobs.HIVE, "haul.gradePercent", 5));
+    SettledDispute road = about("timeSays.early", longer, PLAN);
+    assertThat(road.reason().code()).isEqualTo("timeSays.earlySame");
+    double atFoot = number(effect(road, 0, "timeSays.atTheFoot"), "coolant");
+    assertThat(number(effect(road, 2, "timeSays.atTheFoot"), "coolant")).isLessThan(atFoot - 3);
+    SettledDispute tank = about("timeSays.tank", Jobs.HIVE, PLAN);
+    assertThat(tank.schools()).hasSize(4);
+    assertThat(number(effect(tank, 3, "timeSays.coldLukewarm"), "pan"))
+        .as("on the engine's side it warms the oil")
+        .isGreaterThan(number(effect(tank, 0, "timeSays.coldStays"), "pan") + 30);
   }
 
   @Test
@@ -236,7 +297,7 @@ class SettleTest {
         Set.of(
             "gain", "apart", "lead", "within", "headroom", "less", "moves", "rows", "air", "most");
     for (JobContent job : List.of(Jobs.HIVE, Jobs.BUCKET, Jobs.TILT_TRAY, Jobs.PLOUGH)) {
-      for (SettledDispute dispute : settle.disputes(new BuildRequest(job, RESTORED))) {
+      for (SettledDispute dispute : all(job)) {
         dispute
             .reason()
             .values()
@@ -289,7 +350,7 @@ class SettleTest {
     JobContent still = Jobs.with(Jobs.HIVE, "builds.restored.fans.fan-1.speedPercent", 0);
     JobContent crawling =
         Jobs.with(Jobs.with(still, "haul.speedKmh", 5), "rig.vehicle.cooling.ramCoefficient", 0);
-    for (SettledDispute dispute : settle.disputes(new BuildRequest(crawling, RESTORED))) {
+    for (SettledDispute dispute : all(crawling)) {
       List<String> standing =
           dispute.schools().stream()
               .filter(s -> s.problem() == null)
@@ -303,8 +364,11 @@ class SettleTest {
       }
       assertThat(dispute.schools().toString()).doesNotContain("NaN");
     }
-    SettledDispute thermostat = about("airSays.thermostat", crawling, RESTORED);
-    assertThat(thermostat.reason().code()).isEqualTo("disputeWithout.noneStands");
+    SettledDispute place = about("oilSays.place", crawling, RESTORED);
+    assertThat(place.reason().code()).isEqualTo("disputeWithout.noneStands");
+    // In time there is always an answer, until it boils.
+    SettledDispute thermostat = about("timeSays.thermostat", stretch(crawling), RESTORED);
+    assertThat(thermostat.schools()).allMatch(s -> s.standing() == Standing.OVER);
     SettledDispute fans = about("airSays.mainFan", crawling, RESTORED);
     assertThat(fans.schools()).anyMatch(s -> s.problem() == null);
   }
