@@ -31,7 +31,9 @@ const SwitchRun = later(() => import('./SwitchRun.vue'))
 const job = useJob()
 useAskedField()
 const driving = useDriving()
-const switched = computed(() => job.build.fans.filter((f) => f.switchPoints))
+/** Only what is fed by wire can be switched: a fan on the belt has its clutch. */
+const fed = (f: FittedFan) => f.part.kind === 'ELECTRIC'
+const switched = computed(() => job.build.fans.filter((f) => fed(f) && f.switchPoints))
 const question = () => job.content && !job.dragging && { job: job.content, build: job.selected }
 const { result, problem } = useComputed<SwitchResult>('/api/compute/switching', question)
 const {
@@ -47,24 +49,34 @@ function propose() {
   if (!best) return
   let stage = 0
   const set = (f: FittedFan): FittedFan => {
-    if (!f.switchPoints) return f
+    if (!fed(f) || !f.switchPoints) return f
     const up = proposal.value!.nextStageK * stage++
     return { ...f, switchPoints: { ...f.switchPoints, onC: best.onC + up, offC: best.offC + up } }
   }
   job.edit(`builds.${job.selected}.fans`, job.build.fans.map(set))
 }
+/** Points that mend what was found, of one fan. */
+function mend(better: NonNullable<SwitchResult['findings'][number]['better']>) {
+  job.edit(`builds.${job.selected}.fans.${better.fan}.switchPoints`, better.points)
+}
+/** What is set with one click, in words. */
+function setting(better: NonNullable<SwitchResult['findings'][number]['better']>): string {
+  const now = job.build.fans.find((f) => f.id === better.fan)?.switchPoints
+  const to = better.points
+  if (now && to.withAirConditioning !== now.withAirConditioning) return 'Let it run with the air conditioning'
+  if (now && to.sensor !== now.sensor) return `Feel it by ${word(`choice.${to.sensor}`)}`
+  const t0 = (v: number) => format(v, 'temperature', unitWorld.value, 0)
+  return `Set on ${t0(to.onC)}, off ${t0(to.offC)}`
+}
 const SENSORS = (
-  ['CYLINDER_HEAD', 'HOSE_ADAPTER', 'ON_HOSE', 'RETURN_HOSE', 'IN_FINS', 'OIL_FEED', 'GEARBOX'] as const
+  ['CYLINDER_HEAD', 'HOSE_ADAPTER', 'ON_HOSE', 'RETURN_HOSE', 'IN_FINS', 'OIL_FEED', 'GEARBOX', 'DRIVER'] as const
 ).map((s) => [s, word(`choice.${s}`)] as const)
 const duty = (fan: string) => result.value?.duties.find((d) => d.fan.id === fan)
 const span = (s: number) => (s < 90 ? `${Math.round(s)} s` : format(s / 60, 'period', unitWorld.value))
 const thermostat = computed(() => `builds.${job.selected}.thermostat` as const)
 const fanPath = (id: string) => `builds.${job.selected}.fans.${id}.switchPoints` as const
 /** Points that a fan starts with when a switch is given to it. */
-const USUAL: SwitchPoints = { onC: 103, offC: 98, sensor: 'HOSE_ADAPTER' }
-const clutched = computed(
-  () => job.build.fans.find((f) => f.part.kind === 'VISCOUS' || f.part.kind === 'CONTROLLED')?.part,
-)
+const USUAL: SwitchPoints = { onC: 103, offC: 98, sensor: 'HOSE_ADAPTER', withAirConditioning: false }
 const shelf = ref<'thermostats' | 'controllers' | 'caps' | null>(null)
 const opened = (part: AnyPart) => {
   const { startC, fullC } = part as ThermostatPart
@@ -76,8 +88,7 @@ function fit(part: AnyPart) {
   else if ('capKpa' in part) job.edit('rig.vehicle.cooling.capKpa', part.capKpa)
   else if ('hysteresisK' in part) {
     // A controller takes over every switched fan, or the first where none is.
-    const switched = job.build.fans.filter((f) => f.switchPoints)
-    const fans = switched.length ? switched : job.build.fans.slice(0, 1)
+    const fans = switched.value.length ? switched.value : job.build.fans.filter(fed).slice(0, 1)
     const set = (f: FittedFan) => {
       const on = Math.min(part.onToC, Math.max(part.onFromC, f.switchPoints?.onC ?? USUAL.onC))
       return { ...f, switchPoints: { ...(f.switchPoints ?? USUAL), onC: on, offC: on - part.hysteresisK } }
@@ -106,7 +117,11 @@ const RUNS = [
   <div class="switching">
     <section class="panel ladder">
       <header><h2>One scale for all</h2></header>
-      <TemperatureLadder :limit="result?.chosen.coolant?.limitC ?? null" :boiling="result?.boilingC ?? null" />
+      <TemperatureLadder
+        :limit="result?.chosen.coolant?.limitC ?? null"
+        :boiling="result?.boilingC ?? null"
+        :clutch="result?.clutch ?? null"
+      />
       <p class="small soft">Drag the ends of a fan's band, or ↑ ↓ on them.</p>
     </section>
     <section class="panel set">
@@ -117,6 +132,14 @@ const RUNS = [
       <div class="fields">
         <QuantityField label="Thermostat opens" :path="`${thermostat}.startC`" quantity="temperature" :step="1" big />
         <QuantityField label="Fully open at" :path="`${thermostat}.fullC`" quantity="temperature" :step="1" big />
+        <QuantityField
+          label="Warning comes on at"
+          path="rig.vehicle.limits.warningC"
+          quantity="temperature"
+          :step="1"
+          optional
+          placeholder="not known"
+        />
       </div>
       <div v-for="(f, i) in job.build.fans" :key="f.id" class="fan">
         <div class="who">
@@ -125,13 +148,22 @@ const RUNS = [
             <p class="soft small">{{ f.part.name }}</p>
           </div>
           <ToggleInput
+            v-if="fed(f)"
             :model-value="!!f.switchPoints"
             :label="`${fanName(i)} has a switch`"
             @update:model-value="(on) => job.edit(fanPath(f.id), on ? USUAL : null)"
             >switched</ToggleInput
           >
         </div>
-        <div v-if="f.switchPoints" class="fields">
+        <p v-if="f.part.gripsFromC != null" class="small">
+          Its clutch follows {{ f.part.kind === 'VISCOUS' ? 'the air behind the radiator' : 'the coolant' }},
+          {{ t(f.part.gripsFromC) }} to {{ t(f.part.gripsFullyC!)
+          }}<template v-if="result?.clutch?.byAir"
+            >: at the worst moment of this road that is coolant of {{ t(result.clutch.fromC) }} to
+            {{ t(result.clutch.toC) }}</template
+          >.
+        </p>
+        <div v-if="fed(f) && f.switchPoints" class="fields">
           <QuantityField label="Fan on" :path="`${fanPath(f.id)}.onC`" quantity="temperature" :step="1" big />
           <QuantityField label="Fan off" :path="`${fanPath(f.id)}.offC`" quantity="temperature" :step="1" big />
           <div class="sensor">
@@ -144,6 +176,12 @@ const RUNS = [
               <el-option v-for="[s, words] in SENSORS" :key="s" :value="s" :label="words" />
             </el-select>
           </div>
+          <ToggleInput
+            :model-value="f.switchPoints.withAirConditioning"
+            :label="`${fanName(i)} runs with the air conditioning`"
+            @update:model-value="(on) => job.edit(`${fanPath(f.id)}.withAirConditioning`, on)"
+            >with A/C</ToggleInput
+          >
           <p v-if="duty(f.id)" class="duty small" :data-duty="f.id">
             on after <b>{{ duty(f.id)!.firstOnS == null ? 'never' : span(duty(f.id)!.firstOnS!) }}</b>, runs
             <b>{{ span(duty(f.id)!.runS) }}</b>, {{ duty(f.id)!.starts }}
@@ -156,13 +194,6 @@ const RUNS = [
         <button type="button" class="act" @click="shelf = 'controllers'">Controllers</button>
         <button type="button" class="act" @click="shelf = 'caps'">Caps</button>
       </div>
-      <p v-if="clutched" class="small soft">
-        The main fan's own clutch follows
-        {{ clutched.kind === 'VISCOUS' ? 'the air behind the radiator' : 'the coolant' }} ({{
-          t(clutched.gripsFromC!)
-        }}
-        to {{ t(clutched.gripsFullyC!) }}); these two points are for a switched fan or a warning lamp.
-      </p>
       <p v-if="problem" role="alert" class="finding bad">{{ problem }}</p>
       <p v-else-if="!result" class="soft">Driving the road with these switch points …</p>
       <ul data-findings>
@@ -176,6 +207,10 @@ const RUNS = [
           }"
         >
           {{ say(f.said, unitWorld) }}
+          <p v-if="f.better" class="better">
+            <button type="button" class="act" data-mend @click="mend(f.better)">{{ setting(f.better) }}</button>
+            <span class="small">coolant {{ t(f.better.coolantC) }}, loud {{ span(f.better.loudS) }}</span>
+          </p>
         </li>
       </ul>
       <h3 class="against">Against a colder thermostat</h3>
@@ -277,7 +312,7 @@ const RUNS = [
 }
 .switching {
   display: grid;
-  grid-template-columns: 300px minmax(0, 1fr) minmax(0, 1.25fr);
+  grid-template-columns: 344px minmax(0, 1fr) minmax(0, 1.1fr);
   gap: 14px;
   padding: 14px;
   flex: 1;
@@ -320,6 +355,15 @@ ul {
 .duty {
   align-self: end;
 }
+.better {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  margin-top: 6px;
+}
+.better .act {
+  padding: 0 12px;
+}
 .proposal {
   border-top: 1px solid var(--rule);
   margin-top: 12px;
@@ -339,7 +383,7 @@ ul {
 }
 @media (max-width: 1100px) {
   .switching {
-    grid-template-columns: 250px minmax(0, 1fr);
+    grid-template-columns: 320px minmax(0, 1fr);
   }
   .run {
     grid-column: 1 / -1;

@@ -5,33 +5,89 @@ import { edited } from '@/job/origin'
 import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, roundValues } from '@/shared/units/units'
+import type { SwitchResult } from '@/shared/api/types'
+import { spread } from '@/features/heat/pack/section'
 import { flag } from '@/shared/ui/words'
 
-/** One vertical scale with the thermostat and fan bands of every build. */
-const props = defineProps<{ limit: number | null; boiling: number | null }>()
+/**
+ * One vertical scale with the thermostat and fan bands of every build, and all that else answers a temperature on the
+ * build in hand.
+ */
+const props = defineProps<{
+  limit: number | null
+  boiling: number | null
+  clutch: SwitchResult['clutch'] | null
+}>()
 const job = useJob()
 const low = 75
 const high = 135
 const H = 500
-const W = 270
+const W = 360
+/** From here on stand the names of what is no switch of a fan. */
+const NAMES = 240
 /** Past its ends the scale stops; what is set there is refused at its field. */
 const y = (t: number) => 14 + ((high - Math.max(low, Math.min(high, t))) / (high - low)) * (H - 28)
 const ticks = computed(() => roundValues(low, high, 'temperature', unitWorld.value, 6))
 const columns = computed(() =>
   job.content.builds.map((b, i) => ({
     b,
-    points: b.fans.map((f) => f.switchPoints).filter((p) => p != null),
-    x: 66 + i * Math.min(62, 190 / job.content.builds.length),
+    points: b.fans.map((f) => (f.part.kind === 'ELECTRIC' ? f.switchPoints : null)).filter((p) => p != null),
+    x: 62 + i * Math.min(62, 166 / job.content.builds.length),
     letter: flag(b, job.content.builds),
   })),
 )
+
+interface Device {
+  key: string
+  name: string
+  from: number
+  to: number
+  oil?: boolean
+  strong?: boolean
+}
+/** Bands and marks that belong to no switched fan, hottest first. */
+const devices = computed<Device[]>(() => {
+  const all: Device[] = []
+  const at = (key: string, name: string, t: number | null | undefined, strong = false) =>
+    t != null && all.push({ key, name, from: t, to: t, strong })
+  at('limit', 'limit', props.limit, true)
+  at('boils', 'boils at the top', props.boiling, true)
+  at('warning', 'warning', job.content.rig.vehicle.limits.warningC)
+  for (const n of job.content.checks.needle) at(`needle ${n.id}`, `needle at ${Math.round(n.place)} %`, n.celsius)
+  const c = props.clutch
+  const held = job.build.fans.some((f) => f.held)
+  if (c) {
+    const name = held ? 'clutch, held full' : c.byAir ? 'clutch, by its air' : 'clutch ramp'
+    all.push({ key: 'clutch', name, from: c.fromC, to: c.toC })
+  }
+  const late = job.build.condition.thermostatLateK
+  if (late) {
+    const { startC, fullC } = job.build.thermostat
+    all.push({ key: 'real', name: 'thermostat, real', from: startC + late, to: fullC + late })
+  }
+  const gearbox = job.content.rig.vehicle.gearbox.bypass
+  if (gearbox && !job.build.bypassPinned)
+    all.push({ key: 'gearbox', name: 'gearbox bypass', from: gearbox.startC, to: gearbox.fullC, oil: true })
+  for (const cooler of job.build.coolers) {
+    const opens = cooler.part.bypassOpensC
+    if (opens != null)
+      all.push({ key: `bypass ${cooler.id}`, name: 'cooler bypass', from: opens, to: opens, oil: true })
+  }
+  return all.sort((a, b) => b.to - a.to)
+})
+/** Names spread so that none meet, and whether a band goes on past the end of the scale. */
+const named = computed(() => {
+  const wanted = devices.value.map((d) => y((d.from + d.to) / 2) + 5)
+  const places = spread(wanted, 19)
+  return devices.value.map((d, i) => ({ d, y: places[i]!, off: d.to > high || d.from < low }))
+})
 
 type End = 'onC' | 'offC'
 const grabbed = ref<{ fan: string; end: End; y: number; from: number } | null>(null)
 const svg = ref<SVGSVGElement | null>(null)
 /** Degrees that a pixel of the screen is. */
 const perPixel = () => (high - low) / (((H - 28) / (H + 24)) * svg.value!.getBoundingClientRect().height)
-const mine = computed(() => job.build.fans.filter((f) => f.switchPoints))
+const mine = computed(() => job.build.fans.filter((f) => f.part.kind === 'ELECTRIC' && f.switchPoints))
 const ends = [
   ['onC', 'on'],
   ['offC', 'off'],
@@ -75,21 +131,34 @@ const column = computed(() => columns.value.find((c) => c.b.id === job.selected)
       v-if="props.limit"
       x="50"
       :y="y(high)"
-      :width="W - 56"
+      :width="NAMES - 60"
       :height="y(props.limit) - y(high)"
       fill="var(--over-wash)"
     />
     <g v-for="t in ticks" :key="t">
-      <path :d="`M50 ${y(t)}H${W - 6}`" stroke="var(--rule)" />
+      <path :d="`M50 ${y(t)}H${NAMES - 10}`" stroke="var(--rule)" />
       <text x="44" :y="y(t) + 5" text-anchor="end" class="tick">{{ format(t, 'temperature', unitWorld, 0) }}</text>
     </g>
-    <g v-if="props.limit">
-      <path :d="`M50 ${y(props.limit)}H${W - 6}`" stroke="var(--over)" stroke-width="4" />
-      <text :x="W - 8" :y="y(props.limit) - 6" text-anchor="end" class="tick">limit</text>
-    </g>
-    <g v-if="props.boiling && props.boiling < high">
-      <path :d="`M50 ${y(props.boiling)}H${W - 6}`" stroke="var(--over)" stroke-width="2" stroke-dasharray="3 4" />
-      <text :x="W - 8" :y="y(props.boiling) - 5" text-anchor="end" class="tick">boils</text>
+    <g v-for="{ d, y: at, off } in named" :key="d.key" :data-device="d.key.split(' ')[0]">
+      <path
+        v-if="d.from === d.to"
+        :d="`M50 ${y(d.to)}H${NAMES - 10}L${NAMES - 2} ${at - 5}`"
+        :stroke="d.strong ? 'var(--over)' : d.oil ? 'var(--marginal)' : 'var(--ink-soft)'"
+        :stroke-width="d.key === 'limit' ? 4 : 2"
+        :stroke-dasharray="d.key === 'limit' ? undefined : d.strong ? '3 4' : '1 4'"
+        fill="none"
+      />
+      <template v-else>
+        <rect
+          :x="NAMES - 22"
+          :y="y(d.to)"
+          width="8"
+          :height="Math.max(3, y(d.from) - y(d.to))"
+          :fill="d.oil ? 'var(--marginal)' : 'var(--ink-soft)'"
+        />
+        <path :d="`M${NAMES - 14} ${(y(d.from) + y(d.to)) / 2}L${NAMES - 2} ${at - 5}`" stroke="var(--rule)" />
+      </template>
+      <text :x="NAMES" :y="at" class="tick">{{ d.name }}{{ off ? ' ↕' : '' }}</text>
     </g>
     <g v-for="c in columns" :key="c.b.id" :opacity="c.b.id === job.selected ? 1 : 0.62">
       <rect
@@ -136,17 +205,19 @@ const column = computed(() => columns.value.find((c) => c.b.id === job.selected)
       </template>
     </template>
   </svg>
-  <p class="small key"><i></i> thermostat opens <b>I</b> fan on and off</p>
+  <p class="small key">
+    <i></i> thermostat opens <b>I</b> fan on and off <template v-if="devices.some((d) => d.oil)"><u></u> oil</template>
+  </p>
 </template>
 
 <style scoped>
 svg {
   width: 100%;
-  max-height: 480px;
+  max-height: 540px;
   display: block;
 }
 .tick {
-  font-size: 14px;
+  font-size: 16px;
 }
 .grip {
   fill: var(--paper);
@@ -160,6 +231,7 @@ svg {
 }
 .key {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 6px;
   margin-top: 8px;
@@ -168,6 +240,12 @@ svg {
   width: 14px;
   height: 14px;
   background: var(--accent);
+}
+.key u {
+  width: 8px;
+  height: 14px;
+  margin-left: 10px;
+  background: var(--marginal);
 }
 .key b {
   margin-left: 10px;

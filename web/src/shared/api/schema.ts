@@ -1124,6 +1124,8 @@ export interface components {
             feedC: number;
             /** Format: double */
             overcooledPanC: number;
+            /** Format: double */
+            warningC: number | null;
         };
         Obstacle: {
             id: string;
@@ -1576,7 +1578,8 @@ export interface components {
             /** Format: double */
             offC: number;
             /** @enum {string} */
-            sensor: "CYLINDER_HEAD" | "HOSE_ADAPTER" | "ON_HOSE" | "RETURN_HOSE" | "IN_FINS" | "OIL_FEED" | "GEARBOX";
+            sensor: "CYLINDER_HEAD" | "HOSE_ADAPTER" | "ON_HOSE" | "RETURN_HOSE" | "IN_FINS" | "OIL_FEED" | "GEARBOX" | "DRIVER";
+            withAirConditioning: boolean;
         };
         ThermostatData: {
             /** Format: double */
@@ -1872,6 +1875,14 @@ export interface components {
             /** Format: double */
             degrees: number;
         };
+        Better: {
+            fan: string;
+            points: components["schemas"]["SwitchPoints"];
+            /** Format: double */
+            coolantC: number;
+            /** Format: double */
+            loudS: number;
+        };
         Cut: {
             hose: string;
             name: string;
@@ -1943,6 +1954,7 @@ export interface components {
         SwitchSaid: {
             bad: boolean;
             said: components["schemas"]["Said"];
+            better: components["schemas"]["Better"] | null;
         };
         ToBuy: {
             /** Format: double */
@@ -2014,6 +2026,13 @@ export interface components {
             rows: components["schemas"]["Read"][];
             compared: components["schemas"]["Compared"][];
         };
+        Clutch: {
+            byAir: boolean;
+            /** Format: double */
+            fromC: number;
+            /** Format: double */
+            toC: number;
+        };
         FanDuty: {
             fan: components["schemas"]["PartName"];
             /** Format: double */
@@ -2037,7 +2056,8 @@ export interface components {
             /** Format: double */
             colderStartC: number;
             /** Format: double */
-            boilingC: number | null;
+            boilingC: number;
+            clutch: components["schemas"]["Clutch"] | null;
             duties: components["schemas"]["FanDuty"][];
             findings: components["schemas"]["SwitchSaid"][];
         };
@@ -3712,7 +3732,8 @@ export interface operations {
                  *               "belowBoilingK": 8,
                  *               "panC": 107,
                  *               "feedC": 150,
-                 *               "overcooledPanC": 60
+                 *               "overcooledPanC": 60,
+                 *               "warningC": 115
                  *             }
                  *           },
                  *           "trailer": {
@@ -3964,7 +3985,8 @@ export interface operations {
                  *                 "switchPoints": {
                  *                   "onC": 98,
                  *                   "offC": 93,
-                 *                   "sensor": "CYLINDER_HEAD"
+                 *                   "sensor": "CYLINDER_HEAD",
+                 *                   "withAirConditioning": false
                  *                 }
                  *               }
                  *             ],
@@ -4094,7 +4116,8 @@ export interface operations {
                  *                 "switchPoints": {
                  *                   "onC": 104,
                  *                   "offC": 100,
-                 *                   "sensor": "CYLINDER_HEAD"
+                 *                   "sensor": "CYLINDER_HEAD",
+                 *                   "withAirConditioning": false
                  *                 }
                  *               }
                  *             ],
@@ -4251,7 +4274,8 @@ export interface operations {
                  *                 "switchPoints": {
                  *                   "onC": 104,
                  *                   "offC": 100,
-                 *                   "sensor": "CYLINDER_HEAD"
+                 *                   "sensor": "CYLINDER_HEAD",
+                 *                   "withAirConditioning": false
                  *                 }
                  *               }
                  *             ],
@@ -4663,7 +4687,8 @@ export interface operations {
                  *               "belowBoilingK": 8,
                  *               "panC": 107,
                  *               "feedC": 150,
-                 *               "overcooledPanC": 60
+                 *               "overcooledPanC": 60,
+                 *               "warningC": 115
                  *             }
                  *           },
                  *           "trailer": {
@@ -5139,7 +5164,8 @@ export interface operations {
                  *                 "switchPoints": {
                  *                   "onC": 98,
                  *                   "offC": 93,
-                 *                   "sensor": "CYLINDER_HEAD"
+                 *                   "sensor": "CYLINDER_HEAD",
+                 *                   "withAirConditioning": false
                  *                 }
                  *               }
                  *             ],
@@ -5269,7 +5295,8 @@ export interface operations {
                  *                 "switchPoints": {
                  *                   "onC": 104,
                  *                   "offC": 100,
-                 *                   "sensor": "CYLINDER_HEAD"
+                 *                   "sensor": "CYLINDER_HEAD",
+                 *                   "withAirConditioning": false
                  *                 }
                  *               }
                  *             ],
@@ -5426,7 +5453,8 @@ export interface operations {
                  *                 "switchPoints": {
                  *                   "onC": 104,
                  *                   "offC": 100,
-                 *                   "sensor": "CYLINDER_HEAD"
+                 *                   "sensor": "CYLINDER_HEAD",
+                 *                   "withAirConditioning": false
                  *                 }
                  *               }
                  *             ],

@@ -89,7 +89,7 @@ public final class RichCase {
         OptionalDouble.empty());
   }
 
-  private static FanUnit viscous() {
+  public static FanUnit viscous() {
     return new FanUnit(
         FanUnit.Type.VISCOUS,
         1,

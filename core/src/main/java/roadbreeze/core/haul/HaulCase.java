@@ -99,7 +99,7 @@ public record HaulCase(
               rig,
               switched,
               trace.running(time)::contains,
-              of.trip.habits(here).fanFull(),
+              of.trip.habits(here),
               stop.map(Road.Stop::fansDead).orElse(false));
       HeatExchange exchange =
           standing

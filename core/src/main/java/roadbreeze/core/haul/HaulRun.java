@@ -364,24 +364,27 @@ public final class HaulRun {
 
   private void blow() {
     boolean dead = stop != null && stop.fansDead();
-    blown = blown(rig, switched, k -> running[k], leg.habits().fanFull(), dead);
+    blown = blown(rig, switched, k -> running[k], leg.habits(), dead);
   }
 
   /**
    * A rig with the fans that run.
    *
    * @param runs which of the switched fans do, by their places among these
-   * @param forced the driver holds all of them on
+   * @param habits whether the driver holds all of them on, and has the air conditioning on
    * @param dead no electric fan runs
    */
   static Rig blown(
-      Rig rig, List<SwitchedFan> switched, IntPredicate runs, boolean forced, boolean dead) {
+      Rig rig, List<SwitchedFan> switched, IntPredicate runs, Habits habits, boolean dead) {
+    boolean forced = habits.fanFull();
     Rig held = forced ? rig.withFanHeld() : rig;
     return held.withResting(
         fan -> {
           boolean waits = false;
           for (int k = 0; k < switched.size(); k++) {
-            waits |= switched.get(k).index() == fan && !runs.test(k);
+            boolean asked =
+                habits.airConditioning() && switched.get(k).points().withAirConditioning();
+            waits |= switched.get(k).index() == fan && !runs.test(k) && !asked;
           }
           return !forced && waits
               || dead && rig.fanSettings().get(fan).drive() instanceof FanDrive.Electric;

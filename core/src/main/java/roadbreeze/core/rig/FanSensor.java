@@ -17,7 +17,9 @@ public enum FanSensor implements Code {
   /** In the oil that leaves for the coolers. */
   OIL_FEED(Place.OIL_FEED, 10),
   /** The gearbox's own, in its pan. */
-  GEARBOX(Place.PAN, 0);
+  GEARBOX(Place.PAN, 0),
+  /** No sensor: the driver, who looks at the gauge now and then. */
+  DRIVER(Place.ENGINE_OUTLET, 40);
 
   /** What it stands in. */
   public enum Place {

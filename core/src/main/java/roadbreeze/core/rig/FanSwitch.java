@@ -5,13 +5,14 @@ import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
- * A thermal switch in the coolant.
+ * What lets a fan run by a temperature.
  *
  * @param on °C
  * @param off °C, below on
  * @param sensor where it feels that
+ * @param withAirConditioning it runs too while the air conditioning does, as its request asks
  */
-public record FanSwitch(double on, double off, FanSensor sensor) {
+public record FanSwitch(double on, double off, FanSensor sensor, boolean withAirConditioning) {
   public static final Range TEMPERATURE = new Range(Quantity.FAN_SWITCH, 40, 130);
 
   public FanSwitch {
@@ -20,6 +21,11 @@ public record FanSwitch(double on, double off, FanSensor sensor) {
     if (!(off < on)) {
       throw Problem.SWITCH_SPAN.refuse(on, off);
     }
+  }
+
+  /** By a temperature alone. */
+  public FanSwitch(double on, double off, FanSensor sensor) {
+    this(on, off, sensor, false);
   }
 
   /** By the engine's own sensor. */
@@ -33,6 +39,6 @@ public record FanSwitch(double on, double off, FanSensor sensor) {
   /** The same where its sensor reads so much too low, K: never past what a switch can be set to. */
   public FanSwitch later(double offset) {
     double by = Math.max(TEMPERATURE.low() - off, Math.min(offset, TEMPERATURE.high() - on));
-    return new FanSwitch(on + by, off + by, sensor);
+    return new FanSwitch(on + by, off + by, sensor, withAirConditioning);
   }
 }

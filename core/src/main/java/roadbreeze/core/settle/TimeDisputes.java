@@ -340,7 +340,7 @@ final class TimeDisputes {
             });
     double until = thermostat.startToOpen() - BY_HAND_UNTIL;
     OnRoad byHand =
-        switched(TimeSays.SWITCH_BY_HAND, switchedAt(setup, on, until, FanSensor.ON_HOSE), fixed)
+        switched(TimeSays.SWITCH_BY_HAND, switchedAt(setup, on, until, FanSensor.DRIVER), fixed)
             .effect(TimeSays.TURNED_ON_AT, on);
     forgotten(fixed).ifPresent(peak -> byHand.effect(TimeSays.FORGOTTEN, peak));
     sides.add(byHand);

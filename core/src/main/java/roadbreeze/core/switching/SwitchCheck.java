@@ -3,6 +3,7 @@ package roadbreeze.core.switching;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.explain.Finding;
@@ -11,17 +12,21 @@ import roadbreeze.core.haul.HaulCase.Driven;
 import roadbreeze.core.haul.Outcome;
 import roadbreeze.core.haul.Trace;
 import roadbreeze.core.haul.Trip;
+import roadbreeze.core.problem.RefusedException;
+import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.rig.FanSwitch;
+import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.SwitchedFan;
+import roadbreeze.core.stack.LayerRole;
 
 /**
  * What the switch points of a setup come to over its road.
  *
  * @param duties of the switched fans, in their order
- * @param findings worst first, {@link SwitchFinding#SOUND} where there is nothing to say
+ * @param found worst first, {@link SwitchFinding#SOUND} where there is nothing to say
  */
-public record SwitchCheck(List<Duty> duties, List<Finding> findings) {
+public record SwitchCheck(List<Duty> duties, List<Found> found) {
   private static final double NARROW_BAND = 3;
 
   /** Relays that come on more often wear; our own, 1/h. */
@@ -32,6 +37,15 @@ public record SwitchCheck(List<Duty> duties, List<Finding> findings) {
 
   /** Two stages nearer than this come at one point, K. */
   private static final double ONE_POINT = 1;
+
+  /** A truck that is slower stands, m/s. */
+  private static final double STANDS = 2;
+
+  /** Air conditioning lives without air for so long, s. */
+  private static final double BREATH = 30;
+
+  /** A clutch that grips so much earlier for the warmth of an oil cooler, K. */
+  private static final double MISLED = 0.5;
 
   private static final double HOUR = 3600;
 
@@ -59,29 +73,46 @@ public record SwitchCheck(List<Duty> duties, List<Finding> findings) {
     }
   }
 
-  public static SwitchCheck of(Driven driven) {
+  /**
+   * @param better points that mend it, tried over the road; empty where none do
+   */
+  public record Found(Finding finding, Optional<BetterPoints> better) {}
+
+  /**
+   * @param warning where a lamp or buzzer warns of the coolant, °C; empty where none is known
+   */
+  public static SwitchCheck of(Driven driven, OptionalDouble warning) {
     List<SwitchedFan> switched = driven.switched();
     List<Duty> duties = duties(driven);
-    List<Finding> findings = new ArrayList<>();
+    List<Found> found = new ArrayList<>();
     for (int k = 0; k < switched.size(); k++) {
-      judge(driven, switched.get(k), duties.get(k), findings);
+      judge(driven, k, duties.get(k), found);
       for (int other = 0; other < k; other++) {
         double apart = switched.get(k).points().on() - switched.get(other).points().on();
         if (Math.abs(apart) < ONE_POINT) {
-          findings.add(
-              SwitchFinding.TWO_AT_ONCE.with(
-                  switched.get(k).name(),
-                  switched.get(other).name(),
-                  switched.get(k).points().on()));
+          found.add(
+              new Found(
+                  SwitchFinding.TWO_AT_ONCE.with(
+                      switched.get(k).name(),
+                      switched.get(other).name(),
+                      switched.get(k).points().on()),
+                  BetterPoints.moved(driven, k, SwitchProposal.NEXT_STAGE)));
         }
       }
     }
-    late(driven, switched, duties, findings);
-    findings.sort(Comparator.comparing(f -> (SwitchFinding) f.code()));
-    if (findings.isEmpty()) {
-      findings.add(SwitchFinding.SOUND.with());
+    late(driven, switched, duties, found);
+    condenser(driven, found);
+    warns(driven, warning, found);
+    clutch(driven, found);
+    found.sort(Comparator.comparing(f -> (SwitchFinding) f.finding().code()));
+    if (found.isEmpty()) {
+      found.add(plain(SwitchFinding.SOUND.with()));
     }
-    return new SwitchCheck(List.copyOf(duties), List.copyOf(findings));
+    return new SwitchCheck(List.copyOf(duties), List.copyOf(found));
+  }
+
+  private static Found plain(Finding finding) {
+    return new Found(finding, Optional.empty());
   }
 
   /** How each switched fan runs. */
@@ -125,7 +156,8 @@ public record SwitchCheck(List<Duty> duties, List<Finding> findings) {
         after);
   }
 
-  private static void judge(Driven driven, SwitchedFan fan, Duty duty, List<Finding> findings) {
+  private static void judge(Driven driven, int k, Duty duty, List<Found> found) {
+    SwitchedFan fan = driven.switched().get(k);
     FanSwitch points = fan.points();
     Name name = fan.name();
     Thermostat thermostat = driven.rig().coolantLoop().thermostat();
@@ -133,42 +165,148 @@ public record SwitchCheck(List<Duty> duties, List<Finding> findings) {
     double full = thermostat.fullOpen();
     double limit = lowestLimit(driven);
     boolean byEngine = points.sensor().place() == FanSensor.Place.ENGINE_OUTLET;
+    if (points.withAirConditioning() && airConditioned(driven)) {
+      found.add(plain(SwitchFinding.RUNS_WITH_AIR_CONDITIONING.with(name)));
+    }
+    if (points.sensor() == FanSensor.DRIVER) {
+      forgotten(driven).ifPresent(t -> found.add(plain(SwitchFinding.BY_HAND.with(name, t))));
+    }
     if (duty.firstOn().isEmpty()) {
-      double highest =
-          driven.trace().moments().stream().mapToDouble(Trace.Moment::coolant).max().orElse(0);
-      if (byEngine && points.on() >= limit) {
-        findings.add(SwitchFinding.WAITS_PAST_LIMIT.with(name, points.on(), limit));
-      } else {
-        findings.add(SwitchFinding.NEVER_NEEDED.with(name, highest));
-      }
+      double highest = highest(driven);
+      found.add(
+          byEngine && points.on() >= limit
+              ? waits(driven, k, limit)
+              : plain(SwitchFinding.NEVER_NEEDED.with(name, highest)));
       return;
     }
-    if (byEngine && points.off() <= start) {
-      findings.add(
-          SwitchFinding.NEVER_STOPS.with(
-              name, points.off(), start, full, duty.rests(), duty.after()));
-    } else if (byEngine && points.off() < full) {
-      findings.add(
-          SwitchFinding.MAY_NOT_STOP.with(
-              name, points.off(), start, full, duty.rests(), duty.after()));
+    // A driver leaves it on until the climb is over.
+    if (byEngine && points.sensor() != FanSensor.DRIVER && points.off() < full) {
+      SwitchFinding how =
+          points.off() <= start ? SwitchFinding.NEVER_STOPS : SwitchFinding.MAY_NOT_STOP;
+      found.add(
+          new Found(
+              how.with(name, points.off(), start, full, duty.rests(), duty.after()),
+              BetterPoints.resting(driven, k, full)));
     }
     if (byEngine && points.on() >= limit) {
-      findings.add(SwitchFinding.WAITS_PAST_LIMIT.with(name, points.on(), limit));
+      found.add(waits(driven, k, limit));
     }
     double perHour = duty.startsPerHour();
     double band = points.on() - points.off();
     if (band < NARROW_BAND || perHour > OFTEN) {
-      findings.add(SwitchFinding.CHATTERS.with(name, band, (int) Math.round(perHour)));
+      found.add(
+          new Found(
+              SwitchFinding.CHATTERS.with(name, band, (int) Math.round(perHour)),
+              BetterPoints.wider(driven, k)));
     }
     if (byEngine && duty.coolantThen() > points.on() + BEHIND) {
-      findings.add(
-          SwitchFinding.READS_LATE.with(name, points.sensor(), points.on(), duty.coolantThen()));
+      Finding late =
+          SwitchFinding.READS_LATE.with(name, points.sensor(), points.on(), duty.coolantThen());
+      found.add(
+          points.sensor() == FanSensor.DRIVER
+              ? plain(late)
+              : new Found(late, BetterPoints.feltBy(driven, k, FanSensor.CYLINDER_HEAD)));
+    }
+  }
+
+  private static Found waits(Driven driven, int k, double limit) {
+    SwitchedFan fan = driven.switched().get(k);
+    return new Found(
+        SwitchFinding.WAITS_PAST_LIMIT.with(fan.name(), fan.points().on(), limit),
+        BetterPoints.earlier(driven, k));
+  }
+
+  private static double highest(Driven driven) {
+    return driven.trace().moments().stream().mapToDouble(Trace.Moment::coolant).max().orElse(0);
+  }
+
+  private static boolean airConditioned(Driven driven) {
+    return driven.of().trip().driving().stream().anyMatch(c -> c.habits().airConditioning());
+  }
+
+  /** Peak of the coolant where no switched fan ever runs, °C. */
+  private static OptionalDouble forgotten(Driven driven) {
+    try {
+      List<SwitchedFan> never =
+          driven.switched().stream().map(f -> f.later(FanSwitch.TEMPERATURE.high())).toList();
+      Driven without = driven.of().drive(driven.rig(), driven.factors(), never);
+      return OptionalDouble.of(without.outcome().coolant().value());
+    } catch (RefusedException e) {
+      return OptionalDouble.empty();
+    }
+  }
+
+  private static boolean hasCondenser(Driven driven) {
+    return driven.rig().stack().layers().stream()
+        .anyMatch(l -> l.role() instanceof LayerRole.Condenser);
+  }
+
+  /** Air conditioning that stands without any fan. */
+  private static void condenser(Driven driven, List<Found> found) {
+    List<SwitchedFan> switched = driven.switched();
+    boolean others = driven.rig().fanSettings().size() > switched.size();
+    if (switched.isEmpty() || others || !hasCondenser(driven)) {
+      return;
+    }
+    double still = 0;
+    Trace.Moment before = driven.trace().moments().get(0);
+    for (Trace.Moment m : driven.trace().moments()) {
+      boolean stands = m.speed() < STANDS && m.engineRpm() > 0;
+      boolean cools = driven.of().trip().habitsAt(m.distance()).airConditioning();
+      if (stands && cools && m.fans().fastest() <= 0) {
+        still += m.time() - before.time();
+      }
+      before = m;
+    }
+    if (still > BREATH) {
+      found.add(
+          new Found(
+              SwitchFinding.CONDENSER_WITHOUT_AIR.with(switched.get(0).name(), still),
+              BetterPoints.withAirConditioning(driven, 0)));
+    }
+  }
+
+  private static void warns(Driven driven, OptionalDouble warning, List<Found> found) {
+    if (warning.isEmpty()) {
+      return;
+    }
+    double at = warning.getAsDouble();
+    double limit = lowestLimit(driven);
+    double highest = highest(driven);
+    if (at >= limit) {
+      found.add(plain(SwitchFinding.WARNS_TOO_LATE.with(at, limit)));
+    } else if (highest >= at && driven.outcome().coolant().headroom() >= 0) {
+      found.add(plain(SwitchFinding.WARNS_FOR_NOTHING.with(at, highest)));
+    }
+  }
+
+  /** A bimetal that answers air which the oil coolers in front have warmed. */
+  private static void clutch(Driven driven, List<Found> found) {
+    Setup setup = driven.of().setup();
+    List<CoolerFit> others =
+        setup.fitting().coolers().stream().filter(c -> c.place() != CoolerFit.Place.FRONT).toList();
+    Optional<ClutchBand> with = ClutchBand.of(driven).filter(ClutchBand::byAir);
+    if (with.isEmpty() || others.size() == setup.fitting().coolers().size()) {
+      return;
+    }
+    try {
+      Setup bare = setup.with(setup.fitting().withCoolers(others));
+      ClutchBand.of(driven.of().with(bare).drive())
+          .filter(without -> without.from() - with.get().from() > MISLED)
+          .ifPresent(
+              without ->
+                  found.add(
+                      plain(
+                          SwitchFinding.CLUTCH_MISLED.with(
+                              with.get().grips(), with.get().from(), without.from()))));
+    } catch (RefusedException e) {
+      return; // without its coolers it cannot drive there: there is nothing to compare with
     }
   }
 
   /** The limit passed on the way with the fans switched, and kept with them on from the start. */
   private static void late(
-      Driven driven, List<SwitchedFan> switched, List<Duty> duties, List<Finding> findings) {
+      Driven driven, List<SwitchedFan> switched, List<Duty> duties, List<Found> found) {
     Outcome.Peak now = driven.outcome().coolant();
     if (switched.isEmpty() || now.headroom() >= 0) {
       return;
@@ -187,18 +325,20 @@ public record SwitchCheck(List<Duty> duties, List<Finding> findings) {
       return;
     }
     for (int k = 0; k < switched.size(); k++) {
-      findings.add(
-          SwitchFinding.TOO_LATE.with(
-              duties.get(k).fan(),
-              switched.get(k).points().on(),
-              now.value(),
-              now.limit(),
-              early.value()));
+      found.add(
+          new Found(
+              SwitchFinding.TOO_LATE.with(
+                  duties.get(k).fan(),
+                  switched.get(k).points().on(),
+                  now.value(),
+                  now.limit(),
+                  early.value()),
+              BetterPoints.earlier(driven, k)));
     }
   }
 
-  /** Where the coolant boils earliest, °C. */
-  private static double lowestLimit(Driven driven) {
+  /** The limit of the coolant where it is lowest, °C. */
+  static double lowestLimit(Driven driven) {
     var limit = Outcome.coolantLimit(driven.trace(), driven.of().setup(), driven.of().limits());
     return driven.trace().moments().stream().mapToDouble(limit).min().orElseThrow();
   }

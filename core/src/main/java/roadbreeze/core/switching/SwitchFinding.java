@@ -19,6 +19,8 @@ public enum SwitchFinding implements Code {
       "limit TEMPERATURE",
       "earlier TEMPERATURE"),
   WAITS_PAST_LIMIT("fan NAME", "on TEMPERATURE", "limit TEMPERATURE"),
+  WARNS_TOO_LATE("warning TEMPERATURE", "limit TEMPERATURE"),
+  CONDENSER_WITHOUT_AIR("fan NAME", "standing PERIOD"),
   MAY_NOT_STOP(
       "fan NAME",
       "off TEMPERATURE",
@@ -29,6 +31,10 @@ public enum SwitchFinding implements Code {
   CHATTERS("fan NAME", "band DIFFERENCE", "starts COUNT"),
   READS_LATE("fan NAME", "sensor WORD", "on TEMPERATURE", "then TEMPERATURE"),
   TWO_AT_ONCE("fan NAME", "other NAME", "on TEMPERATURE"),
+  BY_HAND("fan NAME", "forgotten TEMPERATURE"),
+  WARNS_FOR_NOTHING("warning TEMPERATURE", "highest TEMPERATURE"),
+  CLUTCH_MISLED("air TEMPERATURE", "grips TEMPERATURE", "without TEMPERATURE"),
+  RUNS_WITH_AIR_CONDITIONING("fan NAME"),
   NEVER_NEEDED("fan NAME", "highest TEMPERATURE"),
   SOUND;
 
@@ -45,6 +51,9 @@ public enum SwitchFinding implements Code {
 
   /** True where it must be mended. */
   public boolean bad() {
-    return this == NEVER_STOPS || this == TOO_LATE || this == WAITS_PAST_LIMIT;
+    return this == NEVER_STOPS
+        || this == TOO_LATE
+        || this == WAITS_PAST_LIMIT
+        || this == WARNS_TOO_LATE;
   }
 }

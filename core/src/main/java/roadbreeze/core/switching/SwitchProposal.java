@@ -81,7 +81,10 @@ public record SwitchProposal(List<Option> tried, Option today, Optional<Option> 
       double at = Math.min(FanSwitch.TEMPERATURE.high(), on + up);
       set.add(
           new SwitchedFan(
-              fan.index(), fan.name(), new FanSwitch(at, at - (on - off), fan.points().sensor())));
+              fan.index(),
+              fan.name(),
+              new FanSwitch(
+                  at, at - (on - off), fan.points().sensor(), fan.points().withAirConditioning())));
     }
     return driven.of().drive(driven.rig(), driven.factors(), set);
   }

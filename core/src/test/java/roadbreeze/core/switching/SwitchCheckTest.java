@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
+import roadbreeze.core.RichCase;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.haul.HaulBand;
@@ -28,6 +30,7 @@ import roadbreeze.core.sizing.Uncertainty;
  */
 class SwitchCheckTest {
   private static final double SPEED = 75 / 3.6;
+  private static final OptionalDouble NO_LAMP = OptionalDouble.empty();
 
   private static HaulCase.Driven drive(double ambient, FanSwitch points) {
     Setup plain = WorkedCase.setup(true);
@@ -46,7 +49,9 @@ class SwitchCheckTest {
   }
 
   private static List<Code> found(double ambient, FanSwitch points) {
-    return SwitchCheck.of(drive(ambient, points)).findings().stream().map(f -> f.code()).toList();
+    return SwitchCheck.of(drive(ambient, points), NO_LAMP).found().stream()
+        .map(f -> f.finding().code())
+        .toList();
   }
 
   @Test
@@ -63,10 +68,81 @@ class SwitchCheckTest {
     assertThatThrownBy(() -> new FanSwitch(95, 96)).isInstanceOf(BadInputException.class);
   }
 
+  /** What is one click away mends what was found, and breaks nothing. */
+  @Test
+  void betterPointsMendTheFinding() {
+    for (FanSwitch points :
+        List.of(
+            new FanSwitch(94, 88),
+            new FanSwitch(101, 94),
+            new FanSwitch(104, 103),
+            new FanSwitch(111.8, 104, FanSensor.ON_HOSE))) {
+      HaulCase.Driven driven = drive(36, points);
+      for (SwitchCheck.Found found : SwitchCheck.of(driven, NO_LAMP).found()) {
+        assertThat(found.better()).as("%s", found.finding()).isPresent();
+        BetterPoints better = found.better().orElseThrow();
+        HaulCase.Driven mended = drive(36, better.points());
+        assertThat(SwitchCheck.of(mended, NO_LAMP).found())
+            .noneMatch(f -> f.finding().code() == found.finding().code());
+        assertThat(mended.outcome().coolant().value()).isCloseTo(better.coolant(), within(1e-9));
+        assertThat(mended.outcome().coolant().headroom()).isGreaterThanOrEqualTo(0);
+      }
+    }
+  }
+
+  @Test
+  void theDriverTheLampAndTheAirConditioningAreSpokenOf() {
+    FanSwitch byHand = new FanSwitch(102, 89, FanSensor.DRIVER);
+    assertThat(found(36, byHand)).contains(SwitchFinding.BY_HAND);
+    FanSwitch asked = new FanSwitch(104, 100, FanSensor.CYLINDER_HEAD, true);
+    assertThat(found(36, asked)).contains(SwitchFinding.RUNS_WITH_AIR_CONDITIONING);
+    assertThat(drive(36, asked).outcome().loud())
+        .as("loud from end to end")
+        .isGreaterThan(drive(36, new FanSwitch(104, 100)).outcome().loud() + 600);
+    HaulCase.Driven driven = drive(36, new FanSwitch(104, 100));
+    assertThat(SwitchCheck.of(driven, OptionalDouble.of(118)).found())
+        .anyMatch(f -> f.finding().code() == SwitchFinding.WARNS_TOO_LATE);
+    assertThat(SwitchCheck.of(driven, OptionalDouble.of(100)).found())
+        .anyMatch(f -> f.finding().code() == SwitchFinding.WARNS_FOR_NOTHING);
+    assertThat(SwitchCheck.of(driven, OptionalDouble.of(110)).found())
+        .extracting(f -> f.finding().code())
+        .containsExactly(SwitchFinding.SOUND);
+  }
+
+  /** At the temperature that it says the air behind the radiator is where the bimetal grips. */
+  @Test
+  void aClutchIsTranslatedByTheAirThatItAnswers() {
+    HaulCase.Driven driven = clutched(true);
+    ClutchBand band = ClutchBand.of(driven).orElseThrow();
+    assertThat(band.byAir()).isTrue();
+    assertThat(band.from()).isGreaterThan(band.grips());
+    double engaged = driven.outcome().coolant().at().engagement();
+    assertThat(engaged > 0.5)
+        .as("it grips at the worst moment where its band says so")
+        .isEqualTo(driven.outcome().coolant().value() > (band.from() + band.to()) / 2);
+    assertThat(ClutchBand.of(clutched(false)).orElseThrow().from())
+        .as("without the cooler in front of it it grips later")
+        .isGreaterThan(band.from());
+    assertThat(SwitchCheck.of(driven, NO_LAMP).found())
+        .anyMatch(f -> f.finding().code() == SwitchFinding.CLUTCH_MISLED);
+  }
+
+  private static HaulCase.Driven clutched(boolean cooled) {
+    Setup plain = WorkedCase.setup(cooled);
+    FanFit fan = plain.fitting().fans().get(0).withPart(RichCase.viscous());
+    Setup setup = plain.with(plain.fitting().withFans(List.of(fan)));
+    return new HaulCase(
+            setup,
+            drive(30, new FanSwitch(104, 100)).of().trip(),
+            new HaulRun.Start(88, 75, 75),
+            Limits.DEFAULT)
+        .drive();
+  }
+
   @Test
   void aDutyIsWhatTheTraceDid() {
     HaulCase.Driven driven = drive(36, new FanSwitch(104, 100));
-    SwitchCheck.Duty duty = SwitchCheck.of(driven).duties().get(0);
+    SwitchCheck.Duty duty = SwitchCheck.of(driven, NO_LAMP).duties().get(0);
     assertThat(duty.coolantThen()).isCloseTo(104, within(0.05));
     assertThat(duty.runs() + duty.rests()).isCloseTo(duty.after(), within(1e-6));
     double blown = driven.trace().over(m -> m.fans().fastest() - 0.5);
@@ -81,7 +157,7 @@ class SwitchCheckTest {
   }
 
   private static double first(FanSwitch points) {
-    return SwitchCheck.of(drive(36, points)).duties().get(0).firstOn().orElseThrow();
+    return SwitchCheck.of(drive(36, points), NO_LAMP).duties().get(0).firstOn().orElseThrow();
   }
 
   @Test
@@ -98,9 +174,9 @@ class SwitchCheckTest {
         .allMatch(o -> o.outcome().bother() >= best.get().outcome().bother());
     // What is proposed has nothing wrong with it that must be mended.
     FanSwitch points = new FanSwitch(best.get().on(), best.get().off());
-    assertThat(SwitchCheck.of(drive(20, points)).findings())
-        .noneMatch(f -> ((SwitchFinding) f.code()).bad())
-        .noneMatch(f -> f.code() == SwitchFinding.CHATTERS);
+    assertThat(SwitchCheck.of(drive(20, points), NO_LAMP).found())
+        .noneMatch(f -> ((SwitchFinding) f.finding().code()).bad())
+        .noneMatch(f -> f.finding().code() == SwitchFinding.CHATTERS);
     // Where nothing keeps the limits nothing is proposed.
     HaulCase.Driven hot = drive(46, new FanSwitch(104, 100));
     assertThat(SwitchProposal.of(hot, HaulBand.of(judge, hot)).best()).isEmpty();

@@ -4,15 +4,18 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Thermostat;
-import roadbreeze.core.explain.Finding;
 import roadbreeze.core.haul.HaulBand;
 import roadbreeze.core.haul.HaulCase;
+import roadbreeze.core.haul.Trace;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.switching.BetterPoints;
+import roadbreeze.core.switching.ClutchBand;
 import roadbreeze.core.switching.SwitchCheck;
 import roadbreeze.core.switching.SwitchFinding;
 import roadbreeze.core.switching.SwitchProposal;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.build.SwitchPoints;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.trip.TripResult;
@@ -23,23 +26,61 @@ import roadbreeze.server.trip.TripResult;
  * @param chosen as it is set
  * @param colder the same with a colder thermostat
  * @param colderStartC where that starts to open
- * @param boilingC of the coolant where it stands worst
+ * @param boilingC of the coolant at the highest place of the road
+ * @param clutch of the fan on the engine; null without one
  */
 public record SwitchResult(
     TripResult chosen,
     TripResult colder,
     double colderStartC,
-    @Nullable Double boilingC,
+    double boilingC,
+    @Nullable Clutch clutch,
     List<FanDuty> duties,
     List<SwitchSaid> findings) {
 
   /** How much colder the thermostat is that every check is compared with, K. */
   private static final double COLDER = 8;
 
-  /** What the check found; bad where it must be mended. */
-  public record SwitchSaid(boolean bad, Said said) {
-    private static SwitchSaid of(Finding f) {
-      return new SwitchSaid(((SwitchFinding) f.code()).bad(), Said.of(f));
+  /**
+   * What the check found.
+   *
+   * @param bad it must be mended
+   * @param better points that mend it; null where none are known
+   */
+  public record SwitchSaid(boolean bad, Said said, @Nullable Better better) {
+    private static SwitchSaid of(SwitchCheck.Found f, HaulCase.Driven driven) {
+      return new SwitchSaid(
+          ((SwitchFinding) f.finding().code()).bad(),
+          Said.of(f.finding()),
+          f.better().map(b -> Better.of(b, driven)).orElse(null));
+    }
+  }
+
+  /**
+   * Points of one fan that mend a finding.
+   *
+   * @param fan its id
+   * @param coolantC at its worst with them
+   * @param loudS with them
+   */
+  public record Better(String fan, SwitchPoints points, double coolantC, double loudS) {
+    private static Better of(BetterPoints b, HaulCase.Driven driven) {
+      return new Better(
+          driven.switched().get(b.place()).name().id(),
+          SwitchPoints.of(b.points()),
+          b.coolant(),
+          b.loud());
+    }
+  }
+
+  /**
+   * Where the clutch of the fan on the engine grips, as temperatures of the coolant.
+   *
+   * @param byAir it answers the air behind the radiator, here translated at the worst moment
+   */
+  public record Clutch(boolean byAir, double fromC, double toC) {
+    private static Clutch of(ClutchBand b) {
+      return new Clutch(b.byAir(), b.from(), b.to());
     }
   }
 
@@ -64,12 +105,15 @@ public record SwitchResult(
   /** What is wrong with the switch points of a build, if anything; nothing if it cannot drive. */
   public static List<SwitchSaid> findings(JobContent job, Build build) {
     try {
-      return SwitchCheck.of(job.drivenSomehow(build).drive()).findings().stream()
-          .map(SwitchSaid::of)
-          .toList();
+      HaulCase.Driven driven = job.drivenSomehow(build).drive();
+      return said(SwitchCheck.of(driven, job.rig().vehicle().limits().warning()), driven);
     } catch (RefusedException e) {
       return List.of();
     }
+  }
+
+  private static List<SwitchSaid> said(SwitchCheck check, HaulCase.Driven driven) {
+    return check.found().stream().map(f -> SwitchSaid.of(f, driven)).toList();
   }
 
   /**
@@ -89,14 +133,17 @@ public record SwitchResult(
         haul.drive(
             driven.rig().withCoolantLoop(driven.rig().coolantLoop().with(colder)),
             driven.factors());
-    SwitchCheck check = SwitchCheck.of(driven);
+    SwitchCheck check = SwitchCheck.of(driven, job.rig().vehicle().limits().warning());
+    double highest =
+        driven.trace().moments().stream().mapToDouble(Trace.Moment::elevation).max().orElseThrow();
     return new SwitchResult(
         TripResult.of(build.id(), driven),
         TripResult.of(build.id(), other),
         colder.startToOpen(),
-        setup.boilingPoint(driven.outcome().coolant().at().elevation()),
+        setup.boilingPoint(highest),
+        ClutchBand.of(driven).map(Clutch::of).orElse(null),
         check.duties().stream().map(FanDuty::of).toList(),
-        check.findings().stream().map(SwitchSaid::of).toList());
+        said(check, driven));
   }
 
   /**

@@ -19,10 +19,13 @@ final class NoJourney {
     ObjectNode checks = job.putObject("checks");
     checks.putObject("complaint");
     List.of("moments", "readings", "needle").forEach(checks::putArray);
+    if (job.path("rig").path("vehicle").path("limits") instanceof ObjectNode limits) {
+      limits.putNull("warningC");
+    }
     for (JsonNode build : job.path("builds")) {
       for (JsonNode fan : build.path("fans")) {
         if (fan.path("switchPoints") instanceof ObjectNode points) {
-          points.put("sensor", "CYLINDER_HEAD");
+          points.put("sensor", "CYLINDER_HEAD").put("withAirConditioning", false);
         }
       }
     }
