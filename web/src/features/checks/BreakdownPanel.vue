@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useComputed } from '@/job/useComputed'
 import { useJob } from '@/job/useJob'
-import type { BreakdownResult } from '@/shared/api/types'
+import type { BreakdownResult, Breakdowns } from '@/shared/api/types'
 import { say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { flag } from '@/shared/ui/words'
@@ -10,10 +10,23 @@ import { format } from '@/shared/units/units'
 
 /** Each part of every build fails in turn on this road; for the build in hand a card for the glove box. */
 const job = useJob()
-const { result, problem, queueing, older } = useComputed<BreakdownResult[]>(
-  '/api/compute/breakdowns',
-  () => job.content && !job.stale && !job.dragging && job.content,
-)
+const {
+  result: all,
+  problem,
+  queueing,
+  older,
+} = useComputed<Breakdowns>('/api/compute/breakdowns', () => job.content && !job.stale && !job.dragging && job.content)
+const result = computed(() => all.value?.builds)
+/** What decides between plans that cool alike. */
+const alike = computed(() => {
+  const equals = all.value?.equals
+  if (!equals) return ''
+  const name = (id: string) => job.content.builds.find((b) => b.id === id)?.name ?? ''
+  const said = `${equals.alike.map(name).join(' and ')} cool alike on this road, within ${format(1, 'difference', unitWorld.value, 0)}`
+  return equals.chosen
+    ? `${said}: ${name(equals.chosen)} is the better one out there, where parts fail.`
+    : `${said}, and fail alike.`
+})
 type Failure = BreakdownResult['failures'][number]
 const rows = computed(() => {
   const all = new Map<string, string>()
@@ -60,7 +73,8 @@ const print = () => window.print()
     </header>
     <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
     <p v-else-if="!result" class="soft">{{ queueing || 'Breaking one part after the other …' }}</p>
-    <div v-else class="both">
+    <p v-if="alike" class="alike" data-equal-plans>{{ alike }}</p>
+    <div v-if="result && !problem" class="both">
       <table class="data" aria-label="If it breaks out there">
         <thead>
           <tr>
@@ -113,6 +127,12 @@ const print = () => window.print()
 <style scoped>
 .older {
   opacity: 0.6;
+}
+.alike {
+  border-left: 6px solid var(--accent);
+  background: var(--accent-wash);
+  padding: 8px 12px;
+  margin-bottom: 12px;
 }
 .both {
   display: grid;

@@ -2533,6 +2533,10 @@ export interface components {
             kit: string[];
             helpless: string[];
         };
+        Breakdowns: {
+            builds: components["schemas"]["BreakdownResult"][];
+            equals: components["schemas"]["PlansAlike"] | null;
+        };
         Failure: {
             /** @enum {string} */
             what: "NOTHING" | "COOLER_FAN" | "FAN_MOTOR" | "FAN_RELAY" | "CONTROLLER" | "CLUTCH" | "OIL_HOSE" | "BELT" | "CONDENSER" | "CAP";
@@ -2546,6 +2550,10 @@ export interface components {
             panC: number | null;
             /** Format: double */
             takesS: number | null;
+        };
+        PlansAlike: {
+            alike: string[];
+            chosen: string | null;
         };
         AgainstRequest: {
             job: components["schemas"]["JobContent"];
@@ -4564,7 +4572,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BreakdownResult"][];
+                    "application/json": components["schemas"]["Breakdowns"];
                 };
             };
         };

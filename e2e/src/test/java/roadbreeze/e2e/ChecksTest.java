@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
 import java.util.regex.Pattern;
@@ -146,8 +145,7 @@ class ChecksTest extends OnACopy {
   @Test
   void whatFailsOutThereIsOnACardForTheGloveBox() {
     Locator breaks = page.locator("[data-breakdowns]");
-    assertThat(breaks.locator("[data-breakage=BELT]"))
-        .containsText("stops");
+    assertThat(breaks.locator("[data-breakage=BELT]")).containsText("stops");
     assertThat(breaks.locator("[data-breakage=NOTHING]")).containsText("goes on");
     Locator card = page.locator("[data-glove-box]");
     assertThat(card).containsText("belt torn: stops");

@@ -163,9 +163,7 @@ class RoadTest extends OnACopy {
             .filter(
                 new Locator.FilterOptions()
                     .setHasText(Pattern.compile("No faster", Pattern.CASE_INSENSITIVE)));
-    assertThat(slower)
-        .containsText(
-            "keeps every limit");
+    assertThat(slower).containsText("keeps every limit");
     slower.getByText("Do it").click();
     assertThat(gauge("coolant")).not().containsText("over its limit");
     assertThat(page.locator("[data-drive-card]")).containsText("no faster than");
@@ -176,16 +174,11 @@ class RoadTest extends OnACopy {
   void aColdMorningSaysWhichWayOfTheOilWarmsIt() {
     panel("Cold start");
     Locator ways = page.locator("[data-cold] li");
-    assertThat(ways)
-        .hasCount(
-            9);
+    assertThat(ways).hasCount(9);
     assertThat(page.locator("[data-cold] .own")).containsText("no bypass");
     String before = ways.first().textContent();
     type("The morning is", "5");
-    assertThat(ways.first())
-        .not()
-        .hasText(
-            before);
+    assertThat(ways.first()).not().hasText(before);
     type("The morning is", "53");
     assertThat(page.locator(".cold")).containsText("must be from");
     Download totals =

@@ -938,9 +938,7 @@ class WalkTest {
     assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("kept in this browser");
     assertThat(page.getByRole(AriaRole.STATUS)).hasText("Not saved yet");
     browser.startServer();
-    assertThat(page.getByRole(AriaRole.STATUS))
-        .hasText(
-            "Saved");
+    assertThat(page.getByRole(AriaRole.STATUS)).hasText("Saved");
     page.reload();
     Browser.ready(page);
     assertThat(field("Trailer mass")).hasValue("2750 kg");

@@ -901,7 +901,7 @@ class ApiTest {
       ObjectNode content = content(whole(card));
       for (JsonNode dispute : ok(post("/api/compute/settle"), request(content, 1))) {
         JsonNode schools = dispute.get("schools");
-        assertThat(schools.size()).isBetween(2, 4);
+        assertThat(schools.size()).isBetween(2, 5);
         assertThat(dispute.get("recommended").asInt()).isBetween(0, schools.size() - 1);
         assertThat(dispute.get("reason").toString()).isNotBlank().doesNotContain("NaN");
         assertThat(dispute.at("/otherwise/code").asString()).isNotBlank();

@@ -115,4 +115,25 @@ class BreakdownTest {
       }
     }
   }
+
+  @Test
+  void ofPlansThatCoolAlikeTheOneThatFailsBetterIsTaken() {
+    Setup passed = PLAN.with(PLAN.fitting().with(OilOrder.TANK_BYPASSED));
+    HaulCase easy = road(PLAN, 0, 60, 15);
+    EqualPlans.Plan one = new EqualPlans.Plan("one", Breakdown.of(easy));
+    assertThat(EqualPlans.of(List.of(one))).as("nothing to choose from").isEmpty();
+    assertThat(EqualPlans.of(List.of(one, one)).orElseThrow().chosen())
+        .as("they fail alike")
+        .isEmpty();
+    // The same truck, but its belt does not stop it.
+    List<Breakdown> sturdier =
+        one.breakdowns().stream().filter(b -> b.ends() != Ending.STOPS).toList();
+    EqualPlans.Plan two = new EqualPlans.Plan("two", sturdier);
+    EqualPlans decided = EqualPlans.of(List.of(one, two)).orElseThrow();
+    assertThat(decided.alike()).containsExactly("one", "two");
+    assertThat(decided.chosen()).contains(two);
+    // What does not hold its limits is no equal of what does.
+    EqualPlans.Plan over = new EqualPlans.Plan("over", Breakdown.of(road(passed, 770, 75, 46)));
+    assertThat(EqualPlans.of(List.of(one, over))).isEmpty();
+  }
 }

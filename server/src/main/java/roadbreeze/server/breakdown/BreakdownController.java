@@ -2,7 +2,6 @@ package roadbreeze.server.breakdown;
 
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
-import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -21,7 +20,7 @@ class BreakdownController {
 
   @Operation(summary = "Each part of every build fails in turn on the job's road")
   @PostMapping("/breakdowns")
-  List<BreakdownResult> breakdowns(@Valid @RequestBody JobContent job) {
+  BreakdownResult.Breakdowns breakdowns(@Valid @RequestBody JobContent job) {
     return questions.ask(() -> BreakdownResult.all(job));
   }
 }

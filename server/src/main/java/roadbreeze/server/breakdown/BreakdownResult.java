@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import roadbreeze.core.breakdown.Breakage;
 import roadbreeze.core.breakdown.Breakdown;
+import roadbreeze.core.breakdown.EqualPlans;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.Outcome;
@@ -56,26 +57,63 @@ record BreakdownResult(
     }
   }
 
-  static List<BreakdownResult> all(JobContent job) {
-    return job.builds().parallelStream().map(b -> of(job, b)).toList();
+  /**
+   * Plans that cool about as well.
+   *
+   * @param alike their ids
+   * @param chosen the one that fails best; null where they fail alike
+   */
+  record PlansAlike(List<String> alike, @Nullable String chosen) {
+    private static PlansAlike of(EqualPlans plans) {
+      return new PlansAlike(plans.alike(), plans.chosen().map(EqualPlans.Plan::id).orElse(null));
+    }
   }
 
-  private static BreakdownResult of(JobContent job, Build build) {
+  /**
+   * Every build.
+   *
+   * @param equals null where no two plans keep all limits about as well
+   */
+  record Breakdowns(List<BreakdownResult> builds, @Nullable PlansAlike equals) {}
+
+  /** A build, and what its parts do when they break; none where it is not driven. */
+  private record Broken(Build build, BreakdownResult result, List<Breakdown> parts) {}
+
+  static Breakdowns all(JobContent job) {
+    List<Broken> builds = job.builds().parallelStream().map(b -> of(job, b)).toList();
+    List<EqualPlans.Plan> plans =
+        builds.stream()
+            .filter(b -> b.build.kind() == Build.Kind.PLAN && !b.parts.isEmpty())
+            .map(b -> new EqualPlans.Plan(b.build.id(), b.parts))
+            .toList();
+    return new Breakdowns(
+        builds.stream().map(Broken::result).toList(),
+        EqualPlans.of(plans).map(PlansAlike::of).orElse(null));
+  }
+
+  private static Broken of(JobContent job, Build build) {
     try {
       HaulCase haul = job.drivenSomehow(build);
       List<Breakdown> all = Breakdown.of(haul);
-      return new BreakdownResult(
-          build.id(),
-          null,
-          all.stream().map(Failure::of).toList(),
-          Breakdown.kit(haul.setup(), all).stream().map(Code::key).toList(),
-          all.stream()
-              .filter(Breakdown::isStop)
-              .filter(b -> b.what().mendedBy(haul.setup()).isEmpty())
-              .map(b -> b.what().key())
-              .toList());
+      return new Broken(build, of(build, haul, all), all);
     } catch (RefusedException e) {
-      return new BreakdownResult(build.id(), Said.of(e.finding()), List.of(), List.of(), List.of());
+      return new Broken(
+          build,
+          new BreakdownResult(build.id(), Said.of(e.finding()), List.of(), List.of(), List.of()),
+          List.of());
     }
+  }
+
+  private static BreakdownResult of(Build build, HaulCase haul, List<Breakdown> all) {
+    return new BreakdownResult(
+        build.id(),
+        null,
+        all.stream().map(Failure::of).toList(),
+        Breakdown.kit(haul.setup(), all).stream().map(Code::key).toList(),
+        all.stream()
+            .filter(Breakdown::isStop)
+            .filter(b -> b.what().mendedBy(haul.setup()).isEmpty())
+            .map(b -> b.what().key())
+            .toList());
   }
 }
