@@ -1,16 +1,13 @@
-import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, type ApiProblem } from '@/shared/api/client'
 import type { Fluid, Said, Standing, TripBand, TripResult } from '@/shared/api/types'
+import { asked } from '@/shared/ui/asked'
 import { useDocument } from './document'
 import { follower } from './follower'
 import { useSelection } from './selection'
 
 const RETRY_MS = 2000
-/** What the strip answers: the worst moment on the road, or its worst stretch held until it settles. */
-export type Asked = 'road' | 'held'
-
 /** The worst moment of a temperature on the road; not yet sure while its band is worked out. */
 export interface RoadGauge {
   peakC: number
@@ -32,7 +29,6 @@ export interface RoadGauge {
 export const useDriving = defineStore('driving', () => {
   const document = useDocument()
   const selection = useSelection()
-  const asked = useStorage<Asked>('rb-asked', 'road')
   const trips = shallowRef<TripResult[]>([])
   /** Those before the last edit, or the whole drag. */
   const before = shallowRef<TripResult[]>([])

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import { useComputed } from '@/job/useComputed'
 import { useJob } from '@/job/useJob'
 import type { BreakdownResult, Breakdowns } from '@/shared/api/types'
@@ -7,6 +7,7 @@ import { say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { flag } from '@/shared/ui/words'
 import { format } from '@/shared/units/units'
+import { printOnly } from '@/shared/ui/printOnly'
 
 /** Each part of every build fails in turn on this road; for the build in hand a card for the glove box. */
 const job = useJob()
@@ -62,7 +63,8 @@ const detail = (f: Failure) =>
     ? ''
     : `coolant ${format(f.coolantC, 'temperature', unitWorld.value, 0)}, pan ${format(f.panC!, 'temperature', unitWorld.value, 0)}`
 const where = computed(() => job.content.haul.journey?.name ?? job.content.haul.road)
-const print = () => window.print()
+const card = useTemplateRef('card')
+const print = () => printOnly(card.value!)
 </script>
 
 <template>
@@ -98,7 +100,7 @@ const print = () => window.print()
           </tr>
         </tbody>
       </table>
-      <section v-if="mine && !mine.problem" class="card" data-glove-box>
+      <section v-if="mine && !mine.problem" ref="card" class="card" data-glove-box>
         <header>
           <h3>{{ job.content.about.name }}, {{ job.build.name }}</h3>
           <span>{{ where }}</span>

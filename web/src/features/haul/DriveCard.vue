@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import { useDriving } from '@/job/driving'
 import { useJob } from '@/job/useJob'
 import { word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import { printOnly } from '@/shared/ui/printOnly'
 import { clockOf } from '@/shared/ui/clock'
 
 /** The drive as a card for the dashboard: places in their order, and what is done there. */
@@ -49,11 +50,12 @@ const watch = computed(() => {
     ? `Hottest at ${format(t.coolant.atKm, 'distance', unitWorld.value, 1)}, ${clockOf(job.content.haul.journey!.departureHour, t.coolant.atS)}: coolant ${format(t.coolant.peakC, 'temperature', unitWorld.value, 0)}, limit ${format(t.coolant.limitC, 'temperature', unitWorld.value, 0)}.`
     : ''
 })
-const print = () => window.print()
+const card = useTemplateRef('card')
+const print = () => printOnly(card.value!)
 </script>
 
 <template>
-  <section class="card" data-drive-card>
+  <section ref="card" class="card" data-drive-card>
     <header>
       <h3>{{ job.content.haul.journey!.name }}</h3>
       <span>{{ job.content.about.name }}, {{ job.build.name }}</span>

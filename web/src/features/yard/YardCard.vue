@@ -8,6 +8,7 @@ import { computed } from 'vue'
 import { FLUIDS, gauges } from '@/shared/api/gauges'
 import type { JobCard, Verdict } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
+import { asked } from '@/shared/ui/asked'
 import { unitWorld } from '@/shared/ui/preferences'
 import { flag, outcomeOf, standingWord } from '@/shared/ui/words'
 import { format } from '@/shared/units/units'
@@ -19,6 +20,22 @@ const emit = defineEmits<{ deed: [what: Deed] }>()
 const builds = computed(() => props.job.builds)
 const build = (id: string) => builds.value.find((b) => b.id === id)!
 const latest = computed(() => builds.value.at(-1))
+/** What its figures are of: its road, or the worst stretch of it. */
+const where = computed(() => {
+  const { road, gradePercent, speedKmh, ambientC, way } = props.job.stretch
+  const words = (parts: string[]) => parts.join(' · ')
+  const world = unitWorld.value
+  if (asked.value === 'road' && way) {
+    const air = [way.coldestC, way.hottestC].map((t) => format(t, 'temperature', world, 0)).join(' … ')
+    return words([way.name, format(way.toKm - way.fromKm, 'distance', world, 0), air])
+  }
+  return words([
+    road,
+    format(gradePercent, 'percent', world),
+    format(speedKmh, 'speed', world),
+    format(ambientC, 'temperature', world, 0),
+  ])
+})
 const outcome = computed(() => outcomeOf(props.verdicts.find((v) => v.build === latest.value?.id)))
 </script>
 
@@ -30,11 +47,7 @@ const outcome = computed(() => outcomeOf(props.verdicts.find((v) => v.build === 
         <div>
           <h2>{{ job.about.body.name }}</h2>
           <p>{{ job.truck }}, {{ job.trailer }}</p>
-          <p class="soft">
-            {{ job.stretch.road }} · {{ format(job.stretch.gradePercent, 'percent', unitWorld) }} ·
-            {{ format(job.stretch.speedKmh, 'speed', unitWorld) }} ·
-            {{ format(job.stretch.ambientC, 'temperature', unitWorld, 0) }}
-          </p>
+          <p class="soft">{{ where }}</p>
         </div>
       </div>
       <table v-if="verdicts.length">

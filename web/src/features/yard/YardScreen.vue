@@ -7,6 +7,7 @@ import { contentOf } from '@/job/sections'
 import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { yard } from '@/shared/ui/yard'
+import { asked } from '@/shared/ui/asked'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import MatrixPanel from './MatrixPanel.vue'
 import YardCard, { type Deed } from './YardCard.vue'
@@ -39,6 +40,9 @@ async function load() {
 }
 void load()
 
+/** The yard asks what the strip asks: the road, or its worst stretch held. */
+const asks = asked.value === 'road' ? 'road-verdicts' : 'verdicts'
+
 /** A few at a time, so that what is asked for meanwhile need not queue behind the whole yard; none for who has left. */
 const AT_ONCE = 3
 const here = new AbortController()
@@ -46,7 +50,7 @@ async function judge(all: JobCard[]) {
   const queue = [...all]
   const worker = async () => {
     for (let job = queue.shift(); job; job = queue.shift())
-      verdicts.value[job.id] = await api.get<Verdict[]>(`/api/jobs/${job.id}/verdicts`, here.signal)
+      verdicts.value[job.id] = await api.get<Verdict[]>(`/api/jobs/${job.id}/${asks}`, here.signal)
   }
   await Promise.all(Array.from({ length: AT_ONCE }, worker))
 }

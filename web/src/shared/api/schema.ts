@@ -828,6 +828,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/road-verdicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same at the worst moments of its road, where it has one */
+        get: operations["SavedVerdictsController.roadVerdicts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/export": {
         parameters: {
             query?: never;
@@ -2704,6 +2721,18 @@ export interface components {
             speedKmh: number;
             /** Format: double */
             ambientC: number;
+            way: components["schemas"]["Way"] | null;
+        };
+        Way: {
+            name: string;
+            /** Format: double */
+            fromKm: number;
+            /** Format: double */
+            toKm: number;
+            /** Format: double */
+            coldestC: number;
+            /** Format: double */
+            hottestC: number;
         };
         JobFile: {
             format: string;
@@ -5786,6 +5815,28 @@ export interface operations {
         };
     };
     "SavedVerdictsController.verdicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"][];
+                };
+            };
+        };
+    };
+    "SavedVerdictsController.roadVerdicts": {
         parameters: {
             query?: never;
             header?: never;

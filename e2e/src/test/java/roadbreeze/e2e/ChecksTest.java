@@ -151,8 +151,21 @@ class ChecksTest extends OnACopy {
     assertThat(card).containsText("belt torn: stops");
     assertThat(card).containsText("In the box: a belt");
     assertThat(card).not().containsText("nothing fails");
+    page.evaluate("() => { window.print = () => {} }");
+    card.getByText("Print for the glove box").click();
     page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
     assertThat(card).isVisible();
     assertThat(card.getByText("Print for the glove box")).isHidden();
+    assertThat(breaks.locator("[data-breakage=BELT]")).isHidden(); // the card alone
+    page.evaluate("() => window.dispatchEvent(new Event('afterprint'))");
+    page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+    assertThat(breaks.locator("[data-breakage=BELT]")).isVisible();
+    assertThat(page.locator("[data-equal-plans]")).hasCount(0);
+    page.navigate(page.url().replace("checks", "heat"));
+    Browser.ready(page);
+    page.getByText("New plan from this").click();
+    page.navigate(page.url().replace("heat", "checks"));
+    Browser.ready(page);
+    assertThat(page.locator("[data-equal-plans]")).containsText("fail alike");
   }
 }

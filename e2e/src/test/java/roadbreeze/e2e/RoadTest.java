@@ -215,6 +215,15 @@ class RoadTest extends OnACopy {
       assertThat(page.locator("[data-duty]")).containsText("start");
     }
     // On a mild day something is quieter, and one click sets it.
+    // A setting that mends what is found is one click away.
+    type("Fan on", "101");
+    type("Fan off", "94");
+    Locator found = page.locator("[data-findings]");
+    assertThat(found).containsText("lies inside the thermostat’s band");
+    page.locator("[data-mend]").first().click();
+    assertThat(field("Fan off")).hasValue("100 °C");
+    assertThat(found).not().containsText("lies inside the thermostat’s band");
+    assertThat(page.locator("[data-device=warning]")).isVisible();
     page.navigate(page.url().replace("switching", "haul"));
     Browser.ready(page);
     panel("The day");

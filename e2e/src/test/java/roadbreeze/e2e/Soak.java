@@ -8,6 +8,7 @@ import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayDeque;
@@ -57,7 +58,7 @@ class Soak {
       page.navigate("/");
       Browser.ready(page);
       page.getByLabel("What to do with Hive utility").click();
-      page.getByText("Copy", new Page.GetByTextOptions().setExact(true)).click();
+      page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Copy")).click();
       page.waitForURL("**/haul");
       Browser.ready(page);
       String home = page.url();
@@ -103,12 +104,12 @@ class Soak {
             wrong.add("console: " + m.text());
           }
         });
-    page.onResponse(
-        r -> {
-          if (r.status() >= 500) {
-            wrong.add(r.status() + " " + r.url() + " for " + r.request().postData());
-          }
-        });
+    // Not by a listener: what it hears of, bodies and all, is kept on this side.
+    page.addInitScript(
+        "const asked = window.fetch; window.failed = [];"
+            + "window.fetch = async (...of) => { const answer = await asked(...of);"
+            + " if (answer.status >= 500) window.failed.push(answer.status + ' ' + answer.url);"
+            + " return answer }");
     page.onDialog(d -> d.dismiss());
   }
 
@@ -120,6 +121,10 @@ class Soak {
       steps.add("  (gone before it was reached)"); // a hand is late too
     }
     page.waitForTimeout(random.nextInt(400));
+    Object failed = page.evaluate("() => window.failed?.join(', ') ?? ''");
+    if (!failed.toString().isEmpty()) {
+      wrong.add("answered with " + failed);
+    }
     String body = page.locator("body").innerText();
     if (NO_NUMBER.matcher(body).find()) {
       wrong.add("no number on " + page.url());
@@ -144,7 +149,7 @@ class Soak {
         steps.add("key " + key);
       }
       case 2, 3, 4, 5 -> edit(page);
-      case 6 -> press(page, page.getByRole(com.microsoft.playwright.options.AriaRole.SLIDER));
+      case 6 -> press(page, page.getByRole(AriaRole.SLIDER));
       case 7 -> {
         steps.add("undo or redo");
         click(page.getByText(random.nextInt(3) == 0 ? "Redo" : "Undo"));

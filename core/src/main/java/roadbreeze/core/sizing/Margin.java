@@ -15,6 +15,11 @@ public record Margin(double peak, double limit, double band) {
   /** A nine-in-ten half width in standard deviations. */
   public static final double NINE_IN_TEN = 1.6449;
 
+  /** One whose headroom in nine cases of ten is known, K. */
+  public static Margin sure(double peak, double limit, double sure) {
+    return new Margin(peak, limit, Math.max(0, limit - peak - sure) / ONE_SIDED);
+  }
+
   /** Headroom, K; negative when over. */
   public double headroom() {
     return limit - peak;

@@ -80,7 +80,7 @@ public record Detail(
       Optional<CoolerEffect> effect = CoolerEffect.of(setup, rig, job.point(), h.balance());
       boolean chargeAir = setup.truck().cores().chargeAirCooler().isPresent();
       return new Detail(
-          Verdict.of(job, build, setup, h),
+          Verdict.of(job, build, setup, h.margins()),
           BalanceResult.of(rig, h.balance()),
           levers.stream().map(l -> new Lever(l.kind(), l.coolant(), l.feed(), l.pan())).toList(),
           effect

@@ -19,7 +19,9 @@ class SavedVerdictsController {
   private static final int MOST_KEPT = 500;
 
   private final JobService jobs;
-  private final Cache<JobEdition, List<Verdict>> kept =
+  private final Cache<JobEdition, List<Verdict>> held =
+      Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+  private final Cache<JobEdition, List<Verdict>> driven =
       Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
   SavedVerdictsController(JobService jobs) {
@@ -29,6 +31,12 @@ class SavedVerdictsController {
   @Operation(summary = "Headroom of every build of a saved job")
   @GetMapping("/{id}/verdicts")
   List<Verdict> verdicts(@PathVariable UUID id) {
-    return kept.get(jobs.edition(id), edition -> Verdict.all(jobs.get(id).content()));
+    return held.get(jobs.edition(id), edition -> Verdict.all(jobs.get(id).content()));
+  }
+
+  @Operation(summary = "The same at the worst moments of its road, where it has one")
+  @GetMapping("/{id}/road-verdicts")
+  List<Verdict> roadVerdicts(@PathVariable UUID id) {
+    return driven.get(jobs.edition(id), edition -> Verdict.allOnRoad(jobs.get(id).content()));
   }
 }

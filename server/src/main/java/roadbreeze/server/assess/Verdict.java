@@ -2,10 +2,11 @@ package roadbreeze.server.assess;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import roadbreeze.core.haul.PushedHaul;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
-import roadbreeze.core.sizing.Headroom;
 import roadbreeze.core.sizing.Margin;
+import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.sizing.Standing;
 import roadbreeze.core.space.Clearance;
 import roadbreeze.core.space.Layout;
@@ -65,7 +66,7 @@ public record Verdict(
     try {
       Setup setup = job.setup(build);
       try {
-        return of(job, build, setup, job.judge(build).of(setup));
+        return of(job, build, setup, job.judge(build).of(setup).margins());
       } catch (RefusedException e) {
         return none(job, build, Clash.of(setup), e);
       }
@@ -74,7 +75,25 @@ public record Verdict(
     }
   }
 
-  static Verdict of(JobContent job, Build build, Setup setup, Headroom h) {
+  /** The same on the job's road, for those who look at many jobs; a job without one is held. */
+  static Verdict onRoad(JobContent job, Build build) {
+    if (job.haul().journey() == null) {
+      return of(job, build);
+    }
+    try {
+      Setup setup = job.setup(build);
+      try {
+        PushedHaul pushed = PushedHaul.of(job.judge(build), setup);
+        return of(job, build, setup, pushed.margins(job.driven(build)));
+      } catch (RefusedException e) {
+        return none(job, build, Clash.of(setup), e);
+      }
+    } catch (RefusedException e) {
+      return none(job, build, List.of(), e); // a length cannot be
+    }
+  }
+
+  static Verdict of(JobContent job, Build build, Setup setup, Margins h) {
     return new Verdict(
         build.id(),
         Said.of(job.rig().overRatings()),
@@ -96,6 +115,10 @@ public record Verdict(
         null,
         null,
         null);
+  }
+
+  static List<Verdict> allOnRoad(JobContent job) {
+    return job.builds().stream().map(b -> onRoad(job, b)).toList();
   }
 
   static List<Verdict> all(JobContent job) {

@@ -1,5 +1,6 @@
 package roadbreeze.server.job;
 
+import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -22,8 +23,16 @@ public record JobCard(
     Stretch stretch,
     List<BuildName> builds) {
 
-  /** The road to be held. */
-  public record Stretch(String road, double gradePercent, double speedKmh, double ambientC) {}
+  /**
+   * The stretch to be held.
+   *
+   * @param way the road it lies on; null where the job has none
+   */
+  public record Stretch(
+      String road, double gradePercent, double speedKmh, double ambientC, @Nullable Way way) {}
+
+  /** A road from end to end. */
+  public record Way(String name, double fromKm, double toKm, double coldestC, double hottestC) {}
 
   /** A build without what it is made of. */
   public record BuildName(String id, Build.Kind kind, String name) {}

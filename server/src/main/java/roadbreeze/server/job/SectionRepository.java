@@ -39,7 +39,14 @@ interface SectionRepository extends JpaRepository<SectionRow, SectionRow.Key> {
                 'truck', body #> '{vehicle,name}', 'trailer', body #> '{trailer,name}')
               when 'haul' then jsonb_build_object(
                 'road', body -> 'road', 'gradePercent', body -> 'gradePercent',
-                'speedKmh', body -> 'speedKmh', 'ambientC', body -> 'ambientC')
+                'speedKmh', body -> 'speedKmh', 'ambientC', body -> 'ambientC',
+                'way', case when jsonb_typeof(body -> 'journey') = 'object'
+                  then jsonb_build_object(
+                    'name', body #> '{journey,name}',
+                    'fromKm', body #> '{journey,points,0,distanceKm}',
+                    'toKm', body #> '{journey,points,-1,distanceKm}',
+                    'coldestC', body #> '{journey,coldestC}',
+                    'hottestC', body #> '{journey,hottestC}') end)
               else jsonb_build_object(
                 'id', body -> 'id', 'kind', body -> 'kind', 'name', body -> 'name')
             end as text) as body

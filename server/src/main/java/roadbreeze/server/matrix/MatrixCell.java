@@ -8,16 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import roadbreeze.core.circuit.Factors;
-import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.Outcome;
+import roadbreeze.core.haul.PushedHaul;
 import roadbreeze.core.problem.RefusedException;
-import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Fluid;
-import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Standing;
-import roadbreeze.core.sizing.Uncertainty;
 import roadbreeze.server.haul.Road;
 import roadbreeze.server.job.JobContent;
 
@@ -46,48 +42,28 @@ record MatrixCell(int truck, int road, List<At> heats) {
     }
   }
 
-  /**
-   * A truck pushed to where its coolant, or its pan, stands in the hottest of nine in ten cases:
-   * what the map of margins does, in time. Twenty drives of a band at each heat would cost too
-   * much, and a band of another day is none: a switched fan takes up what the model may be off by
-   * until it runs all the time.
-   */
-  record Pushed(
-      MatrixAsk.Truck truck, Road road, Rig coolantRig, Factors coolant, Rig panRig, Factors pan) {
+  /** A truck on a road, as surely as nine in ten. */
+  record Pushed(MatrixAsk.Truck truck, Road road, PushedHaul haul) {
     /** Empty where the truck comes to rest on that stretch on no day, or must not be driven. */
     static Optional<Pushed> of(MatrixAsk.Truck truck, Road road) {
       try {
-        return Optional.of(driven(truck, road));
+        JobContent there = truck.content().on(road.haul());
+        PushedHaul pushed = PushedHaul.of(there.judge(truck.chosen()), there.setup(truck.chosen()));
+        return Optional.of(new Pushed(truck, road, pushed));
       } catch (RefusedException e) {
         return Optional.empty();
       }
     }
 
-    private static Pushed driven(MatrixAsk.Truck truck, Road road) {
-      JobContent there = truck.content().on(road.haul());
-      Setup setup = there.setup(truck.chosen());
-      Judge judge = there.judge(truck.chosen());
-      // Of the worst stretch in mild air, where every truck comes to rest.
-      Uncertainty spread = judge.at(judge.point().withAmbient(MILD)).of(setup).spread();
-      return new Pushed(
-          truck,
-          road,
-          judge.pushed(setup, spread, Uncertainty.Share::coolant),
-          spread.nineInTen(judge.sources(), Uncertainty.Share::coolant),
-          judge.pushed(setup, spread, Uncertainty.Share::sump),
-          spread.nineInTen(judge.sources(), Uncertainty.Share::sump));
-    }
-
     /** At one heat of the day, leaving at an hour; null leaves at the road's own. */
     At at(double hottest, @Nullable Double departure) {
       try {
-        HaulCase haul = truck.on(road, hottest, departure);
-        Outcome hotCoolant = haul.drive(coolantRig, coolant).outcome();
-        Outcome hotPan = haul.drive(panRig, pan).outcome();
+        HaulCase day = truck.on(road, hottest, departure);
+        Outcome oil = haul.oil(day);
         Map<Fluid, Double> sure = new EnumMap<>(Fluid.class);
-        sure.put(Fluid.COOLANT, hotCoolant.coolant().headroom());
-        sure.put(Fluid.PAN, hotPan.pan().headroom());
-        sure.put(Fluid.FEED, hotPan.feed().headroom());
+        sure.put(Fluid.COOLANT, haul.coolant(day).headroom());
+        sure.put(Fluid.PAN, oil.pan().headroom());
+        sure.put(Fluid.FEED, oil.feed().headroom());
         Fluid nearest =
             Stream.of(Fluid.COOLANT, Fluid.PAN, Fluid.FEED)
                 .min(Comparator.comparingDouble(sure::get))
@@ -96,7 +72,7 @@ record MatrixCell(int truck, int road, List<At> heats) {
         Standing standing =
             sure.get(nearest) >= 0
                 ? Standing.HOLDS
-                : holds(haul.drive().outcome()) ? Standing.MARGINAL : Standing.OVER;
+                : holds(day.drive().outcome()) ? Standing.MARGINAL : Standing.OVER;
         return new At(hottest, standing, nearest, sure.get(nearest));
       } catch (RefusedException e) {
         return At.undriven(hottest); // not on so hot a day
@@ -107,9 +83,6 @@ record MatrixCell(int truck, int road, List<At> heats) {
   private static boolean holds(Outcome usual) {
     return Stream.of(Fluid.values()).allMatch(f -> usual.of(f).headroom() >= 0);
   }
-
-  /** °C */
-  private static final double MILD = 20;
 
   static MatrixCell of(MatrixAsk ask, int truck, int road) {
     MatrixAsk.Truck asked = ask.trucks().get(truck);
