@@ -62,6 +62,12 @@ const found = computed(() => job.content.builds.find((b) => b.kind === 'AS_FOUND
 function take(sets: CheckResult['readings'][number]['sets']) {
   job.replace(taken(job.content, found.value, sets))
 }
+/** A strength that differs from the rig's, as far as the model knows mixes. */
+function strengthOf(r: CheckReading, says: CheckResult['readings'][number]['says']): number | null {
+  const share = (r.numbers.STRENGTH?.[0] ?? 0) / 100
+  const differs = says.some((s) => s.code === 'says.strengthDiffers')
+  return differs && share >= 0.3 && share <= 0.6 ? share : null
+}
 const answersOf = (ask: AskRow) => ask.answers.map((a) => [a, word(answerCode(a))] as const)
 const number = (ask: AskRow) => ({
   get: () => draft.value.numbers[ask.ask]![0]!,
@@ -165,6 +171,15 @@ const refusedOf = (id: string) =>
             <b>{{ word(j.stop) }}.</b>
           </p>
           <p v-for="(s, i) in j?.says ?? []" :key="i" class="says">{{ say(s, unitWorld) }}</p>
+          <button
+            v-if="j && strengthOf(r, j.says) != null"
+            type="button"
+            class="act"
+            @click="job.edit('rig.vehicle.cooling.glycolShare', strengthOf(r, j.says)!)"
+          >
+            Into the rig: {{ word('field.glycolShare') }}
+            {{ format(100 * strengthOf(r, j.says)!, 'percent', unitWorld) }}
+          </button>
           <button v-if="j?.sets.length" type="button" class="act" @click="take(j.sets)">
             Into {{ found.name }}:
             {{

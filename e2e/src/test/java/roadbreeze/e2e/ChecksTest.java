@@ -89,6 +89,12 @@ class ChecksTest extends OnACopy {
     keep();
     assertThat(card().locator("[data-verdict]")).hasCount(2);
     assertThat(card().locator("[data-verdict=PASS]")).containsText("After the work");
+    pick("COOLANT");
+    type("Concentrate", "42");
+    keep();
+    assertThat(card()).containsText("42 % of concentrate, and the rig says 55 %");
+    card().getByText("Into the rig").click();
+    assertThat(card()).not().containsText("and the rig says");
   }
 
   @Test
@@ -163,7 +169,11 @@ class ChecksTest extends OnACopy {
     assertThat(page.locator("[data-equal-plans]")).hasCount(0);
     page.navigate(page.url().replace("checks", "heat"));
     Browser.ready(page);
-    page.getByText("New plan from this").click();
+    for (String plan : new String[] {"Plan A", "Plan B"}) {
+      page.getByText("New plan from this").click();
+      assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(plan)))
+          .isVisible();
+    }
     page.navigate(page.url().replace("heat", "checks"));
     Browser.ready(page);
     assertThat(page.locator("[data-equal-plans]")).containsText("fail alike");

@@ -190,7 +190,7 @@ class RoadTest extends OnACopy {
   void aBandIsDraggedAndTheProposalIsTaken() {
     page.keyboard().press("7");
     page.waitForURL("**/switching");
-    assertThat(page.locator("[data-findings]")).containsText("comes on in time");
+    assertThat(page.locator("[data-findings]")).containsText("take it for too late");
     // Down into the thermostat's band by keys: the fan would not rest.
     Locator off = page.locator("[data-grip='fan-1 off']");
     for (int i = 0; i < 12; i++) {
@@ -220,7 +220,11 @@ class RoadTest extends OnACopy {
     type("Fan off", "94");
     Locator found = page.locator("[data-findings]");
     assertThat(found).containsText("lies inside the thermostat’s band");
-    page.locator("[data-mend]").first().click();
+    found
+        .locator("li")
+        .filter(new Locator.FilterOptions().setHasText("lies inside"))
+        .locator("[data-mend]")
+        .click();
     assertThat(field("Fan off")).hasValue("100 °C");
     assertThat(found).not().containsText("lies inside the thermostat’s band");
     assertThat(page.locator("[data-device=warning]")).isVisible();

@@ -724,7 +724,7 @@ class WalkTest {
     openCopyOf("Hive utility");
     page.keyboard().press("7");
     Locator findings = page.locator("[data-findings]");
-    assertThat(findings).containsText("comes on in time");
+    assertThat(findings).containsText("take it for too late");
     type("Fan off", "85 °C");
     assertThat(findings).containsText("once on it rests");
     type("Fan off", "109 °C");

@@ -76,6 +76,9 @@ public record DriverChoice(
   /** A driver finds a place so well, m. */
   private static final double PLACE = 100;
 
+  /** The latest place leaves so much, so that a driver who is a little later still keeps it, K. */
+  private static final double SPARE = 0.2;
+
   private static final double[] RESTS = {300, 600, 900, 1200, 1800};
 
   /**
@@ -159,7 +162,7 @@ public record DriverChoice(
         while (late - place > PLACE) {
           double middle = (place + late) / 2;
           Optional<Driven> tried = drive(from.apply(middle));
-          if (tried.isPresent() && keeps(tried.get().outcome())) {
+          if (tried.isPresent() && tried.get().outcome().worst().headroom() >= SPARE) {
             place = middle;
             best = tried.get();
           } else {

@@ -228,7 +228,8 @@ final class TimeDisputes {
 
   Dispute thermostat(Setup setup) {
     Thermostat own = setup.fitting().swaps().thermostat();
-    Thermostat cold = new Thermostat(own.startToOpen() - COLDER, own.fullOpen() - COLDER);
+    double by = Math.min(COLDER, own.startToOpen() - Thermostat.START.low());
+    Thermostat cold = new Thermostat(own.startToOpen() - by, own.fullOpen() - by);
     OnRoad fitted = side(TimeSays.THERMOSTAT_FITTED.with(own.startToOpen()), setup);
     OnRoad colder =
         side(

@@ -2,9 +2,12 @@ package roadbreeze.server.assess;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import roadbreeze.core.haul.HaulBand;
+import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.PushedHaul;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Margin;
 import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.sizing.Standing;
@@ -83,14 +86,25 @@ public record Verdict(
     try {
       Setup setup = job.setup(build);
       try {
-        PushedHaul pushed = PushedHaul.of(job.judge(build), setup);
-        return of(job, build, setup, pushed.margins(job.driven(build)));
+        return of(job, build, setup, sure(job.judge(build), job.driven(build)));
       } catch (RefusedException e) {
         return none(job, build, Clash.of(setup), e);
       }
     } catch (RefusedException e) {
       return none(job, build, List.of(), e); // a length cannot be
     }
+  }
+
+  /** Where it comes to rest on no day its spread is that of the road itself, which takes longer. */
+  private static Margins sure(Judge judge, HaulCase haul) {
+    PushedHaul pushed;
+    try {
+      pushed = PushedHaul.of(judge, haul.setup());
+    } catch (RefusedException e) {
+      HaulCase.Driven driven = haul.drive();
+      return HaulBand.of(judge, driven).margins(driven.outcome());
+    }
+    return pushed.margins(haul);
   }
 
   static Verdict of(JobContent job, Build build, Setup setup, Margins h) {

@@ -57,6 +57,11 @@ record MatrixCell(int truck, int road, List<At> heats) {
 
     /** At one heat of the day, leaving at an hour; null leaves at the road's own. */
     At at(double hottest, @Nullable Double departure) {
+      return at(hottest, departure, false);
+    }
+
+    /** The same where it is known to be over its limits on a colder day, and so on this one. */
+    private At at(double hottest, @Nullable Double departure, boolean over) {
       try {
         HaulCase day = truck.on(road, hottest, departure);
         Outcome oil = haul.oil(day);
@@ -72,7 +77,7 @@ record MatrixCell(int truck, int road, List<At> heats) {
         Standing standing =
             sure.get(nearest) >= 0
                 ? Standing.HOLDS
-                : holds(day.drive().outcome()) ? Standing.MARGINAL : Standing.OVER;
+                : !over && holds(day.drive().outcome()) ? Standing.MARGINAL : Standing.OVER;
         return new At(hottest, standing, nearest, sure.get(nearest));
       } catch (RefusedException e) {
         return At.undriven(hottest); // not on so hot a day
@@ -89,8 +94,12 @@ record MatrixCell(int truck, int road, List<At> heats) {
     Road there = Road.all().get(road);
     Optional<Pushed> pushed = Pushed.of(asked, there);
     List<At> heats = new ArrayList<>();
+    boolean over = false;
     for (double hottest : MatrixAsk.HEATS) {
-      heats.add(pushed.map(p -> p.at(hottest, null)).orElseGet(() -> At.undriven(hottest)));
+      At at = pushed.isEmpty() ? At.undriven(hottest) : pushed.get().at(hottest, null, over);
+      // Fans may follow the air conditioning: what is over without it need not be with it.
+      over |= at.standing() == Standing.OVER && hottest >= MatrixAsk.COOLED_FROM;
+      heats.add(at);
     }
     return new MatrixCell(truck, road, heats);
   }
