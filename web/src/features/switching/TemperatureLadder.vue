@@ -6,7 +6,7 @@ import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, roundValues } from '@/shared/units/units'
 import type { SwitchResult } from '@/shared/api/types'
-import { spread } from '@/features/heat/pack/section'
+import { spread } from '@/shared/ui/spread'
 import { flag } from '@/shared/ui/words'
 
 /**

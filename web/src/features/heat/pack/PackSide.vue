@@ -2,7 +2,8 @@
 import { computed, ref } from 'vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import { placeAt, section, type Slab, spread } from './section'
+import { spread } from '@/shared/ui/spread'
+import { placeAt, section, type Slab } from './section'
 import { picked, usePack } from './usePack'
 
 /** The pack cut from the side, air from the left, depths and gaps to one scale. A cooler is dragged to another depth. */

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Build, FittedCooler } from '@/shared/api/types'
 import { shipped } from '@/testing/demoJob'
-import { placeAt, section, spread } from './section'
+import { spread } from '@/shared/ui/spread'
+import { placeAt, section } from './section'
 
 const hive = shipped('demo/hive-utility')
 const tray = shipped('demo/tilt-tray')

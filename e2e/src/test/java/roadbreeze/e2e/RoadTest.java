@@ -237,10 +237,7 @@ class RoadTest extends OnACopy {
     Browser.ready(page);
     Locator set = page.locator("[data-proposal]").getByText("Set these");
     set.click();
-    assertThat(set)
-        .isDisabled(
-            new com.microsoft.playwright.assertions.LocatorAssertions.IsDisabledOptions()
-                .setTimeout(30_000));
+    assertThat(set).isDisabled();
     assertThat(page.locator("[data-findings]")).not().containsText("once on it rests");
   }
 

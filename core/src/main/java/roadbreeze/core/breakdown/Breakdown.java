@@ -5,10 +5,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
-import roadbreeze.core.haul.Habits;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.Outcome;
 import roadbreeze.core.haul.Trip;
@@ -84,7 +82,7 @@ public record Breakdown(Breakage what, Ending ends, Optional<Outcome> outcome) {
       return new Breakdown(what, Ending.STOPS, Optional.empty());
     }
     Setup broken = what.on(haul.setup());
-    Trip dry = driven(haul.trip(), h -> h.withAirConditioning(false));
+    Trip dry = haul.trip().always(h -> h.withAirConditioning(false));
     Trip usual = what.endsAirConditioning() ? dry : haul.trip();
     Optional<Outcome> on = drive(haul, broken, usual);
     if (on.filter(Breakdown::kept).isPresent()) {
@@ -95,7 +93,7 @@ public record Breakdown(Breakage what, Ending ends, Optional<Outcome> outcome) {
       return new Breakdown(what, Ending.WITHOUT_AIR_CONDITIONING, without);
     }
     Optional<Outcome> slow =
-        drive(haul, broken, driven(dry, h -> h.noFasterThan(Math.min(CRAWL, h.fastest()))));
+        drive(haul, broken, dry.always(h -> h.noFasterThan(Math.min(CRAWL, h.fastest()))));
     if (slow.filter(Breakdown::kept).isPresent()) {
       return new Breakdown(what, Ending.CRAWLS, slow);
     }
@@ -119,15 +117,6 @@ public record Breakdown(Breakage what, Ending ends, Optional<Outcome> outcome) {
     } catch (RefusedException e) {
       return Optional.empty(); // it does not get up there so
     }
-  }
-
-  private static Trip driven(Trip trip, UnaryOperator<Habits> change) {
-    return new Trip(
-        trip.road(),
-        trip.weather(),
-        trip.driving().stream()
-            .map(c -> new Trip.Change(c.from(), change.apply(c.habits())))
-            .toList());
   }
 
   /**

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
-import roadbreeze.core.circuit.FanDrive;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.haul.HaulCase.Driven;
@@ -95,7 +94,7 @@ public record DriverChoice(
     Habits usual = trip.habitsAt(place);
     Search search = new Search(driven, start, place, top);
     List<DriverChoice> choices = new ArrayList<>();
-    if (canHoldFans(driven) && !usual.fanFull()) {
+    if (driven.of().setup().fansCanBeHeld() && !usual.fanFull()) {
       search
           .acting(Kind.FAN_FULL, OptionalDouble.empty(), usual.withFanFull())
           .ifPresent(choices::add);
@@ -133,12 +132,6 @@ public record DriverChoice(
 
   private static boolean keeps(Outcome o) {
     return o.worst().headroom() >= 0;
-  }
-
-  static boolean canHoldFans(Driven driven) {
-    return !driven.of().setup().switchedFans().isEmpty()
-        || driven.rig().fanSettings().stream()
-            .anyMatch(f -> f.drive() instanceof FanDrive.Controlled);
   }
 
   /** Tries choices against the road as it is driven now. */

@@ -2,11 +2,14 @@ package roadbreeze.core.haul;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.HeatExchange;
 import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.FanSwitch;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.SwitchedFan;
 import roadbreeze.core.sizing.Limits;
@@ -74,6 +77,18 @@ public record HaulCase(
       List<SwitchedFan> switched,
       Trace trace,
       Outcome outcome) {
+
+    /** Peak of the coolant where no switch is ever turned on, °C; empty if it gets nowhere so. */
+    public OptionalDouble forgotten() {
+      double never = FanSwitch.TEMPERATURE.high();
+      try {
+        Driven without =
+            of.drive(rig, factors, switched.stream().map(f -> f.later(never)).toList());
+        return OptionalDouble.of(without.outcome.coolant().value());
+      } catch (RefusedException e) {
+        return OptionalDouble.empty();
+      }
+    }
 
     /**
      * Driveline, air and heat at a time; empty with the engine off, when nothing flows. What the

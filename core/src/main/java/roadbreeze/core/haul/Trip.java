@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import roadbreeze.core.circuit.OperatingPoint;
 
 /**
@@ -38,6 +39,14 @@ public record Trip(Road road, Weather weather, List<Change> driving) {
   public static Trip of(Road road, double ambient, boolean airConditioning) {
     double start = road.points().get(0).elevation();
     return new Trip(road, Weather.steady(ambient, start), Habits.usual(airConditioning));
+  }
+
+  /** The same with the driver doing otherwise all the way. */
+  public Trip always(UnaryOperator<Habits> change) {
+    return new Trip(
+        road,
+        weather,
+        driving.stream().map(c -> new Change(c.from(), change.apply(c.habits()))).toList());
   }
 
   /** The same with the driver doing otherwise from a place to another. */

@@ -50,6 +50,12 @@ public record Setup(Truck truck, Fitting fitting) {
     return switched;
   }
 
+  /** A driver can hold its fans on, by their switch or by that of a controlled clutch. */
+  public boolean fansCanBeHeld() {
+    return !switchedFans().isEmpty()
+        || fitting.fans().stream().anyMatch(f -> f.part().kind() == FanUnit.Type.CONTROLLED);
+  }
+
   /** The oil cooler in the coolant: in the tank of whichever radiator stands, or beside it. */
   public Optional<OilElement.InTank> tank() {
     OptionalDouble conductance =

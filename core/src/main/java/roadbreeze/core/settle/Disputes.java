@@ -61,7 +61,7 @@ public record Disputes(
     if (TimeDisputes.hasElectricFan(setup)) {
       all.add(new Question(TimeSays.SWITCHING, () -> time.switching(setup)));
     }
-    if (TimeDisputes.canHoldFans(setup)) {
+    if (setup.fansCanBeHeld()) {
       all.add(new Question(TimeSays.EARLY, () -> time.preCooling(setup)));
     }
     all.add(new Question(AirSays.MAIN_FAN, () -> air.mainFan(setup)));

@@ -9,8 +9,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import roadbreeze.core.circuit.Balance;
-import roadbreeze.core.circuit.Factors;
-import roadbreeze.core.circuit.FanDrive;
 import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.explain.Finding;
@@ -343,7 +341,9 @@ final class TimeDisputes {
     OnRoad byHand =
         switched(TimeSays.SWITCH_BY_HAND, switchedAt(setup, on, until, FanSensor.DRIVER), fixed)
             .effect(TimeSays.TURNED_ON_AT, on);
-    forgotten(fixed).ifPresent(peak -> byHand.effect(TimeSays.FORGOTTEN, peak));
+    if (byHand.stands()) {
+      byHand.driven().forgotten().ifPresent(peak -> byHand.effect(TimeSays.FORGOTTEN, peak));
+    }
     sides.add(byHand);
     for (OnRoad s : sides) {
       if (s.stands()) {
@@ -396,26 +396,6 @@ final class TimeDisputes {
     } catch (RefusedException e) {
       return Optional.empty();
     }
-  }
-
-  /** Peak of the coolant where nobody turns the fans on, °C. */
-  private Optional<Double> forgotten(Setup setup) {
-    List<SwitchedFan> never =
-        setup.switchedFans().stream().map(f -> f.later(FanSwitch.TEMPERATURE.high())).toList();
-    try {
-      HaulCase haul = road.with(setup);
-      Driven driven = haul.drive(Assembly.rig(setup), Factors.NOMINAL, never);
-      return Optional.of(driven.outcome().coolant().value());
-    } catch (RefusedException e) {
-      return Optional.empty();
-    }
-  }
-
-  /** Fans that a driver can hold on. */
-  static boolean canHoldFans(Setup setup) {
-    return !setup.switchedFans().isEmpty()
-        || Assembly.rig(setup).fanSettings().stream()
-            .anyMatch(f -> f.drive() instanceof FanDrive.Controlled);
   }
 
   /** Fans full from so long before the climb to the top of it, s. */

@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.haul.Habits;
 import roadbreeze.core.haul.HaulCase.Driven;
 import roadbreeze.core.haul.Outcome;
 import roadbreeze.core.haul.Trace;
@@ -169,7 +170,7 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
       found.add(plain(SwitchFinding.RUNS_WITH_AIR_CONDITIONING.with(name)));
     }
     if (points.sensor() == FanSensor.DRIVER) {
-      forgotten(driven).ifPresent(t -> found.add(plain(SwitchFinding.BY_HAND.with(name, t))));
+      driven.forgotten().ifPresent(t -> found.add(plain(SwitchFinding.BY_HAND.with(name, t))));
     }
     if (duty.firstOn().isEmpty()) {
       double highest = highest(driven);
@@ -222,18 +223,6 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
 
   private static boolean airConditioned(Driven driven) {
     return driven.of().trip().driving().stream().anyMatch(c -> c.habits().airConditioning());
-  }
-
-  /** Peak of the coolant where no switched fan ever runs, °C. */
-  private static OptionalDouble forgotten(Driven driven) {
-    try {
-      List<SwitchedFan> never =
-          driven.switched().stream().map(f -> f.later(FanSwitch.TEMPERATURE.high())).toList();
-      Driven without = driven.of().drive(driven.rig(), driven.factors(), never);
-      return OptionalDouble.of(without.outcome().coolant().value());
-    } catch (RefusedException e) {
-      return OptionalDouble.empty();
-    }
   }
 
   private static boolean hasCondenser(Driven driven) {
@@ -311,14 +300,7 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
     if (switched.isEmpty() || now.headroom() >= 0) {
       return;
     }
-    Trip trip = driven.of().trip();
-    Trip forced =
-        new Trip(
-            trip.road(),
-            trip.weather(),
-            trip.driving().stream()
-                .map(c -> new Trip.Change(c.from(), c.habits().withFanFull()))
-                .toList());
+    Trip forced = driven.of().trip().always(Habits::withFanFull);
     Outcome.Peak early =
         driven.of().with(forced).drive(driven.rig(), driven.factors()).outcome().coolant();
     if (early.headroom() < 0) {

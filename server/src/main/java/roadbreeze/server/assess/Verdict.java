@@ -2,6 +2,7 @@ package roadbreeze.server.assess;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import java.util.function.Function;
 import roadbreeze.core.haul.HaulBand;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.PushedHaul;
@@ -66,27 +67,21 @@ public record Verdict(
 
   /** The verdict of one build of a job. */
   public static Verdict of(JobContent job, Build build) {
-    try {
-      Setup setup = job.setup(build);
-      try {
-        return of(job, build, setup, job.judge(build).of(setup).margins());
-      } catch (RefusedException e) {
-        return none(job, build, Clash.of(setup), e);
-      }
-    } catch (RefusedException e) {
-      return none(job, build, List.of(), e); // a length cannot be
-    }
+    return of(job, build, setup -> job.judge(build).of(setup).margins());
   }
 
   /** The same on the job's road, for those who look at many jobs; a job without one is held. */
   static Verdict onRoad(JobContent job, Build build) {
-    if (job.haul().journey() == null) {
-      return of(job, build);
-    }
+    return job.haul().journey() == null
+        ? of(job, build)
+        : of(job, build, setup -> sure(job.judge(build), job.driven(build)));
+  }
+
+  private static Verdict of(JobContent job, Build build, Function<Setup, Margins> judged) {
     try {
       Setup setup = job.setup(build);
       try {
-        return of(job, build, setup, sure(job.judge(build), job.driven(build)));
+        return of(job, build, setup, judged.apply(setup));
       } catch (RefusedException e) {
         return none(job, build, Clash.of(setup), e);
       }
