@@ -21,19 +21,19 @@ class DatabaseGoneTest {
   private static final JsonMapper MAPPER = JsonMapper.builder().build();
   private static final HttpClient HTTP = HttpClient.newHttpClient();
 
-  private static Forwarder cable;
+  private static final String DATABASE = "database_gone_test";
+
   private static ConfigurableApplicationContext server;
 
   @BeforeAll
   static void start() {
-    String url = TestDatabase.create("database_gone_test");
-    cable = new Forwarder(url);
+    String url = TestDatabase.create(DATABASE);
     server =
         new SpringApplicationBuilder(RoadBreeze.class)
             .profiles("demo")
             .run(
                 "--server.port=0",
-                "--spring.datasource.url=" + cable.url(url),
+                "--spring.datasource.url=" + url,
                 "--spring.datasource.username=" + TestDatabase.USER,
                 "--spring.datasource.password=");
   }
@@ -41,7 +41,6 @@ class DatabaseGoneTest {
   @AfterAll
   static void stop() {
     server.close();
-    cable.close();
   }
 
   private static HttpResponse<String> send(String method, String path, Object body)
@@ -66,13 +65,13 @@ class DatabaseGoneTest {
     String whole = "/api/jobs/" + jobs.get(0).get("id").asString();
     JsonNode job = MAPPER.readTree(send("GET", whole, null).body());
     String path = whole + "/about";
-    cable.cut();
+    TestDatabase.shut(DATABASE);
     for (HttpResponse<String> answer :
         List.of(
             send("GET", "/api/jobs", null),
             send("PUT", path, save(job)),
             send("GET", "/api/parts", null))) {
-      assertThat(answer.statusCode()).isEqualTo(503);
+      assertThat(answer.statusCode()).as("%s", answer.request()).isEqualTo(503);
       JsonNode problem = MAPPER.readTree(answer.body());
       assertThat(problem.at("/said/0/code").asString()).isEqualTo("refusal.databaseAway");
       assertThat(problem.get("detail").asString()).contains("Edits are kept");
@@ -80,7 +79,7 @@ class DatabaseGoneTest {
     // What needs no data goes on: the strip still answers.
     assertThat(send("POST", "/api/compute/verdicts", content(job)).statusCode()).isEqualTo(200);
     assertThat(send("GET", "/actuator/health", null).statusCode()).isEqualTo(503);
-    cable.mend();
+    TestDatabase.open(DATABASE);
     assertThat(untilAnswered(path, save(job))).isEqualTo(200);
     assertThat(MAPPER.readTree(send("GET", whole, null).body()).at("/about/version").asLong())
         .isGreaterThan(job.at("/about/version").asLong());

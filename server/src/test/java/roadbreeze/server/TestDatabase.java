@@ -5,7 +5,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 
-/** An empty database of its own on the PostgreSQL that the test command has started. */
+/** A database of its own on the PostgreSQL that the test command has started. */
 public final class TestDatabase {
   public static final String USER = "roadbreeze";
 
@@ -15,19 +15,42 @@ public final class TestDatabase {
    * @return JDBC URL of the new database
    */
   public static String create(String name) {
+    execute("drop database if exists " + name + " with (force)", "create database " + name);
+    return cluster() + "/" + name;
+  }
+
+  /** Lets nobody in and turns out who is there, waiting until they are gone. */
+  public static void shut(String name) {
+    execute(
+        "alter database " + name + " with allow_connections false",
+        "select pg_terminate_backend(pid, 10000) from pg_stat_activity where datname = '%s'"
+            .formatted(name));
+  }
+
+  /** Lets everybody in again. */
+  public static void open(String name) {
+    execute("alter database " + name + " with allow_connections true");
+  }
+
+  private static String cluster() {
     String cluster = System.getenv("ROADBREEZE_TEST_DB");
     if (cluster == null) {
       throw new IllegalStateException(
           "tests need a PostgreSQL: run ./road-breeze test, or set ROADBREEZE_TEST_DB to"
               + " jdbc:postgresql://host:port");
     }
-    try (Connection connection = DriverManager.getConnection(cluster + "/postgres", USER, "");
+    return cluster;
+  }
+
+  private static void execute(String... statements) {
+    try (Connection connection = DriverManager.getConnection(cluster() + "/postgres", USER, "");
         Statement statement = connection.createStatement()) {
-      statement.execute("drop database if exists " + name + " with (force)");
-      statement.execute("create database " + name);
+      for (String sql : statements) {
+        statement.execute(sql);
+      }
     } catch (SQLException e) {
-      throw new IllegalStateException("cannot make the test database " + name, e);
+      throw new IllegalStateException(
+          "the test cluster refuses " + String.join("; ", statements), e);
     }
-    return cluster + "/" + name;
   }
 }

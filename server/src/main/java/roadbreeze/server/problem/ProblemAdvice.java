@@ -54,6 +54,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
   // Classes of PostgreSQL's SQL states. A connection that was closed under the pool has none.
   private static final String AWAY = "08";
   private static final String SHUTTING_DOWN = "57P0";
+  private static final String SHUT = "55000"; // by its keeper, to connections
   private static final String SHORT_OF = "53";
   private static final String DISK_FULL = "53100";
   private static final String OF_THE_DATA = "22";
@@ -286,7 +287,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     if (e instanceof SQLTransientConnectionException && state.equals(AWAY)) {
       return Optional.of(Refusal.DATABASE_BUSY); // the pool waited for a connection in vain
     }
-    if (state.startsWith(AWAY) || state.startsWith(SHUTTING_DOWN)) {
+    if (state.startsWith(AWAY) || state.startsWith(SHUTTING_DOWN) || state.equals(SHUT)) {
       return Optional.of(Refusal.DATABASE_AWAY);
     }
     if (state.equals(DISK_FULL)) {

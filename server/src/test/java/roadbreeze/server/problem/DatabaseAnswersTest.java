@@ -21,6 +21,7 @@ class DatabaseAnswersTest {
     "08006, 503, refusal.databaseAway",
     "57P01, 503, refusal.databaseAway", // shutting down
     "57P03, 503, refusal.databaseAway", // starting up
+    "55000, 503, refusal.databaseAway", // lets nobody in
     ", 503, refusal.databaseAway", // closed under the pool
     "53100, 503, refusal.databaseFull",
     "53300, 503, refusal.databaseBusy", // too many connections
