@@ -3,11 +3,14 @@ import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { useSaving } from '@/job/saving'
-import { gauges } from '@/shared/api/gauges'
+import { useDriving } from '@/job/driving'
+import { roadLength } from '@/job/roadLength'
+import { useShownGauges } from '@/job/shownGauges'
 import type { WorkSheet } from '@/shared/api/types'
 import { say, whatToDo, why, word } from '@/shared/message/say'
 import { printedOn, unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
+import { clockOf } from '@/shared/ui/clock'
 import { dateOf, time } from '@/shared/ui/time'
 import { standingWord } from '@/shared/ui/words'
 import { money, yard } from '@/shared/ui/yard'
@@ -18,13 +21,18 @@ import ProofTable from './ProofTable.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
 
 const job = useJob()
-const { result, problem } = useComputed<WorkSheet>(
+const { result, problem: refused } = useComputed<WorkSheet>(
   '/api/compute/work-sheet',
   () => job.content && { job: job.content, build: job.selected },
 )
 const saving = useSaving()
 const priced = computed(() => (result.value?.parts ?? []).reduce((sum, p) => sum + (p.price ?? 0), 0))
-const verdict = computed(() => result.value?.verdicts.find((v) => v.build === job.selected))
+const driving = useDriving()
+const verdict = computed(() => job.verdict)
+/** Paper is of the road wherever there is one, whichever is asked on the screen. */
+const shown = useShownGauges(() => driving.hasRoad)
+const sure = computed(() => shown.value.every((s) => s.gauge.standing && !s.older))
+const problem = computed(() => (driving.hasRoad ? driving.trip?.problem : verdict.value?.problem))
 const t = (v: number, d?: number) => format(v, 'temperature', unitWorld.value, d)
 const spent = (hands: number, waits: number) =>
   [hands ? time(hands) : '', waits ? `${time(waits)} waiting` : ''].filter(Boolean).join(' + ')
@@ -52,11 +60,11 @@ const bends = (marks: WorkSheet['strips'][number]['marks']) =>
 <template>
   <div class="desk">
     <div class="tools">
-      <button type="button" class="act main" :disabled="!result" @click="print">Print</button>
+      <button type="button" class="act main" :disabled="!result || !sure" @click="print">Print</button>
       <a class="act" :href="`/api/jobs/${job.id}/export`" download>Export as JSON</a>
       <p class="soft small">Prints on A4 or Letter. Everything is computed afresh from what is entered.</p>
     </div>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="refused" role="alert" class="bad">{{ refused }}</p>
     <article v-if="result" class="sheet" data-sheet>
       <header>
         <div>
@@ -68,7 +76,13 @@ const bends = (marks: WorkSheet['strips'][number]['marks']) =>
             {{ job.content.rig.vehicle.name }} with {{ job.content.rig.trailer.name }},
             {{ format(job.content.rig.vehicle.massKg + job.content.rig.trailer.massKg, 'mass', unitWorld) }} together
           </p>
-          <p>
+          <p v-if="haul.journey">
+            {{ haul.journey.name }}: {{ format(roadLength(haul.journey), 'distance', unitWorld, 0) }} from
+            {{ clockOf(haul.journey.departureHour, 0) }}, {{ t(haul.journey.coldestC, 0) }} at dawn,
+            {{ t(haul.journey.hottestC, 0) }} in the afternoon, air conditioning
+            {{ haul.airConditioning ? 'on' : 'off' }}
+          </p>
+          <p v-else>
             {{ haul.road }}: {{ format(haul.gradePercent, 'percent', unitWorld) }},
             {{ format(haul.speedKmh, 'speed', unitWorld) }}, {{ t(haul.ambientC, 0) }},
             {{ format(haul.altitudeM, 'altitude', unitWorld) }}, air conditioning
@@ -88,17 +102,25 @@ const bends = (marks: WorkSheet['strips'][number]['marks']) =>
         <b>Not buildable:</b> {{ verdict.clashes.map((c) => say(c.said, unitWorld)).join('; ') }}. What is below would
         be so if it fitted.
       </p>
-      <section v-if="verdict?.coolant && !verdict.clashes.length" class="verdict">
-        <div v-for="{ key, label, gauge } in gauges(verdict)" :key="key">
-          <h3><VerdictMark :standing="gauge.standing" /> {{ label }} {{ standingWord(gauge.standing) }}</h3>
+      <section v-if="shown.length && !verdict?.clashes.length" class="verdict">
+        <div v-for="{ key, label, gauge, at } in shown" :key="key">
+          <h3>
+            <VerdictMark :standing="gauge.standing" /> {{ label }}
+            {{ gauge.standing ? standingWord(gauge.standing) : '' }}
+          </h3>
           <p>
-            <b>{{ t(gauge.peakC) }}</b> ± {{ format(gauge.bandK, 'difference', unitWorld, 1) }}, limit
-            {{ t(gauge.limitC, 0) }}
+            <b>{{ t(gauge.peakC) }}</b>
+            <template v-if="gauge.bandK !== null"> ± {{ format(gauge.bandK, 'difference', unitWorld, 1) }}</template>
+            {{ at ? `at ${at}` : 'settled' }}, limit {{ t(gauge.limitC, 0) }}
           </p>
         </div>
       </section>
-      <p v-else-if="!verdict?.clashes.length">{{ verdict?.problem ? say(verdict.problem, unitWorld) : '' }}</p>
-      <ul class="advice">
+      <p v-else-if="problem && !verdict?.clashes.length">{{ say(problem, unitWorld) }}.</p>
+      <ul class="advice" aria-label="What limits it">
+        <li v-if="haul.journey" class="soft">
+          On its worst stretch, {{ format(haul.gradePercent, 'percent', unitWorld) }} at
+          {{ format(haul.speedKmh, 'speed', unitWorld) }} and {{ t(haul.ambientC, 0) }}, held until it settles:
+        </li>
         <li v-for="a in job.detail?.advice ?? []" :key="a.code">{{ say(a, unitWorld) }}</li>
       </ul>
       <div class="columns">

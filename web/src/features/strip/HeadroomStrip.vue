@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useDriving } from '@/job/driving'
+import { roadLength } from '@/job/roadLength'
+import { useShownGauges } from '@/job/shownGauges'
 import { useJob } from '@/job/useJob'
-import { FLUIDS, gauges } from '@/shared/api/gauges'
 import type { Fluid } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
@@ -26,9 +27,8 @@ const line = computed(() => {
   const h = haul.value
   const road = h.journey
   if (driving.onRoad && road) {
-    const km = road.points.at(-1)!.distanceKm - road.points[0]!.distanceKm
     const air = [road.coldestC, road.hottestC].map((t) => format(t, 'temperature', unitWorld.value, 0)).join(' … ')
-    return `${road.name} · ${format(km, 'distance', unitWorld.value, 0)} · ${air}`
+    return `${road.name} · ${format(roadLength(road), 'distance', unitWorld.value, 0)} · ${air}`
   }
   return `${h.road} · ${format(h.gradePercent, 'percent', unitWorld.value)} · ${format(h.speedKmh, 'speed', unitWorld.value)} · ${format(h.ambientC, 'temperature', unitWorld.value, 0)}`
 })
@@ -37,22 +37,7 @@ const questions = [
   ['road', 'on the road'],
   ['held', 'held'],
 ] as const
-/** The three of the build in hand, in the words of what is asked. */
-const shown = computed(() => {
-  if (!driving.onRoad)
-    return gauges(job.verdict).map(({ key, label, gauge }) => ({
-      key,
-      label,
-      gauge,
-      where: 'settles at',
-      older: false,
-    }))
-  return FLUIDS.flatMap(([key, label]) => {
-    const gauge = driving.gaugeOf(job.selected, key)
-    const where = gauge && `at ${format(gauge.atKm, 'distance', unitWorld.value, 1)}`
-    return gauge ? [{ key, label, gauge, where: where!, older: gauge.older }] : []
-  })
-})
+const shown = useShownGauges(() => driving.onRoad)
 const problem = computed(() => (driving.onRoad ? driving.trip?.problem : job.verdict?.problem))
 
 /** How the last edit moved this build's peak. */
@@ -102,7 +87,7 @@ function moved(key: Fluid): string {
     <ClashBar v-if="job.verdict?.clashes.length" :clashes="job.verdict.clashes" />
     <template v-if="job.verdict && shown.length">
       <button
-        v-for="{ key, label, gauge, where, older } in shown"
+        v-for="{ key, label, gauge, at, older } in shown"
         :key="key"
         type="button"
         class="gauge"
@@ -126,11 +111,11 @@ function moved(key: Fluid): string {
         <GaugeScale :fluid="key" :low="spans[key][0]" :high="spans[key][1]" />
         <span class="row small">
           <span
-            ><template v-if="!driving.onRoad">{{ where }}{{ ' ' }}</template
+            ><template v-if="!at">settles at{{ ' ' }}</template
             ><b>{{ format(gauge.peakC, 'temperature', unitWorld) }}</b
             ><template v-if="gauge.bandK !== null"
               ><span :class="{ older }">&nbsp;± {{ format(gauge.bandK, 'difference', unitWorld, 1) }}</span></template
-            ><template v-if="driving.onRoad">&ensp;{{ where }}</template></span
+            ><template v-if="at">&ensp;at {{ at }}</template></span
           >
           <span>limit {{ format(gauge.limitC, 'temperature', unitWorld, 0) }}</span>
         </span>

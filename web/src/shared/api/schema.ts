@@ -1979,19 +1979,7 @@ export interface components {
             /** Format: double */
             lengthM: number;
         };
-        Verdict: {
-            build: string;
-            overRatings: components["schemas"]["Said"][];
-            clashes: components["schemas"]["Clash"][];
-            problem: components["schemas"]["Said"] | null;
-            /** @enum {string|null} */
-            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
-            coolant: components["schemas"]["Gauge"] | null;
-            feed: components["schemas"]["Gauge"] | null;
-            pan: components["schemas"]["Gauge"] | null;
-        };
         WorkSheet: {
-            verdicts: components["schemas"]["Verdict"][];
             parts: components["schemas"]["PartLine"][];
             comesOut: components["schemas"]["Said"][];
             fuses: components["schemas"]["Said"][];
@@ -2008,6 +1996,17 @@ export interface components {
             waits: number;
             /** Format: int32 */
             restoring: number;
+        };
+        Verdict: {
+            build: string;
+            overRatings: components["schemas"]["Said"][];
+            clashes: components["schemas"]["Clash"][];
+            problem: components["schemas"]["Said"] | null;
+            /** @enum {string|null} */
+            standing: "HOLDS" | "MARGINAL" | "OVER" | null;
+            coolant: components["schemas"]["Gauge"] | null;
+            feed: components["schemas"]["Gauge"] | null;
+            pan: components["schemas"]["Gauge"] | null;
         };
         Alike: {
             /** Format: double */

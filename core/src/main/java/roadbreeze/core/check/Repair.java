@@ -6,11 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
-import roadbreeze.core.problem.NotConvergedException;
-import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Fluid;
-import roadbreeze.core.sizing.Headroom;
-import roadbreeze.core.sizing.Judge;
+import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.sizing.Standing;
 
 /** What is wrong costs so much; repair alone leaves so much; an upgrade buys the rest. */
@@ -43,39 +40,30 @@ public enum Repair implements Code {
   /**
    * A build that might be made.
    *
+   * @param margins on the haul; empty if it cannot drive there
    * @param price of its new parts, in the yard's money
    * @param work hands, s
    */
-  public record Plan(String name, Setup setup, Judge judge, double price, double work) {
-    Optional<Headroom> headroom() {
-      try {
-        return Optional.of(judge.of(setup));
-      } catch (NotConvergedException e) {
-        return Optional.empty();
-      }
-    }
-  }
+  public record Plan(String name, Optional<Margins> margins, double price, double work) {}
 
-  private record Held(Plan plan, Headroom headroom) {
-    boolean holds() {
-      return headroom.standing() == Standing.HOLDS;
-    }
-  }
+  private record Held(Plan plan, Margins margins) {}
 
-  /** Of the truck as found, restored, and with each plan, on the judge's stretch. */
-  public static List<Finding> of(Setup found, Judge judge, Plan restored, List<Plan> plans) {
-    Optional<Headroom> now = new Plan("", found, judge, 0, 0).headroom();
-    Optional<Headroom> then = restored.headroom();
-    if (then.isEmpty()) {
+  /**
+   * Of the truck as found, restored, and with each plan.
+   *
+   * @param found empty if it cannot drive there
+   */
+  public static List<Finding> of(Optional<Margins> found, Plan restored, List<Plan> plans) {
+    if (restored.margins.isEmpty()) {
       return List.of(RESTORED_CLIMBS_NO_MORE.with());
     }
-    Headroom repaired = then.get();
+    Margins repaired = restored.margins.get();
     Fluid binding = repaired.binding();
     List<Finding> says = new ArrayList<>();
-    if (now.isEmpty()) {
+    if (found.isEmpty()) {
       says.add(CLIMBS_NO_MORE.with());
     } else {
-      double cost = now.get().of(binding).peak() - repaired.of(binding).peak();
+      double cost = found.get().of(binding).peak() - repaired.of(binding).peak();
       says.add(cost > FELT ? COSTS.with(cost, binding) : NOTHING_WRONG_YET.with());
     }
     double left = repaired.of(binding).headroom();
@@ -90,7 +78,7 @@ public enum Repair implements Code {
                         c.plan.name,
                         c.plan.price,
                         c.plan.work,
-                        c.headroom.of(binding).headroom() - left)));
+                        c.margins.of(binding).headroom() - left)));
         return says;
       }
       case MARGINAL -> says.add(RESTORED_MARGINAL.with(left, binding, repaired.of(binding).band()));
@@ -100,10 +88,10 @@ public enum Repair implements Code {
         cheapest
             .map(
                 c -> {
-                  Fluid nearest = c.headroom.binding();
+                  Fluid nearest = c.margins.binding();
                   return PLAN_BUYS_THE_REST.with(
                       c.plan.name,
-                      c.headroom.of(nearest).headroom(),
+                      c.margins.of(nearest).headroom(),
                       nearest,
                       c.plan.price,
                       c.plan.work);
@@ -117,10 +105,10 @@ public enum Repair implements Code {
    */
   private static Optional<Held> cheapest(List<Plan> plans) {
     return plans.stream()
-        .flatMap(p -> p.headroom().map(h -> new Held(p, h)).stream())
-        .filter(Held::holds)
+        .flatMap(p -> p.margins.map(m -> new Held(p, m)).stream())
+        .filter(h -> h.margins.standing() == Standing.HOLDS)
         .min(
             Comparator.<Held>comparingDouble(h -> h.plan.price)
-                .thenComparingDouble(h -> -h.headroom.sure()));
+                .thenComparingDouble(h -> -h.margins.sure()));
   }
 }

@@ -2,6 +2,7 @@ package roadbreeze.core.haul;
 
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Margin;
@@ -31,6 +32,23 @@ public record PushedHaul(Rig coolantRig, Factors coolant, Rig panRig, Factors pa
         spread.nineInTen(judge.sources(), Uncertainty.Share::sump));
   }
 
+  /**
+   * A case's worst moments, each as sure as its pushed drive says. Where it comes to rest on no day
+   * its spread is that of the road itself, which takes longer.
+   *
+   * @throws roadbreeze.core.problem.NotConvergedException if it cannot drive there
+   */
+  public static Margins margins(Judge judge, HaulCase haul) {
+    PushedHaul pushed;
+    try {
+      pushed = of(judge, haul.setup());
+    } catch (RefusedException e) {
+      HaulCase.Driven driven = haul.drive();
+      return HaulBand.of(judge, driven).margins(driven.outcome());
+    }
+    return pushed.margins(haul);
+  }
+
   /** Of the coolant in nine of ten. */
   public Outcome.Peak coolant(HaulCase haul) {
     return haul.drive(coolantRig, coolant).outcome().coolant();
@@ -41,12 +59,7 @@ public record PushedHaul(Rig coolantRig, Factors coolant, Rig panRig, Factors pa
     return haul.drive(panRig, pan).outcome();
   }
 
-  /**
-   * The worst moments as computed, each as sure as its pushed drive says.
-   *
-   * @throws roadbreeze.core.problem.NotConvergedException if it cannot drive there
-   */
-  public Margins margins(HaulCase haul) {
+  private Margins margins(HaulCase haul) {
     Outcome usual = haul.drive().outcome();
     Outcome oil = oil(haul);
     return new Margins(

@@ -3,12 +3,8 @@ package roadbreeze.server.assess;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.function.Function;
-import roadbreeze.core.haul.HaulBand;
-import roadbreeze.core.haul.HaulCase;
-import roadbreeze.core.haul.PushedHaul;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
-import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Margin;
 import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.sizing.Standing;
@@ -70,11 +66,9 @@ public record Verdict(
     return of(job, build, setup -> job.judge(build).of(setup).margins());
   }
 
-  /** The same on the job's road, for those who look at many jobs; a job without one is held. */
-  static Verdict onRoad(JobContent job, Build build) {
-    return job.haul().journey() == null
-        ? of(job, build)
-        : of(job, build, setup -> sure(job.judge(build), job.driven(build)));
+  /** The same on the job's road; a job without one is held. */
+  public static Verdict onRoad(JobContent job, Build build) {
+    return of(job, build, setup -> job.margins(build));
   }
 
   private static Verdict of(JobContent job, Build build, Function<Setup, Margins> judged) {
@@ -88,18 +82,6 @@ public record Verdict(
     } catch (RefusedException e) {
       return none(job, build, List.of(), e); // a length cannot be
     }
-  }
-
-  /** Where it comes to rest on no day its spread is that of the road itself, which takes longer. */
-  private static Margins sure(Judge judge, HaulCase haul) {
-    PushedHaul pushed;
-    try {
-      pushed = PushedHaul.of(judge, haul.setup());
-    } catch (RefusedException e) {
-      HaulCase.Driven driven = haul.drive();
-      return HaulBand.of(judge, driven).margins(driven.outcome());
-    }
-    return pushed.margins(haul);
   }
 
   static Verdict of(JobContent job, Build build, Setup setup, Margins h) {

@@ -10,11 +10,13 @@ import java.util.Map;
 import roadbreeze.core.check.Stop;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.haul.HaulCase;
+import roadbreeze.core.haul.PushedHaul;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.core.rig.Assumed;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Limits;
+import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.sizing.Uncertainty;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedFan;
@@ -135,6 +137,18 @@ public record JobContent(
   public HaulCase drivenSomehow(Build build) {
     mayBeDriven();
     return haul.drivenSomehow(setup(build), limits());
+  }
+
+  /**
+   * Where a build stands against its limits: at the worst moments of the job's road, or held on its
+   * stretch where there is no road.
+   *
+   * @throws roadbreeze.core.problem.RefusedException if it cannot drive there, or must not
+   */
+  public Margins margins(Build build) {
+    return haul.journey() == null
+        ? judge(build).of(setup(build)).margins()
+        : PushedHaul.margins(judge(build), driven(build));
   }
 
   /** What a check has found dangerous stops all sizing until it is mended and checked again. */

@@ -3,6 +3,7 @@ package roadbreeze.server.ranking;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import roadbreeze.core.check.Check;
 import roadbreeze.core.check.Contradiction;
 import roadbreeze.core.check.Evidence;
@@ -14,8 +15,10 @@ import roadbreeze.core.check.Stop;
 import roadbreeze.core.check.Suspects;
 import roadbreeze.core.explain.Argument;
 import roadbreeze.core.explain.Code;
+import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Judge;
+import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.workorder.WorkOrder;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
@@ -149,13 +152,11 @@ record CheckResult(
     Repair.Plan restored = null;
     for (Build build : job.builds()) {
       if (build != found) {
-        Setup setup = job.setup(build);
         Changes changes = new Changes(build, found);
         Repair.Plan plan =
             new Repair.Plan(
                 build.name(),
-                setup,
-                job.judge(build),
+                margins(job, build),
                 changes.price(),
                 60.0 * WorkOrder.hands(changes.scope()));
         if (build.kind() == Build.Kind.RESTORED && restored == null) {
@@ -165,8 +166,14 @@ record CheckResult(
         }
       }
     }
-    return restored == null
-        ? List.of()
-        : Said.of(Repair.of(job.setup(found), job.judge(found), restored, plans));
+    return restored == null ? List.of() : Said.of(Repair.of(margins(job, found), restored, plans));
+  }
+
+  private static Optional<Margins> margins(JobContent job, Build build) {
+    try {
+      return Optional.of(job.margins(build));
+    } catch (NotConvergedException e) {
+      return Optional.empty();
+    }
   }
 }

@@ -10,7 +10,6 @@ import roadbreeze.core.workorder.Task;
 import roadbreeze.core.workorder.WorkOrder;
 import roadbreeze.core.workorder.WorkScope;
 import roadbreeze.core.workorder.WorkScope.Part;
-import roadbreeze.server.assess.Verdict;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
 import roadbreeze.server.build.MountingStrip;
@@ -32,7 +31,6 @@ import roadbreeze.server.switching.SwitchResult;
  * @param restoring minutes of hands that restoring the truck would take alone
  */
 public record WorkSheet(
-    List<Verdict> verdicts,
     List<PartsList.PartLine> parts,
     List<Said> comesOut,
     List<Said> fuses,
@@ -89,7 +87,6 @@ public record WorkSheet(
             .map(b -> WorkOrder.hands(new Changes(b, job.found()).scope()))
             .orElse(0);
     return new WorkSheet(
-        job.builds().stream().map(b -> Verdict.of(job, b)).toList(),
         parts.lines(),
         Said.of(parts.out()),
         Said.of(parts.fuses()),

@@ -2,6 +2,7 @@ package roadbreeze.server.ranking;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import jakarta.validation.Validation;
 import jakarta.validation.Validator;
@@ -17,6 +18,7 @@ import roadbreeze.core.check.Fault;
 import roadbreeze.core.check.Judgement.Verdict;
 import roadbreeze.core.check.Repair;
 import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.sizing.Fluid;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.check.CheckReading;
@@ -25,6 +27,7 @@ import roadbreeze.server.check.MomentRead;
 import roadbreeze.server.check.MomentRead.Instrument;
 import roadbreeze.server.check.NeedlePlace;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Said;
 import roadbreeze.server.yard.FaultWeights;
 
 class CheckResultTest {
@@ -145,15 +148,33 @@ class CheckResultTest {
   }
 
   @Test
-  void restoreFirstIsSaidWhereItIsTrueWithWhatAPlanWouldCost() {
-    JobContent mild = Jobs.with(Jobs.BUCKET, "haul.gradePercent", 4);
-    JobContent cool = Jobs.with(mild, "haul.ambientC", 15);
-    List<String> said = of(cool).repair().stream().map(s -> s.code()).toList();
-    assertThat(said).contains(Repair.RESTORE_FIRST.key(), Repair.NEED_NOT_BUY.key());
-    List<String> hot = of(Jobs.BUCKET).repair().stream().map(s -> s.code()).toList();
-    assertThat(hot)
-        .containsExactly(
+  void restoreFirstIsSaidWhereItIsTrueOfTheRoadWithWhatAPlanWouldCost() {
+    JobContent cold = Jobs.with(Jobs.BUCKET, "haul.journey.coldestC", 0);
+    JobContent winter = Jobs.with(cold, "haul.journey.hottestC", 5);
+    assertThat(repair(winter)).contains(Repair.RESTORE_FIRST.key(), Repair.NEED_NOT_BUY.key());
+    List<String> falls =
+        List.of(
             Repair.COSTS.key(), Repair.RESTORED_FALLS_SHORT.key(), Repair.PLAN_BUYS_THE_REST.key());
+    assertThat(repair(Jobs.BUCKET)).isEqualTo(falls);
+    // Without a road its worst stretch is held, on the day that is typed there.
+    assertThat(repair(Jobs.with(winter, "haul.journey", null))).isEqualTo(falls);
+    // What it costs is the distance between the two on the road, as the strip shows them.
+    Said costs = of(Jobs.HIVE).repair().get(0);
+    Fluid fluid = Jobs.HIVE.margins(Jobs.HIVE.build(Jobs.RESTORED)).binding();
+    assertThat(costs.code()).isEqualTo(Repair.COSTS.key());
+    assertThat(costs.values().get("fluid").word()).isEqualTo(fluid.key());
+    assertThat(costs.values().get("cost").value())
+        .isCloseTo(
+            peak(Jobs.HIVE.found(), fluid) - peak(Jobs.HIVE.build(Jobs.RESTORED), fluid),
+            within(0.01));
+  }
+
+  private static double peak(Build build, Fluid fluid) {
+    return Jobs.HIVE.driven(build).drive().outcome().of(fluid).value();
+  }
+
+  private static List<String> repair(JobContent job) {
+    return of(job).repair().stream().map(Said::code).toList();
   }
 
   @Test
