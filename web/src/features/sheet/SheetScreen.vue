@@ -15,6 +15,7 @@ import { dateOf, time } from '@/shared/ui/time'
 import { standingWord } from '@/shared/ui/words'
 import { money, yard } from '@/shared/ui/yard'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import { switched as switchedOf } from '@/features/switching/blowers'
 import RatingBar from '@/features/strip/RatingBar.vue'
 import PackSketch from './PackSketch.vue'
 import ProofTable from './ProofTable.vue'
@@ -38,7 +39,7 @@ const spent = (hands: number, waits: number) =>
   [hands ? time(hands) : '', waits ? `${time(waits)} waiting` : ''].filter(Boolean).join(' + ')
 const print = () => window.print()
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
-const switched = computed(() => job.build.fans.filter((f) => f.switchPoints))
+const switched = computed(() => switchedOf(job.build))
 const haul = computed(() => job.content.haul)
 const HOSES = [
   { key: 'name', label: 'Hose' },
@@ -161,7 +162,8 @@ const bends = (marks: WorkSheet['strips'][number]['marks']) =>
           <ul class="rows">
             <li>Thermostat {{ t(job.build.thermostat.startC, 0) }} to {{ t(job.build.thermostat.fullC, 0) }}</li>
             <li v-for="f in switched" :key="f.id">
-              {{ f.part.name }} on {{ t(f.switchPoints!.onC, 0) }}, off {{ t(f.switchPoints!.offC, 0) }}
+              {{ f.fan ? f.says : f.name }} on {{ t(f.points.onC, 0) }}, off {{ t(f.points.offC, 0) }},
+              {{ word(`choice.${f.points.sensor}`) }}
             </li>
             <li v-for="(f, i) in result.switching" :key="i" class="small">{{ say(f.said, unitWorld) }}</li>
           </ul>

@@ -6,10 +6,8 @@ import { useDriving } from '@/job/driving'
 import { useJob } from '@/job/useJob'
 import { later } from '@/shared/ui/later'
 import { useComputed } from '@/job/useComputed'
-import { fanName } from '@/features/heat/pack/geometry'
 import type {
   AnyPart,
-  FittedFan,
   SwitchPoints,
   SwitchProposal,
   SwitchResult,
@@ -22,6 +20,7 @@ import { format } from '@/shared/units/units'
 import { useAskedField } from '@/job/fields/fieldPlace'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import { blowers, switched as switchedOf, type Blower } from './blowers'
 import ProposalCurve from './ProposalCurve.vue'
 import TemperatureLadder from './TemperatureLadder.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
@@ -31,9 +30,9 @@ const SwitchRun = later(() => import('./SwitchRun.vue'))
 const job = useJob()
 useAskedField()
 const driving = useDriving()
-/** Only what is fed by wire can be switched: a fan on the belt has its clutch. */
-const fed = (f: FittedFan) => f.part.kind === 'ELECTRIC'
-const switched = computed(() => job.build.fans.filter((f) => fed(f) && f.switchPoints))
+const fans = computed(() => blowers(job.build))
+/** Switched fans of the pack: a fan of an oil cooler's own is set by itself. */
+const switched = computed(() => switchedOf(job.build).filter((f) => f.fan))
 const question = () => job.content && !job.dragging && { job: job.content, build: job.selected }
 const { result, problem } = useComputed<SwitchResult>('/api/compute/switching', question)
 const {
@@ -43,25 +42,24 @@ const {
 } = useComputed<SwitchProposal>('/api/compute/switch-proposal', () => switched.value.length > 0 && question())
 /** While a band is dragged the road itself is driven again and again. */
 const trace = computed(() => (driving.hasRoad && driving.trip?.trace) || result.value?.chosen.trace || null)
-/** All switched fans at the proposed points, each stage above the one before. */
+/** All switched fans of the pack at the proposed points, each stage above the one before. */
 function propose() {
   const best = proposal.value?.best
   if (!best) return
-  let stage = 0
-  const set = (f: FittedFan): FittedFan => {
-    if (!fed(f) || !f.switchPoints) return f
-    const up = proposal.value!.nextStageK * stage++
-    return { ...f, switchPoints: { ...f.switchPoints, onC: best.onC + up, offC: best.offC + up } }
-  }
-  job.edit(`builds.${job.selected}.fans`, job.build.fans.map(set))
+  let next = job.content
+  switched.value.forEach((f, stage) => {
+    const up = proposal.value!.nextStageK * stage
+    next = edited(next, f.path, { ...f.points, onC: best.onC + up, offC: best.offC + up })
+  })
+  job.replace(next)
 }
 /** Points that mend what was found, of one fan. */
 function mend(better: NonNullable<SwitchResult['findings'][number]['better']>) {
-  job.edit(`builds.${job.selected}.fans.${better.fan}.switchPoints`, better.points)
+  job.edit(fans.value.find((f) => f.id === better.fan)!.path, better.points)
 }
 /** What is set with one click, in words. */
 function setting(better: NonNullable<SwitchResult['findings'][number]['better']>): string {
-  const now = job.build.fans.find((f) => f.id === better.fan)?.switchPoints
+  const now = fans.value.find((f) => f.id === better.fan)?.points
   const to = better.points
   if (now && to.withAirConditioning !== now.withAirConditioning) return 'Let it run with the air conditioning'
   if (now && to.sensor !== now.sensor) return `Feel it by ${word(`choice.${to.sensor}`)}`
@@ -74,9 +72,10 @@ const SENSORS = (
 const duty = (fan: string) => result.value?.duties.find((d) => d.fan.id === fan)
 const span = (s: number) => (s < 90 ? `${Math.round(s)} s` : format(s / 60, 'period', unitWorld.value))
 const thermostat = computed(() => `builds.${job.selected}.thermostat` as const)
-const fanPath = (id: string) => `builds.${job.selected}.fans.${id}.switchPoints` as const
 /** Points that a fan starts with when a switch is given to it. */
 const USUAL: SwitchPoints = { onC: 103, offC: 98, sensor: 'HOSE_ADAPTER', withAirConditioning: false }
+const USUAL_IN_OIL: SwitchPoints = { onC: 95, offC: 85, sensor: 'GEARBOX', withAirConditioning: false }
+const sensorsOf = (f: Blower) => SENSORS.filter(([s]) => f.fan || s === 'OIL_FEED' || s === 'GEARBOX')
 const shelf = ref<'thermostats' | 'controllers' | 'caps' | null>(null)
 const opened = (part: AnyPart) => {
   const { startC, fullC } = part as ThermostatPart
@@ -88,15 +87,13 @@ function fit(part: AnyPart) {
   else if ('capKpa' in part) job.edit('rig.vehicle.cooling.capKpa', part.capKpa)
   else if ('hysteresisK' in part) {
     // A controller takes over every switched fan, or the first where none is.
-    const fans = switched.value.length ? switched.value : job.build.fans.filter(fed).slice(0, 1)
-    const set = (f: FittedFan) => {
-      const on = Math.min(part.onToC, Math.max(part.onFromC, f.switchPoints?.onC ?? USUAL.onC))
-      return { ...f, switchPoints: { ...(f.switchPoints ?? USUAL), onC: on, offC: on - part.hysteresisK } }
+    const taken = switched.value.length ? switched.value : fans.value.filter((f) => f.fan && f.fed).slice(0, 1)
+    let next = job.content
+    for (const f of taken) {
+      const on = Math.min(part.onToC, Math.max(part.onFromC, f.points?.onC ?? USUAL.onC))
+      next = edited(next, f.path, { ...(f.points ?? USUAL), onC: on, offC: on - part.hysteresisK })
     }
-    job.edit(
-      `builds.${job.selected}.fans`,
-      job.build.fans.map((f) => (fans.includes(f) ? set(f) : f)),
-    )
+    job.replace(next)
   }
 }
 /** When the first switched fan comes on. */
@@ -104,6 +101,7 @@ function fanOn(run: TripResult): string {
   const first = run.switched.find((s) => s.on)
   return first ? span(first.timeS) : switched.value.length ? 'never' : 'no switch'
 }
+const FLUID_NAMES = { COOLANT: 'coolant', FEED: 'oil feed', PAN: 'pan' } as const
 const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
 const RUNS = [
   { key: 'thermostat', label: 'Thermostat' },
@@ -141,45 +139,46 @@ const RUNS = [
           placeholder="not known"
         />
       </div>
-      <div v-for="(f, i) in job.build.fans" :key="f.id" class="fan">
+      <div v-for="f in fans" :key="f.id" class="fan">
         <div class="who">
           <div>
-            <h3>{{ fanName(i) }}</h3>
-            <p class="soft small">{{ f.part.name }}</p>
+            <h3>{{ f.name }}</h3>
+            <p class="soft small">{{ f.says }}</p>
           </div>
           <ToggleInput
-            v-if="fed(f)"
-            :model-value="!!f.switchPoints"
-            :label="`${fanName(i)} has a switch`"
-            @update:model-value="(on) => job.edit(fanPath(f.id), on ? USUAL : null)"
+            v-if="f.fed"
+            :model-value="!!f.points"
+            :label="`${f.name} has a switch`"
+            @update:model-value="(on) => job.edit(f.path, on ? (f.fan ? USUAL : USUAL_IN_OIL) : null)"
             >switched</ToggleInput
           >
         </div>
-        <p v-if="f.part.gripsFromC != null" class="small">
-          Its clutch follows {{ f.part.kind === 'VISCOUS' ? 'the air behind the radiator' : 'the coolant' }},
-          {{ t(f.part.gripsFromC) }} to {{ t(f.part.gripsFullyC!)
+        <p v-if="f.fan?.part.gripsFromC != null" class="small">
+          Its clutch follows {{ f.fan.part.kind === 'VISCOUS' ? 'the air behind the radiator' : 'the coolant' }},
+          {{ t(f.fan.part.gripsFromC) }} to {{ t(f.fan.part.gripsFullyC!)
           }}<template v-if="result?.clutch?.byAir"
             >: at the worst moment of this road that is coolant of {{ t(result.clutch.fromC) }} to
             {{ t(result.clutch.toC) }}</template
           >.
         </p>
-        <div v-if="fed(f) && f.switchPoints" class="fields">
-          <QuantityField label="Fan on" :path="`${fanPath(f.id)}.onC`" quantity="temperature" :step="1" big />
-          <QuantityField label="Fan off" :path="`${fanPath(f.id)}.offC`" quantity="temperature" :step="1" big />
+        <div v-if="f.points" class="fields">
+          <QuantityField label="Fan on" :path="`${f.path}.onC`" quantity="temperature" :step="1" big />
+          <QuantityField label="Fan off" :path="`${f.path}.offC`" quantity="temperature" :step="1" big />
           <div class="sensor">
             <span>Felt by</span>
             <el-select
-              :model-value="f.switchPoints.sensor"
-              :aria-label="`${fanName(i)}: felt by`"
-              @update:model-value="(to: string) => job.edit(`${fanPath(f.id)}.sensor`, to)"
+              :model-value="f.points.sensor"
+              :aria-label="`${f.name}: felt by`"
+              @update:model-value="(to: string) => job.edit(`${f.path}.sensor`, to)"
             >
-              <el-option v-for="[s, words] in SENSORS" :key="s" :value="s" :label="words" />
+              <el-option v-for="[s, words] in sensorsOf(f)" :key="s" :value="s" :label="words" />
             </el-select>
           </div>
           <ToggleInput
-            :model-value="f.switchPoints.withAirConditioning"
-            :label="`${fanName(i)} runs with the air conditioning`"
-            @update:model-value="(on) => job.edit(`${fanPath(f.id)}.withAirConditioning`, on)"
+            v-if="f.fan"
+            :model-value="f.points.withAirConditioning"
+            :label="`${f.name} runs with the air conditioning`"
+            @update:model-value="(on) => job.edit(`${f.path}.withAirConditioning`, on)"
             >with A/C</ToggleInput
           >
           <p v-if="duty(f.id)" class="duty small" :data-duty="f.id">
@@ -209,7 +208,9 @@ const RUNS = [
           {{ say(f.said, unitWorld) }}
           <p v-if="f.better" class="better">
             <button type="button" class="act" data-mend @click="mend(f.better)">{{ setting(f.better) }}</button>
-            <span class="small">coolant {{ t(f.better.coolantC) }}, loud {{ span(f.better.loudS) }}</span>
+            <span class="small"
+              >{{ FLUID_NAMES[f.better.fluid] }} {{ t(f.better.peakC) }}, loud {{ span(f.better.loudS) }}</span
+            >
           </p>
         </li>
       </ul>
@@ -259,8 +260,7 @@ const RUNS = [
               type="button"
               class="act"
               :disabled="
-                proposal.best.onC === switched[0]!.switchPoints!.onC &&
-                proposal.best.offC === switched[0]!.switchPoints!.offC
+                proposal.best.onC === switched[0]!.points.onC && proposal.best.offC === switched[0]!.points.offC
               "
               @click="propose"
             >

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { fanName } from '@/features/heat/pack/geometry'
 import { edited } from '@/job/origin'
 import { useJob } from '@/job/useJob'
 import { unitWorld } from '@/shared/ui/preferences'
@@ -8,6 +7,7 @@ import { format, roundValues } from '@/shared/units/units'
 import type { SwitchResult } from '@/shared/api/types'
 import { spread } from '@/shared/ui/spread'
 import { flag } from '@/shared/ui/words'
+import { switched } from './blowers'
 
 /**
  * One vertical scale with the thermostat and fan bands of every build, and all that else answers a temperature on the
@@ -31,7 +31,7 @@ const ticks = computed(() => roundValues(low, high, 'temperature', unitWorld.val
 const columns = computed(() =>
   job.content.builds.map((b, i) => ({
     b,
-    points: b.fans.map((f) => (f.part.kind === 'ELECTRIC' ? f.switchPoints : null)).filter((p) => p != null),
+    fans: switched(b),
     x: 62 + i * Math.min(62, 166 / job.content.builds.length),
     letter: flag(b, job.content.builds),
   })),
@@ -87,17 +87,17 @@ const grabbed = ref<{ fan: string; end: End; y: number; from: number } | null>(n
 const svg = ref<SVGSVGElement | null>(null)
 /** Degrees that a pixel of the screen is. */
 const perPixel = () => (high - low) / (((H - 28) / (H + 24)) * svg.value!.getBoundingClientRect().height)
-const mine = computed(() => job.build.fans.filter((f) => f.part.kind === 'ELECTRIC' && f.switchPoints))
+const mine = computed(() => switched(job.build))
 const ends = [
   ['onC', 'on'],
   ['offC', 'off'],
 ] as const
 /** On stays above off, by a degree at least. */
 function moved(fan: string, end: End, to: number) {
-  const points = job.build.fans.find((f) => f.id === fan)!.switchPoints!
+  const { path, points } = mine.value.find((f) => f.id === fan)!
   const free = end === 'onC' ? Math.max(points.offC + 1, to) : Math.min(points.onC - 1, to)
   const half = Math.round(Math.max(low, Math.min(high, free)) * 2) / 2
-  return edited(job.content, `builds.${job.selected}.fans.${fan}.switchPoints.${end}`, half)
+  return edited(job.content, `${path}.${end}`, half)
 }
 function grab(e: PointerEvent, fan: string, end: End, from: number) {
   ;(e.currentTarget as Element).setPointerCapture(e.pointerId)
@@ -169,10 +169,10 @@ const column = computed(() => columns.value.find((c) => c.b.id === job.selected)
         fill="var(--accent)"
       />
       <path
-        v-for="(p, k) in c.points"
-        :key="k"
+        v-for="({ id, points: p, fan }, k) in c.fans"
+        :key="id"
         :d="`M${c.x + 34 + 6 * k} ${y(p.offC)}V${y(p.onC)}m-8 0h16M${c.x + 26 + 6 * k} ${y(p.offC)}h16`"
-        stroke="var(--ink)"
+        :stroke="fan ? 'var(--ink)' : 'var(--marginal)'"
         stroke-width="4"
         fill="none"
       />
@@ -185,28 +185,29 @@ const column = computed(() => columns.value.find((c) => c.b.id === job.selected)
           v-for="[end, word] in ends"
           :key="end"
           :cx="column.x + 34 + 6 * k"
-          :cy="y(f.switchPoints![end])"
+          :cy="y(f.points[end])"
           r="11"
           class="grip"
           role="slider"
           tabindex="0"
           :data-grip="`${f.id} ${word}`"
-          :aria-label="`${fanName(job.build.fans.indexOf(f))} ${word}`"
+          :aria-label="`${f.name} ${word}`"
           :aria-valuemin="low"
           :aria-valuemax="high"
-          :aria-valuenow="f.switchPoints![end]"
-          :aria-valuetext="format(f.switchPoints![end], 'temperature', unitWorld)"
-          @pointerdown="grab($event, f.id, end, f.switchPoints![end])"
+          :aria-valuenow="f.points[end]"
+          :aria-valuetext="format(f.points[end], 'temperature', unitWorld)"
+          @pointerdown="grab($event, f.id, end, f.points[end])"
           @pointermove="drag"
           @pointerup="drop"
           @pointercancel="drop"
-          @keydown="nudge($event, f.id, end, f.switchPoints![end])"
+          @keydown="nudge($event, f.id, end, f.points[end])"
         />
       </template>
     </template>
   </svg>
   <p class="small key">
-    <i></i> thermostat opens <b>I</b> fan on and off <template v-if="devices.some((d) => d.oil)"><u></u> oil</template>
+    <i></i> thermostat opens <b>I</b> fan on and off
+    <template v-if="devices.some((d) => d.oil) || mine.some((f) => !f.fan)"><u></u> oil</template>
   </p>
 </template>
 

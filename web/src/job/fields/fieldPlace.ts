@@ -5,7 +5,7 @@ const PLACES: [RegExp, string][] = [
   [/^haul\./, 'haul'],
   [/^rig\.foundLines|^builds\.[^.]+\.lines/, 'lines'],
   [/^builds\.[^.]+\.strips/, 'mounting'],
-  [/^builds\.[^.]+\.(thermostat|fans\.[^.]+\.switchPoints)/, 'switching'],
+  [/^builds\.[^.]+\.(thermostat|fans\.[^.]+\.switchPoints|coolers\.[^.]+\.ownFanSwitch)/, 'switching'],
   [/^rig\.(obstacles|traverses)|^builds\./, 'heat'],
   [/^rig\.|^about\./, 'rig'],
 ]

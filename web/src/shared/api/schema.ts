@@ -1473,6 +1473,7 @@ export interface components {
             sealed: boolean;
             /** Format: double */
             ownFanM3s: number | null;
+            ownFanSwitch: components["schemas"]["SwitchPoints"] | null;
             /** Format: double */
             ratingFactor: number;
         };
@@ -1895,8 +1896,10 @@ export interface components {
         Better: {
             fan: string;
             points: components["schemas"]["SwitchPoints"];
+            /** @enum {string} */
+            fluid: "COOLANT" | "FEED" | "PAN";
             /** Format: double */
-            coolantC: number;
+            peakC: number;
             /** Format: double */
             loudS: number;
         };
@@ -4273,6 +4276,7 @@ export interface operations {
                  *                 "gapMm": 20,
                  *                 "sealed": true,
                  *                 "ownFanM3s": null,
+                 *                 "ownFanSwitch": null,
                  *                 "ratingFactor": 1
                  *               }
                  *             ],
@@ -5452,6 +5456,7 @@ export interface operations {
                  *                 "gapMm": 20,
                  *                 "sealed": true,
                  *                 "ownFanM3s": null,
+                 *                 "ownFanSwitch": null,
                  *                 "ratingFactor": 1
                  *               }
                  *             ],

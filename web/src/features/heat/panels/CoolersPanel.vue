@@ -60,6 +60,7 @@ function fitted(part: AnyPart, id = choosing.value || newId(build.value.coolers,
     sealed: true,
     ratingFactor: 1,
     ownFanM3s: null,
+    ownFanSwitch: null,
     leftMm: Math.round(opening.value.left + Math.min(60, Math.max(0, opening.value.width - p.widthMm))),
     bottomMm: Math.round(opening.value.bottom + Math.max(0, (opening.value.height - p.heightMm) * 0.6)),
   }
@@ -90,6 +91,7 @@ function put(place: FittedCooler['place'] | undefined) {
     ...c,
     place,
     ownFanM3s: place === 'ELSEWHERE' ? (c.ownFanM3s ?? 0.35) : null,
+    ownFanSwitch: place === 'ELSEWHERE' ? c.ownFanSwitch : null,
   })
 }
 const fits = (p: AnyPart) => {

@@ -119,7 +119,7 @@ public final class RichCase {
         y,
         0.02,
         false,
-        OptionalDouble.empty(),
+        Optional.empty(),
         1);
   }
 }

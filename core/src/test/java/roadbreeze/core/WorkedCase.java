@@ -160,7 +160,7 @@ public final class WorkedCase {
         0.25,
         0.02,
         true,
-        OptionalDouble.empty(),
+        Optional.empty(),
         1);
   }
 

@@ -70,7 +70,8 @@ public enum Breakage implements Code {
       case FAN_MOTOR, FAN_RELAY -> fan == FanUnit.Type.ELECTRIC;
       case CONTROLLER ->
           fan == FanUnit.Type.CONTROLLED
-              || setup.fitting().fans().size() > 1 && !setup.switchedFans().isEmpty();
+              || setup.fitting().fans().size() > 1
+                  && setup.fitting().fans().stream().anyMatch(f -> f.switched().isPresent());
       case CLUTCH -> fan == FanUnit.Type.VISCOUS;
       case OIL_HOSE -> !setup.fitting().coolers().isEmpty();
       case CONDENSER -> setup.truck().cores().condenser().isPresent();

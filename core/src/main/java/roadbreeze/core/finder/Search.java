@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
@@ -223,8 +222,7 @@ public record Search(
 
   /** A cooler as the search fits it: in front of everything, stood off and foamed round. */
   public static CoolerFit fit(OilCooler part, double x, double y) {
-    return new CoolerFit(
-        COOLER, part, CoolerFit.Place.FRONT, x, y, GAP, true, OptionalDouble.empty(), 1);
+    return new CoolerFit(COOLER, part, CoolerFit.Place.FRONT, x, y, GAP, true, Optional.empty(), 1);
   }
 
   /** The pack with the cooler in front of everything. */

@@ -9,6 +9,7 @@ import roadbreeze.core.circuit.HeatExchange;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.rig.FanSwitch;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.SwitchedFan;
@@ -78,12 +79,20 @@ public record HaulCase(
       Trace trace,
       Outcome outcome) {
 
-    /** Peak of the coolant where no switch is ever turned on, °C; empty if it gets nowhere so. */
+    /**
+     * Peak of the coolant where the driver turns none of his fans on, °C; empty if it gets nowhere
+     * so.
+     */
     public OptionalDouble forgotten() {
       double never = FanSwitch.TEMPERATURE.high();
       try {
         Driven without =
-            of.drive(rig, factors, switched.stream().map(f -> f.later(never)).toList());
+            of.drive(
+                rig,
+                factors,
+                switched.stream()
+                    .map(f -> f.points().sensor() == FanSensor.DRIVER ? f.later(never) : f)
+                    .toList());
         return OptionalDouble.of(without.outcome.coolant().value());
       } catch (RefusedException e) {
         return OptionalDouble.empty();

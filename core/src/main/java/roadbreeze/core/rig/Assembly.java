@@ -197,8 +197,8 @@ public final class Assembly {
       if (c.ownFan().isPresent()) {
         fans.add(
             new Fan(
-                new Name(c.name().id() + "-fan", Name.Noun.OIL_COOLER_FAN, c.name().number(), null),
-                FanCurve.fromFreeAirFlow(c.ownFan().getAsDouble()),
+                c.fanName(),
+                FanCurve.fromFreeAirFlow(c.ownFan().get().freeFlow()),
                 layer.outline(),
                 Fan.Mount.PUSHER));
       }

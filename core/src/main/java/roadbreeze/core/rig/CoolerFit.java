@@ -1,6 +1,6 @@
 package roadbreeze.core.rig;
 
-import java.util.OptionalDouble;
+import java.util.Optional;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.stack.Rectangle;
 
@@ -9,7 +9,7 @@ import roadbreeze.core.stack.Rectangle;
  *
  * @param gap between it and the core behind
  * @param sealed the gap is closed round its rim, so that no air gets round the cooler
- * @param ownFan free-air flow of its own fan, m³/s
+ * @param ownFan empty where it has none
  * @param ratingFactor measured over estimated conductance, 1 where no rating is known
  */
 public record CoolerFit(
@@ -20,7 +20,7 @@ public record CoolerFit(
     double y,
     double gap,
     boolean sealed,
-    OptionalDouble ownFan,
+    Optional<OwnFan> ownFan,
     double ratingFactor) {
 
   /** Where in depth, or away from the pack altogether. */
@@ -43,15 +43,19 @@ public record CoolerFit(
     return new CoolerFit(name, part, place, x, y, newGap, closed, ownFan, ratingFactor);
   }
 
+  /** Of its own fan. */
+  Name fanName() {
+    return new Name(name.id() + "-fan", Name.Noun.OIL_COOLER_FAN, name.number(), null);
+  }
+
   /** With its own fan at rest. */
   public CoolerFit withoutOwnFan() {
-    return new CoolerFit(
-        name, part, place, x, y, gap, sealed, OptionalDouble.empty(), ratingFactor);
+    return new CoolerFit(name, part, place, x, y, gap, sealed, Optional.empty(), ratingFactor);
   }
 
   /** Away from the pack, with a fan of its own. */
-  public CoolerFit elsewhere(double fan) {
+  public CoolerFit elsewhere(OwnFan fan) {
     return new CoolerFit(
-        name, part, Place.ELSEWHERE, 0, 0, gap, sealed, OptionalDouble.of(fan), ratingFactor);
+        name, part, Place.ELSEWHERE, 0, 0, gap, sealed, Optional.of(fan), ratingFactor);
   }
 }

@@ -41,6 +41,10 @@ public enum FanSensor implements Code {
     return place;
   }
 
+  public boolean inOil() {
+    return place == Place.OIL_FEED || place == Place.PAN;
+  }
+
   /** With which it follows, s; 0 for one that needs no time. */
   public double lag() {
     return lag;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.OilElement;
+import roadbreeze.core.explain.Name;
 
 /** A truck with a build on it. */
 public record Setup(Truck truck, Fitting fitting) {
@@ -34,20 +35,33 @@ public record Setup(Truck truck, Fitting fitting) {
   }
 
   /**
-   * Electric fans with a switch of their own; where the truck's sensor reads too low they all come
-   * later.
+   * Electric fans with a switch of their own, those of oil coolers last, as in the rig; where the
+   * truck's sensor reads too low all that the coolant switches come later.
    */
   public List<SwitchedFan> switchedFans() {
     List<SwitchedFan> switched = new ArrayList<>();
-    double late = fitting.condition().sensorOffset();
-    for (int i = 0; i < fitting.fans().size(); i++) {
-      FanFit fan = fitting.fans().get(i);
-      int index = i;
-      fan.switched()
-          .filter(s -> fan.part().kind() == FanUnit.Type.ELECTRIC)
-          .ifPresent(s -> switched.add(new SwitchedFan(index, fan.name(), s.later(late))));
+    int index = 0;
+    for (FanFit fan : fitting.fans()) {
+      if (fan.part().kind() == FanUnit.Type.ELECTRIC) {
+        add(switched, index, fan.name(), fan.switched());
+      }
+      index++;
+    }
+    for (CoolerFit cooler : fitting.coolers()) {
+      if (cooler.ownFan().isPresent()) {
+        add(switched, index++, cooler.fanName(), cooler.ownFan().get().switched());
+      }
     }
     return switched;
+  }
+
+  private void add(List<SwitchedFan> to, int index, Name name, Optional<FanSwitch> points) {
+    points.ifPresent(p -> to.add(new SwitchedFan(index, name, p.later(readsLow(p.sensor())))));
+  }
+
+  /** What the sensor of a fan's switch reads too low, K. */
+  public double readsLow(FanSensor sensor) {
+    return sensor.inOil() ? 0 : fitting.condition().sensorOffset();
   }
 
   /** A driver can hold its fans on, by their switch or by that of a controlled clutch. */

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Name;
@@ -94,7 +93,7 @@ public record Disputes(
             USUAL_Y,
             Search.GAP,
             true,
-            OptionalDouble.empty(),
+            Optional.empty(),
             1);
     return setup.with(setup.fitting().withCoolers(List.of(usual)));
   }

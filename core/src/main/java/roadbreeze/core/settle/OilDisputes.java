@@ -10,6 +10,7 @@ import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.OilCooler;
+import roadbreeze.core.rig.OwnFan;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.settle.Dispute.Measure;
 
@@ -80,7 +81,9 @@ final class OilDisputes {
             .effect(OilSays.AIR_GETS_ROUND);
     Held elsewhere =
         trial
-            .side(OilSays.PLACE_ELSEWHERE, setup.with(f.withFirst(first.elsewhere(OWN_FAN))))
+            .side(
+                OilSays.PLACE_ELSEWHERE,
+                setup.with(f.withFirst(first.elsewhere(new OwnFan(OWN_FAN)))))
             .effect(OilSays.REACHED_BY_MUD, OWN_FAN)
             .effect(OilSays.ANOTHER_FAN);
     List<Held> sides = List.of(tight, gap, elsewhere);

@@ -313,6 +313,7 @@ final class TimeDisputes {
     Setup fixed = switchedAt(setup, on, on - FIXED_BAND, FanSensor.HOSE_ADAPTER);
     List<OnRoad> sides = new ArrayList<>();
     setup.switchedFans().stream()
+        .filter(f -> !f.ofCooler())
         .findFirst()
         .map(SwitchedFan::points)
         .ifPresent(

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roadbreeze.core.haul.HaulCase.Driven;
+import roadbreeze.core.haul.Outcome;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.rig.FanSwitch;
 import roadbreeze.core.rig.SwitchedFan;
+import roadbreeze.core.sizing.Fluid;
 
 /**
  * Other points of one switched fan that mend a finding, driven over the same road: they break no
@@ -15,10 +17,9 @@ import roadbreeze.core.rig.SwitchedFan;
  *
  * @param place of the fan among the switched ones
  * @param points as they are to be set
- * @param coolant at its worst with them, °C
- * @param loud with them, s
+ * @param outcome with them
  */
-public record BetterPoints(int place, FanSwitch points, double coolant, double loud) {
+public record BetterPoints(int place, FanSwitch points, Outcome outcome) {
   /** Off stands so much above the thermostat's full opening, K. */
   private static final double ABOVE_FULL = 1;
 
@@ -52,12 +53,15 @@ public record BetterPoints(int place, FanSwitch points, double coolant, double l
   static Optional<BetterPoints> earlier(Driven driven, int k) {
     FanSwitch p = driven.switched().get(k).points();
     double band = p.on() - p.off();
-    double start = driven.rig().coolantLoop().thermostat().startToOpen();
-    double first = Math.min(p.on(), SwitchCheck.lowestLimit(driven)) - STEP;
-    for (double on = first; on > start + UNDER_LIMIT; on -= STEP) {
+    Fluid fluid = SwitchCheck.cooledBy(driven.switched().get(k));
+    double idle =
+        fluid == Fluid.COOLANT
+            ? driven.rig().coolantLoop().thermostat().startToOpen()
+            : driven.of().limits().overcooledPan();
+    double first = Math.min(p.on(), SwitchCheck.limit(driven, p.sensor())) - STEP;
+    for (double on = first; on > idle + UNDER_LIMIT; on -= STEP) {
       Optional<BetterPoints> kept =
-          tried(driven, k, p, on, on - band)
-              .filter(b -> b.coolant <= driven.outcome().coolant().limit());
+          tried(driven, k, p, on, on - band).filter(b -> b.outcome.of(fluid).headroom() >= 0);
       if (kept.isPresent()) {
         return kept;
       }
@@ -83,7 +87,7 @@ public record BetterPoints(int place, FanSwitch points, double coolant, double l
   private static Optional<BetterPoints> tried(
       Driven driven, int k, FanSwitch from, double on, double off) {
     boolean possible =
-        on <= SwitchCheck.lowestLimit(driven) - UNDER_LIMIT
+        on <= SwitchCheck.limit(driven, from.sensor()) - UNDER_LIMIT
             && FanSwitch.TEMPERATURE.contains(on)
             && FanSwitch.TEMPERATURE.contains(off);
     return possible
@@ -103,10 +107,8 @@ public record BetterPoints(int place, FanSwitch points, double coolant, double l
         return Optional.empty();
       }
       // What a sensor reads too low is set as much lower.
-      double late = driven.of().setup().fitting().condition().sensorOffset();
-      return Optional.of(
-          new BetterPoints(
-              k, points.later(-late), with.outcome().coolant().value(), with.outcome().loud()));
+      double late = driven.of().setup().readsLow(points.sensor());
+      return Optional.of(new BetterPoints(k, points.later(-late), with.outcome()));
     } catch (RefusedException e) {
       return Optional.empty();
     }

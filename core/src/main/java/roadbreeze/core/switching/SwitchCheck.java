@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
@@ -19,6 +20,7 @@ import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.rig.FanSwitch;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.SwitchedFan;
+import roadbreeze.core.sizing.Fluid;
 import roadbreeze.core.stack.LayerRole;
 
 /**
@@ -89,6 +91,9 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
     for (int k = 0; k < switched.size(); k++) {
       judge(driven, k, duties.get(k), found);
       for (int other = 0; other < k; other++) {
+        if (switched.get(k).ofCooler()) {
+          continue; // no stage of the pack's
+        }
         double apart = switched.get(k).points().on() - switched.get(other).points().on();
         if (Math.abs(apart) < ONE_POINT) {
           found.add(
@@ -101,7 +106,7 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
         }
       }
     }
-    late(driven, switched, duties, found);
+    late(driven, switched, found);
     condenser(driven, found);
     warns(driven, warning, found);
     clutch(driven, found);
@@ -164,7 +169,7 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
     Thermostat thermostat = driven.rig().coolantLoop().thermostat();
     double start = thermostat.startToOpen();
     double full = thermostat.fullOpen();
-    double limit = lowestLimit(driven);
+    double limit = limit(driven, points.sensor());
     boolean byEngine = points.sensor().place() == FanSensor.Place.ENGINE_OUTLET;
     if (points.withAirConditioning() && airConditioned(driven)) {
       found.add(plain(SwitchFinding.RUNS_WITH_AIR_CONDITIONING.with(name)));
@@ -173,9 +178,9 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
       driven.forgotten().ifPresent(t -> found.add(plain(SwitchFinding.BY_HAND.with(name, t))));
     }
     if (duty.firstOn().isEmpty()) {
-      double highest = highest(driven);
+      double highest = highest(driven, points.sensor());
       found.add(
-          byEngine && points.on() >= limit
+          points.on() >= limit
               ? waits(driven, k, limit)
               : plain(SwitchFinding.NEVER_NEEDED.with(name, highest)));
       return;
@@ -189,7 +194,7 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
               how.with(name, points.off(), start, full, duty.rests(), duty.after()),
               BetterPoints.resting(driven, k, full)));
     }
-    if (byEngine && points.on() >= limit) {
+    if (points.on() >= limit) {
       found.add(waits(driven, k, limit));
     }
     double perHour = duty.startsPerHour();
@@ -217,8 +222,16 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
         BetterPoints.earlier(driven, k));
   }
 
-  private static double highest(Driven driven) {
-    return driven.trace().moments().stream().mapToDouble(Trace.Moment::coolant).max().orElse(0);
+  /** What a sensor is in at its hottest, °C. */
+  private static double highest(Driven driven, FanSensor sensor) {
+    ToDoubleFunction<Trace.Moment> felt =
+        switch (sensor.place()) {
+          case ENGINE_OUTLET -> Trace.Moment::coolant;
+          case RADIATOR_OUTLET -> Trace.Moment::outletTank;
+          case OIL_FEED -> Trace.Moment::feed;
+          case PAN -> Trace.Moment::sump;
+        };
+    return driven.trace().moments().stream().mapToDouble(felt).max().orElse(0);
   }
 
   private static boolean airConditioned(Driven driven) {
@@ -232,8 +245,8 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
 
   /** Air conditioning that stands without any fan. */
   private static void condenser(Driven driven, List<Found> found) {
-    List<SwitchedFan> switched = driven.switched();
-    boolean others = driven.rig().fanSettings().size() > switched.size();
+    List<SwitchedFan> switched = driven.switched().stream().filter(f -> !f.ofCooler()).toList();
+    boolean others = driven.of().setup().fitting().fans().size() > switched.size();
     if (switched.isEmpty() || others || !hasCondenser(driven)) {
       return;
     }
@@ -242,7 +255,8 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
     for (Trace.Moment m : driven.trace().moments()) {
       boolean stands = m.speed() < STANDS && m.engineRpm() > 0;
       boolean cools = driven.of().trip().habitsAt(m.distance()).airConditioning();
-      if (stands && cools && m.fans().fastest() <= 0) {
+      boolean blown = switched.stream().anyMatch(f -> m.fans().share()[f.index()] > 0);
+      if (stands && cools && !blown) {
         still += m.time() - before.time();
       }
       before = m;
@@ -261,7 +275,7 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
     }
     double at = warning.getAsDouble();
     double limit = lowestLimit(driven);
-    double highest = highest(driven);
+    double highest = highest(driven, FanSensor.CYLINDER_HEAD);
     if (at >= limit) {
       found.add(plain(SwitchFinding.WARNS_TOO_LATE.with(at, limit)));
     } else if (highest >= at && driven.outcome().coolant().headroom() >= 0) {
@@ -293,34 +307,50 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
     }
   }
 
-  /** The limit passed on the way with the fans switched, and kept with them on from the start. */
-  private static void late(
-      Driven driven, List<SwitchedFan> switched, List<Duty> duties, List<Found> found) {
-    Outcome.Peak now = driven.outcome().coolant();
-    if (switched.isEmpty() || now.headroom() >= 0) {
+  /** A limit passed on the way with the fans switched, and kept with them on from the start. */
+  private static void late(Driven driven, List<SwitchedFan> switched, List<Found> found) {
+    Outcome now = driven.outcome();
+    List<SwitchedFan> asked =
+        switched.stream().filter(f -> now.of(cooledBy(f)).headroom() < 0).toList();
+    if (asked.isEmpty()) {
       return;
     }
     Trip forced = driven.of().trip().always(Habits::withFanFull);
-    Outcome.Peak early =
-        driven.of().with(forced).drive(driven.rig(), driven.factors()).outcome().coolant();
-    if (early.headroom() < 0) {
-      return;
-    }
-    for (int k = 0; k < switched.size(); k++) {
-      found.add(
-          new Found(
-              SwitchFinding.TOO_LATE.with(
-                  duties.get(k).fan(),
-                  switched.get(k).points().on(),
-                  now.value(),
-                  now.limit(),
-                  early.value()),
-              BetterPoints.earlier(driven, k)));
+    Outcome early = driven.of().with(forced).drive(driven.rig(), driven.factors()).outcome();
+    for (SwitchedFan fan : asked) {
+      Fluid fluid = cooledBy(fan);
+      if (early.of(fluid).headroom() >= 0) {
+        found.add(
+            new Found(
+                SwitchFinding.TOO_LATE.with(
+                    fan.name(),
+                    fan.points().on(),
+                    fluid,
+                    now.of(fluid).value(),
+                    now.of(fluid).limit(),
+                    early.of(fluid).value()),
+                BetterPoints.earlier(driven, switched.indexOf(fan))));
+      }
     }
   }
 
+  /** What a fan is there for. */
+  public static Fluid cooledBy(SwitchedFan fan) {
+    return fan.ofCooler() ? Fluid.PAN : Fluid.COOLANT;
+  }
+
+  /** The limit of what a sensor is in, where it is lowest, °C; infinite where there is none. */
+  static double limit(Driven driven, FanSensor sensor) {
+    return switch (sensor.place()) {
+      case ENGINE_OUTLET -> lowestLimit(driven);
+      case RADIATOR_OUTLET -> Double.POSITIVE_INFINITY;
+      case OIL_FEED -> driven.of().limits().feed();
+      case PAN -> driven.of().limits().pan();
+    };
+  }
+
   /** The limit of the coolant where it is lowest, °C. */
-  static double lowestLimit(Driven driven) {
+  private static double lowestLimit(Driven driven) {
     var limit = Outcome.coolantLimit(driven.trace(), driven.of().setup(), driven.of().limits());
     return driven.trace().moments().stream().mapToDouble(limit).min().orElseThrow();
   }

@@ -15,6 +15,7 @@ public enum SwitchFinding implements Code {
   TOO_LATE(
       "fan NAME",
       "on TEMPERATURE",
+      "fluid WORD",
       "reached TEMPERATURE",
       "limit TEMPERATURE",
       "earlier TEMPERATURE"),

@@ -14,8 +14,9 @@ import roadbreeze.core.sizing.Fluid;
 import roadbreeze.core.sizing.Margin;
 
 /**
- * Switch points tried over a road: all switched fans together, the second and later ones a few
- * kelvin above the first, each with every usual hysteresis.
+ * Switch points tried over a road: all switched fans of the pack together, the second and later
+ * ones a few kelvin above the first, each with every usual hysteresis. A fan of an oil cooler's own
+ * stays as it is set.
  *
  * @param tried in the order of their on-points
  * @param today as it is set
@@ -44,7 +45,7 @@ public record SwitchProposal(List<Option> tried, Option today, Optional<Option> 
       double on, double off, double sure, Outcome outcome, int starts, double perHour) {}
 
   /**
-   * @param driven with at least one switched fan
+   * @param driven with at least one switched fan of the pack
    * @param band of its worst moments; that of other switch points is taken to be the same
    */
   public static SwitchProposal of(Driven driven, HaulBand band) {
@@ -61,7 +62,8 @@ public record SwitchProposal(List<Option> tried, Option today, Optional<Option> 
         points.parallelStream()
             .map(p -> option(with(driven, switched, p[0], p[1]), band, p[0], p[1]))
             .toList();
-    FanSwitch first = switched.get(0).points();
+    FanSwitch first =
+        switched.stream().filter(f -> !f.ofCooler()).findFirst().orElseThrow().points();
     Option today = option(driven, band, first.on(), first.off());
     return new SwitchProposal(
         tried,
@@ -76,8 +78,13 @@ public record SwitchProposal(List<Option> tried, Option today, Optional<Option> 
   /** The same road with the first fan switched so, and the others above it. */
   private static Driven with(Driven driven, List<SwitchedFan> switched, double on, double off) {
     List<SwitchedFan> set = new ArrayList<>();
+    double up = -NEXT_STAGE;
     for (SwitchedFan fan : switched) {
-      double up = NEXT_STAGE * set.size();
+      if (fan.ofCooler()) {
+        set.add(fan);
+        continue;
+      }
+      up += NEXT_STAGE;
       double at = Math.min(FanSwitch.TEMPERATURE.high(), on + up);
       set.add(
           new SwitchedFan(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,7 +48,7 @@ class AssemblyTest {
         y,
         0.02,
         true,
-        OptionalDouble.empty(),
+        Optional.empty(),
         1);
   }
 
@@ -85,7 +86,7 @@ class AssemblyTest {
     CoolerFit still = at(CoolerFit.Place.ELSEWHERE, 0, 0, "a");
     assertThat(solve(with(PLAN.fitting().withCoolers(List.of(still)))).heat().coolers().get("a"))
         .isZero();
-    Setup blown = with(PLAN.fitting().withCoolers(List.of(still.elsewhere(0.35))));
+    Setup blown = with(PLAN.fitting().withCoolers(List.of(still.elsewhere(new OwnFan(0.35)))));
     assertThat(solve(blown).heat().coolers().get("a")).isGreaterThan(2000);
     Rig rig = Assembly.rig(blown);
     assertThat(rig.stack().fans()).extracting(f -> f.name().id()).contains("a-fan");

@@ -17,9 +17,11 @@ import roadbreeze.core.haul.HaulRun;
 import roadbreeze.core.haul.Road;
 import roadbreeze.core.haul.Trip;
 import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.rig.FanSwitch;
+import roadbreeze.core.rig.OwnFan;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Limits;
@@ -35,8 +37,12 @@ class SwitchCheckTest {
   private static HaulCase.Driven drive(double ambient, FanSwitch points) {
     Setup plain = WorkedCase.setup(true);
     FanFit fan = plain.fitting().fans().get(0);
-    Setup setup =
-        plain.with(plain.fitting().withFans(List.of(fan.withSwitched(Optional.of(points)))));
+    return drive(
+        ambient,
+        plain.with(plain.fitting().withFans(List.of(fan.withSwitched(Optional.of(points))))));
+  }
+
+  private static HaulCase.Driven drive(double ambient, Setup setup) {
     Road road =
         new Road(
             List.of(
@@ -84,10 +90,44 @@ class SwitchCheckTest {
         HaulCase.Driven mended = drive(36, better.points());
         assertThat(SwitchCheck.of(mended, NO_LAMP).found())
             .noneMatch(f -> f.finding().code() == found.finding().code());
-        assertThat(mended.outcome().coolant().value()).isCloseTo(better.coolant(), within(1e-9));
+        assertThat(mended.outcome().coolant().value())
+            .isCloseTo(better.outcome().coolant().value(), within(1e-9));
         assertThat(mended.outcome().coolant().headroom()).isGreaterThanOrEqualTo(0);
       }
     }
+  }
+
+  /** A cooler away from the pack whose own fan the oil lets run. */
+  @Test
+  void aFanOfAnOilCoolersOwnIsSwitchedByTheOil() {
+    FanSwitch pan = new FanSwitch(90, 82, FanSensor.GEARBOX);
+    HaulCase.Driven driven = drive(36, oilFan(Optional.of(pan)));
+    HaulCase.Driven always = drive(36, oilFan(Optional.empty()));
+    SwitchCheck check = SwitchCheck.of(driven, NO_LAMP);
+    SwitchCheck.Duty duty = check.duties().get(0);
+    assertThat(driven.trace().at(duty.firstOn().getAsDouble()).sump()).isCloseTo(90, within(0.1));
+    assertThat(duty.runs()).isBetween(60.0, always.trace().last().time() - 600);
+    assertThat(driven.outcome().pan().value())
+        .isBetween(85.0, drive(36, oilFan(Optional.of(pan.later(20)))).outcome().pan().value() - 1);
+    assertThat(check.found())
+        .extracting(f -> f.finding().code())
+        .containsExactly(SwitchFinding.SOUND);
+    // Over the pan's limit it waits for too long; a setting that keeps it is one click away.
+    double limit = Limits.DEFAULT.pan();
+    SwitchCheck late =
+        SwitchCheck.of(
+            drive(36, oilFan(Optional.of(new FanSwitch(limit + 8, 90, FanSensor.GEARBOX)))),
+            NO_LAMP);
+    SwitchCheck.Found found = late.found().get(0);
+    assertThat(found.finding().code()).isEqualTo(SwitchFinding.WAITS_PAST_LIMIT);
+    assertThat(found.better().orElseThrow().points().on()).isLessThan(limit);
+    assertThat(found.better().orElseThrow().outcome().pan().headroom()).isGreaterThanOrEqualTo(0);
+  }
+
+  private static Setup oilFan(Optional<FanSwitch> points) {
+    Setup plain = WorkedCase.setup(true);
+    CoolerFit aside = WorkedCase.cooler().elsewhere(new OwnFan(0.35, points));
+    return plain.with(plain.fitting().withFirst(aside));
   }
 
   @Test

@@ -16,6 +16,7 @@ import roadbreeze.server.row.Row;
  * @param gapMm between it and the core behind
  * @param sealed the gap is closed round its rim, so that no air gets round the cooler
  * @param ownFanM3s free-air flow of its own fan, null without one
+ * @param ownFanSwitch what lets that run, null where it always does
  * @param ratingFactor measured over estimated conductance, 1 where no rating is known
  */
 public record FittedCooler(
@@ -27,18 +28,20 @@ public record FittedCooler(
     @Within(min = 0, max = 300, kind = Kind.SIZE) double gapMm,
     boolean sealed,
     @Within(min = 0.02, max = 2, kind = Kind.AIRFLOW) Double ownFanM3s,
+    @Nullable @Valid SwitchPoints ownFanSwitch,
     @Within(min = 0.3, max = 3) double ratingFactor)
     implements Row {
 
   /** The same with the gap behind it closed round its rim. */
   public FittedCooler withRimSealed() {
     return new FittedCooler(
-        id, part, place, leftMm, bottomMm, gapMm, true, ownFanM3s, ratingFactor);
+        id, part, place, leftMm, bottomMm, gapMm, true, ownFanM3s, ownFanSwitch, ratingFactor);
   }
 
-  /** The same blown by another fan of its own, or by none. */
+  /** The same blown by another fan of its own, switched as it was, or by none. */
   public FittedCooler withOwnFan(@Nullable Double freeFlow) {
+    SwitchPoints points = freeFlow == null ? null : ownFanSwitch;
     return new FittedCooler(
-        id, part, place, leftMm, bottomMm, gapMm, sealed, freeFlow, ratingFactor);
+        id, part, place, leftMm, bottomMm, gapMm, sealed, freeFlow, points, ratingFactor);
   }
 }

@@ -1,5 +1,6 @@
 package roadbreeze.server.build;
 
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -15,6 +16,7 @@ import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.OtherCooler;
+import roadbreeze.core.rig.OwnFan;
 import roadbreeze.core.stack.LayerRole;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.PartMapper;
@@ -80,10 +82,14 @@ public final class FittingMapper {
               Units.mm(c.bottomMm()),
               Units.mm(c.gapMm()),
               c.sealed(),
-              Units.optional(c.ownFanM3s()),
+              Optional.ofNullable(c.ownFanM3s()).map(flow -> ownFan(flow, c.ownFanSwitch())),
               c.ratingFactor()));
     }
     return fits;
+  }
+
+  private static OwnFan ownFan(double freeFlow, @Nullable SwitchPoints points) {
+    return new OwnFan(freeFlow, Optional.ofNullable(points).map(SwitchPoints::toCore));
   }
 
   private static List<FanFit> fans(Build b, RigSection rig) {

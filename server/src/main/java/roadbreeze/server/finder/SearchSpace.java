@@ -318,6 +318,7 @@ final class SearchSpace {
         millimetres(Search.GAP),
         true,
         null,
+        null,
         1);
   }
 

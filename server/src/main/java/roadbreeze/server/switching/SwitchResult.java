@@ -9,6 +9,8 @@ import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.Trace;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.rig.SwitchedFan;
+import roadbreeze.core.sizing.Fluid;
 import roadbreeze.core.switching.BetterPoints;
 import roadbreeze.core.switching.ClutchBand;
 import roadbreeze.core.switching.SwitchCheck;
@@ -60,16 +62,20 @@ public record SwitchResult(
    * Points of one fan that mend a finding.
    *
    * @param fan its id
-   * @param coolantC at its worst with them
+   * @param fluid what the fan is there for
+   * @param peakC of that with them
    * @param loudS with them
    */
-  public record Better(String fan, SwitchPoints points, double coolantC, double loudS) {
+  public record Better(String fan, SwitchPoints points, Fluid fluid, double peakC, double loudS) {
     private static Better of(BetterPoints b, HaulCase.Driven driven) {
+      SwitchedFan fan = driven.switched().get(b.place());
+      Fluid fluid = SwitchCheck.cooledBy(fan);
       return new Better(
-          driven.switched().get(b.place()).name().id(),
+          fan.name().id(),
           SwitchPoints.of(b.points()),
-          b.coolant(),
-          b.loud());
+          fluid,
+          b.outcome().of(fluid).value(),
+          b.outcome().loud());
     }
   }
 
@@ -147,7 +153,7 @@ public record SwitchResult(
   }
 
   /**
-   * Other switch points over the same road; none where the build has no switched fan.
+   * Other switch points over the same road; none where no fan of the pack is switched.
    *
    * @param today as it is set
    * @param best null where none keeps every limit in nine of ten
@@ -181,7 +187,7 @@ public record SwitchResult(
 
     static Proposed of(JobContent job, Build build) {
       Setup setup = job.setup(build);
-      if (setup.switchedFans().isEmpty()) {
+      if (setup.switchedFans().stream().allMatch(SwitchedFan::ofCooler)) {
         return new Proposed(List.of(), null, null, SwitchProposal.NEXT_STAGE);
       }
       HaulCase.Driven driven = job.drivenSomehow(build).drive();

@@ -11,10 +11,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
+import roadbreeze.server.build.SwitchPoints;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.line.LineResult;
 import roadbreeze.server.parts.CoolerPart;
@@ -90,6 +92,7 @@ class RandomJobsTest {
         50 * random.nextDouble(),
         random.nextBoolean(),
         random.nextBoolean() ? 0.3 : null,
+        random.nextBoolean() ? new SwitchPoints(95, 85, FanSensor.GEARBOX, false) : null,
         0.5 + random.nextDouble());
   }
 

@@ -61,6 +61,21 @@ class MatrixTest {
     }
   }
 
+  /** What colder days tell of a hotter one spares drives and changes no answer. */
+  @Test
+  void aDayOfTheSweepIsThatDayByItself() {
+    for (int truck = 0; truck < YARD.size(); truck++) {
+      for (int road = truck % 2; road < Road.all().size(); road += 2) {
+        MatrixCell.Pushed pushed =
+            MatrixCell.Pushed.of(ASK.trucks().get(truck), Road.all().get(road)).orElseThrow();
+        assertThat(MatrixCell.of(ASK, truck, road).heats())
+            .as("truck %d on road %d", truck, road)
+            .containsExactlyElementsOf(
+                MatrixAsk.HEATS.stream().map(hottest -> pushed.at(hottest, null)).toList());
+      }
+    }
+  }
+
   @Test
   void aCellIsWhatTheStripOfTheJobSays() {
     Road tallow = Road.all().get(0);

@@ -1,0 +1,16 @@
+package roadbreeze.core.rig;
+
+import java.util.Optional;
+
+/**
+ * A fan that blows one oil cooler alone.
+ *
+ * @param freeFlow in free air, m³/s
+ * @param switched by a temperature; empty where it always runs
+ */
+public record OwnFan(double freeFlow, Optional<FanSwitch> switched) {
+  /** One that always runs. */
+  public OwnFan(double freeFlow) {
+    this(freeFlow, Optional.empty());
+  }
+}
