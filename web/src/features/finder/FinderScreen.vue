@@ -55,7 +55,9 @@ const question = computed(() => {
   const base = builds.find((b) => b.id === asked.build)
   const searched = (Object.keys(shelves) as (keyof typeof shelves)[]).filter((key) => asked[key])
   return [
-    `${haul.road}, ${format(haul.gradePercent, 'percent', unitWorld.value)}, ${format(haul.speedKmh, 'speed', unitWorld.value)}, ${format(haul.ambientC, 'temperature', unitWorld.value, 0)}`,
+    haul.journey
+      ? `${haul.journey.name} from end to end, ${format(haul.journey.hottestC, 'temperature', unitWorld.value, 0)} in the afternoon`
+      : `${haul.road}, ${format(haul.gradePercent, 'percent', unitWorld.value)}, ${format(haul.speedKmh, 'speed', unitWorld.value)}, ${format(haul.ambientC, 'temperature', unitWorld.value, 0)}`,
     `from ${base?.name ?? ''}`,
     `at most ${money(asked.budget)}, ${time(asked.hours * 60)} and ${format(asked.amps, 'current', unitWorld.value)}`,
     ['oil coolers', ...searched.map((key) => shelves[key])].join(', '),
@@ -77,7 +79,7 @@ const ended = computed(() =>
     <section class="panel ask">
       <header>
         <h2>Find parts</h2>
-        <span class="soft small">{{ job.content.haul.road }}</span>
+        <span class="soft small">{{ job.content.haul.journey?.name ?? job.content.haul.road }}</span>
       </header>
       <div class="labelled">
         Start from
@@ -180,7 +182,11 @@ const ended = computed(() =>
       </p>
       <p v-else-if="!state" class="soft hint">
         The search lays every cooler of the catalogue into the measured opening, clear of what stands in it, and works
-        each build out on {{ job.content.haul.road }}. It goes on if you leave this screen.
+        each build out on {{ job.content.haul.road
+        }}<template v-if="job.content.haul.journey"
+          >, held until it settles; what none beats there is driven over {{ job.content.haul.journey.name }} from end to
+          end, and that decides</template
+        >. It goes on if you leave this screen.
       </p>
       <div v-if="state?.picks.length" class="two" :class="{ old: outdated }">
         <div>

@@ -1,7 +1,10 @@
 package roadbreeze.core.finder;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import roadbreeze.core.rig.OilOrder;
+import roadbreeze.core.sizing.Fluid;
+import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.stack.Rectangle;
 
 /**
@@ -9,11 +12,7 @@ import roadbreeze.core.stack.Rectangle;
  *
  * @param cooler empty where none is fitted
  * @param place of the cooler on the face, empty where none is fitted
- * @param coolant peak, °C
- * @param feed °C
- * @param pan °C
- * @param headroom the least of the three as computed, K
- * @param sureHeadroom the least of the three in nine cases of ten, K
+ * @param margins held on its stretch, or at the worst moments of a road
  * @param cost in the yard's money
  * @param minutes of work
  */
@@ -23,17 +22,36 @@ public record Found(
     Optional<Rectangle> place,
     OilOrder order,
     String thermostat,
-    double coolant,
-    double feed,
-    double pan,
-    double headroom,
-    double sureHeadroom,
+    Margins margins,
     double cost,
     double minutes) {
 
+  /** The same where other margins are found. */
+  public Found with(Margins other) {
+    return new Found(pack, cooler, place, order, thermostat, other, cost, minutes);
+  }
+
+  /** The least of the three as computed, K. */
+  public double headroom() {
+    return Stream.of(Fluid.values()).mapToDouble(f -> margins.of(f).headroom()).min().orElseThrow();
+  }
+
+  /** The least of the three in nine cases of ten, K. */
+  public double sureHeadroom() {
+    return margins.sure();
+  }
+
+  /** Which limit it breaks as computed, the coolant's first. */
+  Optional<Result.Reason> breaks() {
+    if (margins.coolant().headroom() < 0) {
+      return Optional.of(Result.Reason.COOLANT_OVER);
+    }
+    return headroom() < 0 ? Optional.of(Result.Reason.OIL_OVER) : Optional.empty();
+  }
+
   /** Kept in nine cases of ten. */
   public boolean holds() {
-    return sureHeadroom >= 0;
+    return sureHeadroom() >= 0;
   }
 
   /** The truck as the search found it: nothing bought, nothing done. */
@@ -43,12 +61,12 @@ public record Found(
 
   /** Keeps every limit as computed. */
   boolean keeps() {
-    return headroom >= 0;
+    return headroom() >= 0;
   }
 
   /** More headroom in nine cases of ten, and rather all limits kept than one broken. */
   boolean outdoes(Found other) {
-    return keeps() == other.keeps() ? sureHeadroom > other.sureHeadroom : keeps();
+    return keeps() == other.keeps() ? sureHeadroom() > other.sureHeadroom() : keeps();
   }
 
   /**
@@ -60,8 +78,8 @@ public record Found(
       return keeps() && cost <= other.cost && minutes <= other.minutes;
     }
     // A tenth of a kelvin is nothing to pay for.
-    double mine = Math.round(sureHeadroom * 10);
-    double theirs = Math.round(other.sureHeadroom * 10);
+    double mine = Math.round(sureHeadroom() * 10);
+    double theirs = Math.round(other.sureHeadroom() * 10);
     boolean noWorse = mine >= theirs && cost <= other.cost && minutes <= other.minutes;
     return noWorse && (mine > theirs || cost < other.cost || minutes < other.minutes);
   }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import roadbreeze.core.explain.Code;
 
@@ -71,6 +72,30 @@ public record Result(long sets, long tried, List<Found> front, Map<Reason, Long>
       part.fallen.forEach((reason, count) -> fallen.merge(reason, count, Long::sum));
     }
     return of(sets, tried, all, fallen);
+  }
+
+  /**
+   * The same where a road decides: those that none beats on their stretch are driven over it. What
+   * was beaten there is not.
+   *
+   * @param road a candidate as it stands there; empty where it cannot drive it
+   */
+  public Result driven(Function<Found, Optional<Found>> road) {
+    Map<Reason, Long> counts = new EnumMap<>(Reason.class);
+    counts.putAll(fallen);
+    List<Found> there = new ArrayList<>();
+    for (Found found : front) {
+      found.breaks().ifPresent(why -> counts.merge(why, -1L, Long::sum));
+      Optional<Found> driven = road.apply(found);
+      driven.ifPresentOrElse(
+          f -> {
+            there.add(f);
+            f.breaks().ifPresent(why -> counts.merge(why, 1L, Long::sum));
+          },
+          () -> counts.merge(Reason.NO_STEADY_STATE, 1L, Long::sum));
+    }
+    counts.values().removeIf(count -> count == 0);
+    return of(sets, tried, there, counts);
   }
 
   static Result of(long sets, long tried, List<Found> all, Map<Reason, Long> fallen) {

@@ -27,6 +27,7 @@ import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.Margin;
+import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.stack.Layer;
 import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.stack.Stack;
@@ -146,11 +147,7 @@ public record Search(
     Result result() {
       for (Found found : bestOfParts) {
         sets++;
-        if (!found.keeps()) {
-          boolean coolantBreaks = coolantLimit - found.coolant() < 0;
-          fallen.merge(
-              coolantBreaks ? Result.Reason.COOLANT_OVER : Result.Reason.OIL_OVER, 1L, Long::sum);
-        }
+        found.breaks().ifPresent(why -> fallen.merge(why, 1L, Long::sum));
       }
       return Result.of(sets, tried, bestOfParts, fallen);
     }
@@ -298,20 +295,16 @@ public record Search(
       ThermostatChoice thermostat,
       Balance b,
       double minutes) {
-    Margin coolant = new Margin(b.coolant(), coolantLimit, coolantBand);
-    Margin feed = new Margin(b.feed(), limits.feed(), feedBand);
-    Margin pan = new Margin(b.sump(), limits.pan(), panBand);
     return new Found(
         pack.id(),
         cooler.map(CoolerChoice::id),
         way.place(),
         way.order(),
         thermostat.id(),
-        b.coolant(),
-        b.feed(),
-        b.sump(),
-        Math.min(coolant.headroom(), Math.min(feed.headroom(), pan.headroom())),
-        Math.min(coolant.sureHeadroom(), Math.min(feed.sureHeadroom(), pan.sureHeadroom())),
+        new Margins(
+            new Margin(b.coolant(), coolantLimit, coolantBand),
+            new Margin(b.feed(), limits.feed(), feedBand),
+            new Margin(b.sump(), limits.pan(), panBand)),
         pack.cost() + cooler.map(CoolerChoice::cost).orElse(0.0) + thermostat.cost(),
         minutes);
   }

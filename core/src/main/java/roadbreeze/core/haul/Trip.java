@@ -41,6 +41,15 @@ public record Trip(Road road, Weather weather, List<Change> driving) {
     return new Trip(road, Weather.steady(ambient, start), Habits.usual(airConditioning));
   }
 
+  /** The same on another day, so much warmer everywhere, K. */
+  Trip warmer(double by) {
+    List<Road.Point> points =
+        road.points().stream()
+            .map(p -> p.ambient().isPresent() ? p.at(p.ambient().getAsDouble() + by) : p)
+            .toList();
+    return new Trip(new Road(points), weather.warmer(by), driving);
+  }
+
   /** The same with the driver doing otherwise all the way. */
   public Trip always(UnaryOperator<Habits> change) {
     return new Trip(

@@ -22,6 +22,11 @@ public record Weather(double coldest, double hottest, double departure, double e
     return new Weather(ambient, ambient, HOTTEST_HOUR, elevation);
   }
 
+  /** Another day, so much warmer from dawn to dawn, K. */
+  Weather warmer(double by) {
+    return new Weather(coldest + by, hottest + by, departure, elevation);
+  }
+
   /** The same for one who leaves later, s. */
   Weather later(double time) {
     return new Weather(coldest, hottest, departure + time / SECONDS_PER_HOUR, elevation);

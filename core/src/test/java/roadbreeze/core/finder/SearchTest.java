@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -18,6 +19,8 @@ import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.sizing.Limits;
+import roadbreeze.core.sizing.Margin;
+import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.workorder.Task;
 import roadbreeze.core.workorder.WorkOrder;
@@ -116,10 +119,6 @@ class SearchTest {
                             Search.stackWith(bare.stack(), choice, place), bare.fanSettings())
                         .withOilLoop(Search.oilLoop(PACK, choice, order));
             Balance b = new SteadyBalance(rig).solve(WorkedCase.CLIMB);
-            double sure =
-                Math.min(
-                    112 - b.coolant() - 0.7791 * 8.8,
-                    Math.min(150 - b.feed(), 107 - b.sump()) - 0.7791 * 5);
             all.add(
                 new Found(
                     "restored",
@@ -127,11 +126,10 @@ class SearchTest {
                     Optional.ofNullable(place),
                     order,
                     t.id(),
-                    b.coolant(),
-                    b.feed(),
-                    b.sump(),
-                    0,
-                    sure,
+                    new Margins(
+                        new Margin(b.coolant(), 112, 8.8),
+                        new Margin(b.feed(), 150, 5),
+                        new Margin(b.sump(), 107, 5)),
                     (choice == null ? 0 : choice.cost()) + t.cost(),
                     minutes(choice != null, order, t)));
             tried++;
@@ -151,7 +149,7 @@ class SearchTest {
               .max(Comparator.comparingDouble(Found::sureHeadroom))
               .orElseThrow();
       assertThat(found.sureHeadroom()).isCloseTo(same.sureHeadroom(), within(0.01));
-      assertThat(found.pan()).isCloseTo(same.pan(), within(0.05));
+      assertThat(found.margins().pan().peak()).isCloseTo(same.margins().pan().peak(), within(0.05));
       assertThat(all)
           .noneMatch(
               f ->
@@ -248,13 +246,38 @@ class SearchTest {
         Optional.empty(),
         OilOrder.AFTER_TANK,
         "kept",
-        100,
-        100,
-        100,
-        headroom,
-        sure,
+        new Margins(
+            Margin.sure(112 - headroom, 112, sure),
+            Margin.sure(50, 150, 90),
+            Margin.sure(50, 107, 50)),
         cost,
         minutes);
+  }
+
+  /** What the stretch left unbeaten is judged anew by the road, and every set is still counted. */
+  @Test
+  void aRoadDecidesAmongWhatItsStretchLeft() {
+    Result held =
+        Result.of(
+            9,
+            9,
+            List.of(found(0, 0, -9, -4), found(80, 320, 2, 6), found(400, 600, 12, 16)),
+            Map.of(Result.Reason.COOLANT_OVER, 7L));
+    Result driven =
+        held.driven(
+            f ->
+                f.cost() == 80
+                    ? Optional.empty()
+                    : Optional.of(f.with(found(0, 0, 3, 5).margins())));
+    assertThat(driven.front()).extracting(Found::cost).containsExactly(0.0);
+    assertThat(driven.fallen())
+        .isEqualTo(
+            Map.of(
+                Result.Reason.COOLANT_OVER, 6L,
+                Result.Reason.NO_STEADY_STATE, 1L,
+                Result.Reason.BEATEN, 1L));
+    assertThat(driven.unbeaten() + driven.fallen().values().stream().mapToLong(n -> n).sum())
+        .isEqualTo(driven.sets());
   }
 
   @Test

@@ -19,7 +19,7 @@ class WayOutTest {
   private static final Rig RIG = Assembly.rig(PLAN);
 
   private static List<Finding> ways(OperatingPoint point) {
-    return WayOut.of(PLAN, point, Limits.DEFAULT, LIMIT);
+    return WayOut.of(new HeldStretch(PLAN, point, Limits.DEFAULT, LIMIT));
   }
 
   private static double coolant(Rig rig, OperatingPoint point) {
@@ -70,7 +70,9 @@ class WayOutTest {
                                     f.switched(),
                                     f.measuredFactor()))
                         .toList()));
-    assertThat(WayOut.of(still, WorkedCase.SLIPPING.withAmbient(50), Limits.DEFAULT, LIMIT))
+    assertThat(
+            WayOut.of(
+                new HeldStretch(still, WorkedCase.SLIPPING.withAmbient(50), Limits.DEFAULT, LIMIT)))
         .isEmpty();
   }
 }

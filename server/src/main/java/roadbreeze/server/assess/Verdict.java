@@ -71,6 +71,11 @@ public record Verdict(
     return of(job, build, setup -> job.margins(build));
   }
 
+  /** Where its margins are known already. */
+  public static Verdict of(JobContent job, Build build, Margins margins) {
+    return of(job, build, setup -> margins);
+  }
+
   private static Verdict of(JobContent job, Build build, Function<Setup, Margins> judged) {
     try {
       Setup setup = job.setup(build);

@@ -72,7 +72,7 @@ public class FinderService {
         run.seconds(),
         done ? result.enough() : null,
         result.sets(),
-        result.shortList().stream().map(p -> space.pick(p.merit(), p.found())).toList(),
+        result.shortList().stream().map(p -> space.pick(p.merit(), p.found(), done)).toList(),
         result.unbeaten(),
         counts(result.fallen()),
         counts(space.refused()),

@@ -34,18 +34,19 @@ class FinderWork implements LongRunKind {
 
   @Override
   public String work(String request, int part, Progress progress) {
-    Search search =
-        new SearchSpace(json.readValue(request, Snapshot.class)).search().part(part, PARTS);
+    SearchSpace space = new SearchSpace(json.readValue(request, Snapshot.class));
+    Search search = space.search().part(part, PARTS);
     long steps = Math.max(1, search.sets() / search.thermostats().size());
     AtomicLong step = new AtomicLong();
     boolean[] unwanted = new boolean[1];
-    Result result =
+    Result held =
         search.run(
             tried -> {
               double share = Math.min(0.99, step.incrementAndGet() / (double) steps);
               unwanted[0] = progress.tell(tried, share);
             },
             () -> unwanted[0] || Thread.currentThread().isInterrupted());
+    Result result = space.hasRoad() ? held.driven(space::onRoad) : held;
     progress.tell(result.tried(), 1);
     return json.writeValueAsString(result);
   }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.explain.Finding;
@@ -20,6 +21,8 @@ import roadbreeze.core.finder.Result;
 import roadbreeze.core.finder.Room;
 import roadbreeze.core.finder.Search;
 import roadbreeze.core.finder.ThermostatChoice;
+import roadbreeze.core.haul.Outcome;
+import roadbreeze.core.haul.RoadWithLess;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.CoolerFit;
@@ -28,6 +31,9 @@ import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
 import roadbreeze.core.sizing.Headroom;
+import roadbreeze.core.sizing.HeldStretch;
+import roadbreeze.core.sizing.Margin;
+import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.sizing.WayOut;
 import roadbreeze.core.space.Clearance;
 import roadbreeze.core.stack.Rectangle;
@@ -64,6 +70,10 @@ final class SearchSpace {
   private final FinderRequest request;
   private final JobContent job;
   private final Build base;
+
+  /** On the job's road, once it is asked for. */
+  private Margins startOnRoad;
+
   private final Map<String, Pack> packs = new LinkedHashMap<>();
   private final Map<Room.Refusal, Long> refused = new EnumMap<>(Room.Refusal.class);
 
@@ -103,6 +113,7 @@ final class SearchSpace {
    */
   void check() {
     start();
+    started(() -> job.margins(base));
     long sets =
         packs.values().stream()
             .mapToLong(p -> (p.coolers() ? snapshot.coolers().size() : 0) + 1L)
@@ -114,8 +125,12 @@ final class SearchSpace {
   }
 
   private Headroom start() {
+    return started(() -> job.judge(base).of(job.setup(base)));
+  }
+
+  private static <T> T started(Supplier<T> start) {
     try {
-      return job.judge(base).of(job.setup(base));
+      return start.get();
     } catch (RefusedException e) {
       throw Problem.NO_START.unsettled(e.finding());
     }
@@ -266,33 +281,19 @@ final class SearchSpace {
             fixes.stream().mapToDouble(Fix::price).sum()));
   }
 
-  /** A find as a build that can be entered; its verdict is worked out whole, band and all. */
-  FinderState.Pick pick(Result.Merit merit, Found found) {
-    Map<String, Object> changes = new HashMap<>();
-    List<Finding> bought = new ArrayList<>();
-    if (found.cooler().isPresent()) {
-      CoolerPart part = cooler(found.cooler().get());
-      changes.put("coolers", List.of(fitted(part, found.place().orElseThrow())));
-      changes.put("oilOrder", found.order());
-      changes.put("parallel", false);
-      bought.add(Bought.COOLER.with(part.name(), found.order().said(job.rig().hasTank())));
-    }
-    Pack pack = packs.get(found.pack());
-    bought.addAll(pack.bought());
-    snapshot.thermostats().stream()
-        .filter(t -> t.code().equals(found.thermostat()))
-        .findFirst()
-        .ifPresent(
-            part -> {
-              bought.add(Bought.PART.with(part.name()));
-              changes.put("thermostat", new ThermostatData(part.startC(), part.fullC()));
-            });
-    Build build = changed(pack.build(), changes);
-    Verdict verdict = Verdict.of(job, build);
+  /**
+   * A find as a build that can be entered.
+   *
+   * @param whole its verdict is worked out by itself, band and all; else it is as sure as the truck
+   *     that the search started from
+   */
+  FinderState.Pick pick(Result.Merit merit, Found found, boolean whole) {
+    Build build = build(found);
+    Verdict verdict = whole ? Verdict.onRoad(job, build) : Verdict.of(job, build, found.margins());
     return new FinderState.Pick(
         merit,
         build,
-        Said.of(bought),
+        Said.of(bought(found)),
         verdict.overRatings(),
         verdict.clashes(),
         verdict.standing(),
@@ -302,6 +303,67 @@ final class SearchSpace {
         found.headroom(),
         found.cost(),
         found.minutes());
+  }
+
+  private List<Finding> bought(Found found) {
+    List<Finding> bought = new ArrayList<>();
+    found
+        .cooler()
+        .map(this::cooler)
+        .ifPresent(
+            part ->
+                bought.add(
+                    Bought.COOLER.with(part.name(), found.order().said(job.rig().hasTank()))));
+    bought.addAll(packs.get(found.pack()).bought());
+    thermostat(found).ifPresent(part -> bought.add(Bought.PART.with(part.name())));
+    return bought;
+  }
+
+  private Build build(Found found) {
+    Map<String, Object> changes = new HashMap<>();
+    if (found.cooler().isPresent()) {
+      CoolerPart part = cooler(found.cooler().get());
+      changes.put("coolers", List.of(fitted(part, found.place().orElseThrow())));
+      changes.put("oilOrder", found.order());
+      changes.put("parallel", false);
+    }
+    thermostat(found)
+        .ifPresent(
+            part -> changes.put("thermostat", new ThermostatData(part.startC(), part.fullC())));
+    return changed(packs.get(found.pack()).build(), changes);
+  }
+
+  private Optional<ThermostatPart> thermostat(Found found) {
+    return snapshot.thermostats().stream()
+        .filter(t -> t.code().equals(found.thermostat()))
+        .findFirst();
+  }
+
+  /** The job's haul is a road: what is found on its worst stretch is driven over it. */
+  boolean hasRoad() {
+    return job.haul().journey() != null;
+  }
+
+  /** A find on the job's road, as sure as the truck that the search started from. */
+  Optional<Found> onRoad(Found found) {
+    if (startOnRoad == null) {
+      startOnRoad = started(() -> job.margins(base));
+    }
+    try {
+      Outcome outcome = job.driven(build(found)).drive().outcome();
+      return Optional.of(
+          found.with(
+              new Margins(
+                  margin(outcome.coolant(), startOnRoad.coolant()),
+                  margin(outcome.feed(), startOnRoad.feed()),
+                  margin(outcome.pan(), startOnRoad.pan()))));
+    } catch (RefusedException e) {
+      return Optional.empty();
+    }
+  }
+
+  private static Margin margin(Outcome.Peak peak, Margin start) {
+    return new Margin(peak.value(), peak.limit(), start.band());
   }
 
   private CoolerPart cooler(String code) {
@@ -328,10 +390,14 @@ final class SearchSpace {
 
   /** What would be enough with the best parts of the opening: less mass, slower, or cooler air. */
   List<Said> instead(Found best) {
-    FinderState.Pick pick = pick(Result.Merit.MOST_HEADROOM, best);
-    Setup setup = job.setup(pick.build());
-    double limit = job.judge(pick.build()).coolantLimit(setup);
-    List<Finding> ways = WayOut.of(setup, job.point(), job.limits(), limit);
+    Build build = build(best);
+    Setup setup = job.setup(build);
+    List<Finding> ways =
+        WayOut.of(
+            hasRoad()
+                ? new RoadWithLess(job.driven(build))
+                : new HeldStretch(
+                    setup, job.point(), job.limits(), job.judge(build).coolantLimit(setup)));
     return Said.of(ways.isEmpty() ? List.of(WayOut.ANOTHER_TRUCK.with()) : ways);
   }
 

@@ -1,6 +1,7 @@
 package roadbreeze.server.finder;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
@@ -9,7 +10,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import roadbreeze.core.haul.Outcome;
 import roadbreeze.server.Jobs;
+import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.longrun.LongRuns;
 import roadbreeze.server.longrun.LongRuns.Status;
@@ -80,6 +83,27 @@ class FinderServiceTest {
 
   private static double best(FinderState state) {
     return state.picks().stream().mapToDouble(FinderState.Pick::headroomK).max().orElseThrow();
+  }
+
+  @Test
+  void aFindIsWhatItsPlanComesToOnTheJobsRoad() {
+    List<FinderState.Pick> picks = state(results(), Status.DONE, 1).picks();
+    assertThat(picks).hasSizeGreaterThan(2);
+    for (FinderState.Pick pick : picks) {
+      Outcome road = Jobs.HIVE.driven(pick.build()).drive().outcome();
+      assertThat(pick.pan().peakC()).isCloseTo(road.pan().value(), within(1e-6));
+      assertThat(pick.headroomK()).isCloseTo(road.worst().headroom(), within(1e-6));
+    }
+    // Without a road its worst stretch decides.
+    JobContent held = Jobs.held(Jobs.HIVE);
+    request = JSON.writeValueAsString(snapshot(held));
+    when(runs.state(ID))
+        .thenReturn(new LongRuns.RunState(request, Status.DONE, 1, 100, 1.5, results()));
+    for (FinderState.Pick pick : new FinderService(runs, work, null, JSON).state(ID).picks()) {
+      Build build = pick.build();
+      assertThat(pick.pan().peakC())
+          .isCloseTo(held.judge(build).of(held.setup(build)).pan().peak(), within(0.05));
+    }
   }
 
   @Test
