@@ -9,8 +9,11 @@ import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.HaulDraws;
 import roadbreeze.core.haul.HaulRun;
+import roadbreeze.core.haul.HotterDays;
+import roadbreeze.core.haul.PushedHaul;
 import roadbreeze.core.haul.Trace;
 import roadbreeze.core.haul.Trip;
+import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.Uncertainty;
@@ -22,6 +25,7 @@ public final class HaulBench {
   private static final int RUNS = 31;
   private static final int WORKERS = 2;
   private static final int DRAWN = 100;
+  private static final double[] HEATS = {-5, 5, 12, 19, 26, 31, 36, 41, 46};
 
   private HaulBench() {}
 
@@ -99,5 +103,29 @@ public final class HaulBench {
             3);
     System.out.printf(
         "1000 draws  %10.1f s on %d threads, from %d of them%n", draws / DRAWN, WORKERS, DRAWN);
+    double matrix = median(() -> matrix(judge), 5);
+    System.out.printf(
+        "yard matrix %10.1f s for 4 trucks on 4 roads at 9 heats, %d threads%n",
+        matrix / 1000, WORKERS);
+  }
+
+  /** Four trucks over four roads of half an hour to an hour, on nine days each. */
+  private static void matrix(Judge judge) {
+    IntStream.range(0, WORKERS)
+        .parallel()
+        .forEach(
+            w -> {
+              for (int pair = w; pair < 16; pair += WORKERS) {
+                matrixCell(judge, HillyRoad.setups().get(pair / 4), 1800 + 600 * (pair % 4));
+              }
+            });
+  }
+
+  private static void matrixCell(Judge judge, Setup truck, double lasting) {
+    HotterDays days = new HotterDays(PushedHaul.of(judge, truck));
+    for (double hottest : HEATS) {
+      Trip trip = HillyRoad.lasting(lasting, hottest);
+      days.on(new HaulCase(truck, trip, HillyRoad.START, Limits.DEFAULT));
+    }
   }
 }

@@ -2,6 +2,7 @@ package roadbreeze.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
@@ -10,6 +11,7 @@ import roadbreeze.core.haul.HaulRun;
 import roadbreeze.core.haul.Road;
 import roadbreeze.core.haul.Trip;
 import roadbreeze.core.rig.FanSwitch;
+import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.SwitchedFan;
 
 /** Ninety minutes of hills on a hot day, and three builds of the worked truck for it. */
@@ -25,6 +27,10 @@ final class HillyRoad {
 
   /** Climbs, moors, falls and a stop at idle, at changing speeds. */
   static Trip lasting(double seconds) {
+    return lasting(seconds, 38);
+  }
+
+  static Trip lasting(double seconds, double ambient) {
     double[] speeds = {75 / 3.6, 60 / 3.6, 90 / 3.6, 75 / 3.6};
     double[] grades = {0.05, 0.005, 0.05, -0.04};
     List<Road.Point> points = new ArrayList<>();
@@ -35,7 +41,7 @@ final class HillyRoad {
       Road.Point point = Road.Point.of(i * KILOMETRE, elevation, speed);
       points.add(i % 16 == 8 ? point.stopping(Road.Stop.idling(120)) : point);
       if (time >= seconds) {
-        return Trip.of(new Road(points), 38, true);
+        return Trip.of(new Road(points), ambient, true);
       }
       time += KILOMETRE / speed + (i % 16 == 8 ? 120 : 0);
       elevation += KILOMETRE * grades[i / 8 % grades.length];
@@ -49,5 +55,13 @@ final class HillyRoad {
         WorkedCase.rig(false),
         cooled,
         cooled.withCoolantLoop(cooled.coolantLoop().with(new Thermostat(82, 91))));
+  }
+
+  /** Four trucks of a yard: without a cooler and with one, each with two thermostats. */
+  static List<Setup> setups() {
+    return Stream.of(false, true)
+        .map(WorkedCase::setup)
+        .flatMap(s -> Stream.of(s, s.with(s.fitting().with(new Thermostat(82, 91)))))
+        .toList();
   }
 }
