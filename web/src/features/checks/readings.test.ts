@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import demo from '../../../../server/src/main/resources/demo/hive-utility.json'
 import type { CheckRow, JobContent } from '@/shared/api/types'
+import { leaksOf } from './leakPlaces'
 import { emptyDraft, inWorld, readingOf, taken } from './readings'
 
 const job = demo.job as unknown as JobContent
@@ -22,6 +23,15 @@ describe('a reading', () => {
     const plain = { ...check, asks: check.asks.slice(0, 2) }
     expect(readingOf(plain, emptyDraft(plain), [], how, at)).toBeNull()
     expect(readingOf(check, emptyDraft(check), [], how, at)?.numbers).toEqual({ BLOCKED: [0, 0, 0, 0, 0, 0, 0, 0, 0] })
+  })
+
+  it('of where it leaks is none until a place is marked', () => {
+    const asks: CheckRow['asks'] = [{ ask: 'LEAKS_AT', kind: 'percent', low: 0, high: 100, count: 10, answers: [] }]
+    const pressure: CheckRow = { ...check, check: 'SYSTEM_PRESSURE', asks }
+    const draft = emptyDraft(pressure)
+    expect(readingOf(pressure, draft, [], how, at)).toBeNull()
+    draft.numbers.LEAKS_AT = [0, 0, 0, 0, 0, 100, 0, 0, 0, 0]
+    expect(leaksOf(readingOf(pressure, draft, [], how, at)!.numbers.LEAKS_AT!)).toEqual(['lower hose'])
   })
 
   it('holds what stands and leaves out what does not', () => {

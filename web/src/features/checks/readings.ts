@@ -12,11 +12,12 @@ export interface Draft {
   choices: Record<string, string | undefined>
 }
 
+/** A grid over a core's face starts open; nobody has looked where it leaks until a place is marked. */
+const isGrid = (ask: AskRow) => ask.count > 1 && ask.ask !== 'LEAKS_AT'
+
 export const emptyDraft = (check: CheckRow): Draft => ({
   numbers: Object.fromEntries(
-    check.asks
-      .filter((a) => a.count)
-      .map((a) => [a.ask, new Array<number | null>(a.count).fill(a.count > 1 ? 0 : null)]),
+    check.asks.filter((a) => a.count).map((a) => [a.ask, new Array<number | null>(a.count).fill(isGrid(a) ? 0 : null)]),
   ),
   choices: {},
 })

@@ -17,6 +17,8 @@ public enum Ask implements Code {
   PUMPED_TO(Kind.PRESSURE, 0, 300e3),
   /** In ten minutes. */
   PRESSURE_LOST(Kind.PRESSURE, 0, 300e3),
+  /** Ten places of the loop, from its cap to the heater: each all or nothing. */
+  LEAKS_AT(Kind.PERCENT, 0, 1, 10),
   /** For a minute. */
   CAP_HELD(Kind.PRESSURE, 0, 300e3),
   CAP_SEAL(Answer.CLEAN, Answer.WORN),
@@ -154,7 +156,7 @@ public enum Ask implements Code {
     return high;
   }
 
-  /** How many numbers: nine are a grid. */
+  /** How many numbers: nine are a grid, ten the places of a drawing. */
   public int count() {
     return count;
   }

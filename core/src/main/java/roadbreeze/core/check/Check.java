@@ -26,7 +26,7 @@ public enum Check implements Code {
   SYSTEM_PRESSURE(
       15,
       Risk.LOW,
-      List.of(Ask.PUMPED_TO, Ask.PRESSURE_LOST),
+      List.of(Ask.PUMPED_TO, Ask.PRESSURE_LOST, Ask.LEAKS_AT),
       Map.of(LEAK, 0.93, COMBUSTION_GAS, 0.5)),
   CAP(5, Risk.LOW, List.of(Ask.CAP_HELD, Ask.CAP_SEAL), Map.of(CAP_WEAK, 0.96)),
   HOSES(

@@ -1,6 +1,7 @@
 package roadbreeze.core.check;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import roadbreeze.core.check.Ask.Answer;
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.OperatingPoint;
@@ -49,11 +50,22 @@ final class CoolantRules {
                 f.says(Says.PUMPED_TOO_HIGH, pumped, stamp);
               }
             });
-    double lost = a.value(Ask.PRESSURE_LOST);
-    if (lost > LEAKS) {
-      f.says(Says.PRESSURE_FELL, lost);
+    OptionalDouble lost = a.number(Ask.PRESSURE_LOST);
+    boolean fell = lost.orElse(0) > LEAKS;
+    if (fell) {
+      f.says(Says.PRESSURE_FELL, lost.getAsDouble());
+    }
+    if (fell || weeps(a)) {
       f.fault(Fault.LEAK, Judgement.LEAKY_LOOP);
     }
+    if (fell && !weeps(a)) {
+      f.says(Says.LEAK_UNSEEN);
+    }
+  }
+
+  /** A place is marked where it weeps. */
+  static boolean weeps(Answers a) {
+    return a.has(Ask.LEAKS_AT) && a.mean(Ask.LEAKS_AT) > 0;
   }
 
   static void cap(Answers a, Setup setup, OperatingPoint day, Found f) {

@@ -175,7 +175,7 @@ public record Judgement(
               || a.is(Ask.PAN_OPENS, Answer.STAYED_SHUT)
               || a.is(Ask.PAN_OPENS, Answer.STOOD_OPEN)
               || a.is(Ask.PAN_CLOSES, Answer.NO);
-      case SYSTEM_PRESSURE -> a.has(Ask.PRESSURE_LOST);
+      case SYSTEM_PRESSURE -> a.has(Ask.PRESSURE_LOST) || CoolantRules.weeps(a);
       case CAP -> a.has(Ask.CAP_HELD);
       case SHROUD -> a.has(Ask.SHROUD_STANDS);
       case FAN_WATCHED -> a.has(Ask.FAN_COMES);

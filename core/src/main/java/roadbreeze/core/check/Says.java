@@ -19,6 +19,7 @@ public enum Says implements Code {
   CAP_TOO_STRONG("held PRESSURE", "stamp PRESSURE"),
   CAP_SEAL_WORN,
   PRESSURE_FELL("lost PRESSURE"),
+  LEAK_UNSEEN,
   PUMPED_TOO_HIGH("pumped PRESSURE", "stamp PRESSURE"),
   SUCTION_CLOSES("share PERCENT"),
   HOSE_GIVES,

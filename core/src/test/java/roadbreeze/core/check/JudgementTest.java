@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -130,7 +132,18 @@ class JudgementTest {
     Judgement leaks =
         judged(Check.SYSTEM_PRESSURE, Ask.PUMPED_TO, 1.2 * STAMP, Ask.PRESSURE_LOST, 6 * KPA);
     assertThat(only(leaks).fault()).isEqualTo(Fault.LEAK);
-    assertThat(leaks.says()).anyMatch(f -> f.code() == Says.PUMPED_TOO_HIGH);
+    assertThat(leaks.says())
+        .extracting(f -> f.code())
+        .containsExactly(Says.PUMPED_TOO_HIGH, Says.PRESSURE_FELL, Says.LEAK_UNSEEN);
+    // A place that weeps is a leak before ten minutes are over; nothing seen says nothing yet.
+    List<Double> nowhere = Collections.nCopies(10, 0.0);
+    List<Double> lowerHose = new ArrayList<>(nowhere);
+    lowerHose.set(5, 1.0);
+    Judgement weeps = judged(Check.SYSTEM_PRESSURE, Ask.LEAKS_AT, lowerHose);
+    assertThat(only(weeps).fault()).isEqualTo(Fault.LEAK);
+    assertThat(weeps.says()).isEmpty();
+    assertThat(judged(Check.SYSTEM_PRESSURE, Ask.LEAKS_AT, nowhere).verdict())
+        .isEqualTo(Verdict.OPEN);
   }
 
   @Test
