@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { useDriving } from '@/job/driving'
 import { useJob } from '@/job/useJob'
 import type { FinderPick, FinderRequest, Said } from '@/shared/api/types'
 import { camel, say, word } from '@/shared/message/say'
@@ -18,6 +19,7 @@ import { useSearch } from './useSearch'
 
 /** What is the cheapest thing that fixes it in this opening? Searched over the whole catalogue. */
 const job = useJob()
+const driving = useDriving()
 const router = useRouter()
 const within = ref<Record<'budget' | 'hours' | 'amps', number | null>>({ budget: 600, hours: 12, amps: 60 })
 const unread = ref({ budget: false, hours: false, amps: false })
@@ -30,8 +32,13 @@ const shelves = {
 } as const
 const from = ref((job.content.builds.find((b) => b.kind === 'RESTORED') ?? job.build).id)
 const start = computed(() => (job.content.builds.some((b) => b.id === from.value) ? from.value : job.build.id))
+/** The job as it is asked about: its road from end to end, or its worst stretch held. */
+const asked = computed(() =>
+  driving.onRoad ? job.content : { ...job.content, haul: { ...job.content.haul, journey: null } },
+)
+const where = computed(() => asked.value.haul.journey?.name ?? asked.value.haul.road)
 const { state, answers, outdated, running, problem, refused, ...search } = useSearch(
-  () => ({ job: job.content, build: start.value, ...within.value, ...what.value }) as FinderRequest,
+  () => ({ job: asked.value, build: start.value, ...within.value, ...what.value }) as FinderRequest,
 )
 const atField = (name: string) => refused.value[name] && say(refused.value[name], unitWorld.value)
 const atBounds = computed(() => ['budget', 'hours', 'amps'].some((name) => name in refused.value))
@@ -79,7 +86,7 @@ const ended = computed(() =>
     <section class="panel ask">
       <header>
         <h2>Find parts</h2>
-        <span class="soft small">{{ job.content.haul.journey?.name ?? job.content.haul.road }}</span>
+        <span class="soft small">{{ where }}</span>
       </header>
       <div class="labelled">
         Start from
@@ -183,9 +190,9 @@ const ended = computed(() =>
       <p v-else-if="!state" class="soft hint">
         The search lays every cooler of the catalogue into the measured opening, clear of what stands in it, and works
         each build out on {{ job.content.haul.road
-        }}<template v-if="job.content.haul.journey"
-          >, held until it settles; what none beats there is driven over {{ job.content.haul.journey.name }} from end to
-          end, and that decides</template
+        }}<template v-if="driving.onRoad"
+          >, held until it settles; what none beats there is driven over {{ where }} from end to end, and that
+          decides</template
         >. It goes on if you leave this screen.
       </p>
       <div v-if="state?.picks.length" class="two" :class="{ old: outdated }">

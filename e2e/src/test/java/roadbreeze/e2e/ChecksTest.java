@@ -112,6 +112,21 @@ class ChecksTest extends OnACopy {
   }
 
   @Test
+  void aPlaceThatWeepsIsMarkedOnTheLoop() {
+    pick("SYSTEM_PRESSURE");
+    Locator keep = card().getByText("Keep it");
+    assertThat(keep).isDisabled(); // nobody has looked yet
+    Locator hose = card().getByLabel("lower hose weeps");
+    hose.press("Enter");
+    card().getByLabel("coolant pump weeps").click();
+    card().getByLabel("coolant pump weeps").click();
+    assertThat(hose).hasAttribute("aria-pressed", "true");
+    keep();
+    assertThat(card().locator("[data-verdict=FAIL]")).containsText("It weeps at: lower hose");
+    assertThat(fault("LEAK")).isVisible();
+  }
+
+  @Test
   void oilInTheCoolantStopsEverythingOnEveryScreen() {
     pick("COOLANT");
     choose("It looks", "oil on it");

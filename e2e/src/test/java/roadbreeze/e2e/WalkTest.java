@@ -390,6 +390,8 @@ class WalkTest {
     page.waitForSelector(
         "[data-status=DONE]", new Page.WaitForSelectorOptions().setTimeout(90_000));
     assertThat(page.locator("[data-verdict]")).containsText("Enough for");
+    assertThat(page.locator("[data-question]"))
+        .containsText(Pattern.compile("Long Tallow, 6.*75\\skm"));
     page.getByLabel("Make a plan of number 1").click();
     page.waitForURL("**/heat");
     Browser.ready(page);
@@ -764,6 +766,11 @@ class WalkTest {
     Locator sheet = page.locator("[data-sheet]");
     assertThat(sheet).containsText("Stacked plate 280×190×32");
     assertThat(sheet).containsText("Never open a hot cap");
+    // Of the road, as the strip says it, with the place that is to be watched.
+    assertThat(sheet).containsText(Pattern.compile("Long Tallow: 30\\skm from 15:00"));
+    assertThat(page.locator("[data-proof]"))
+        .containsText(Pattern.compile("Coolant, highest, at 1\\d"));
+    assertThat(gauge("coolant")).containsText("±");
     for (String format : List.of("A4", "Letter")) {
       byte[] pdf = page.pdf(new Page.PdfOptions().setFormat(format).setPreferCSSPageSize(false));
       try (PDDocument document = Loader.loadPDF(pdf)) {
@@ -788,7 +795,7 @@ class WalkTest {
     page.locator("input[type=file]").setInputFiles(file);
     page.waitForURL("**/haul");
     Browser.ready(page);
-    assertThat(gauge("coolant").textContent()).isEqualTo(strip);
+    assertThat(gauge("coolant")).hasText(strip);
   }
 
   @Test

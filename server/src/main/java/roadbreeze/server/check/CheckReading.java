@@ -31,7 +31,7 @@ public record CheckReading(
     @NotNull @Size(max = 40) String by,
     @NotNull @Size(max = 60) String tool,
     @NotNull @Size(max = 12)
-        Map<Ask, @NotNull @Size(min = 1, max = 9) List<@NotNull Double>> numbers,
+        Map<Ask, @NotNull @Size(min = 1, max = 10) List<@NotNull Double>> numbers,
     @NotNull @Size(max = 12) Map<Ask, Ask.@NotNull Answer> choices)
     implements Row {
 
