@@ -781,16 +781,22 @@ class ApiTest {
     JsonNode pick = state.at("/picks/0");
     ((ArrayNode) job.get("builds"))
         .add(((ObjectNode) pick.get("build").deepCopy()).put("id", "by-hand"));
-    JsonNode byHand = detail(job, 3);
-    assertThat(byHand.at("/verdict/coolant/peakC").asDouble())
-        .isCloseTo(pick.at("/coolant/peakC").asDouble(), within(1e-6));
-    assertThat(byHand.at("/verdict/pan/peakC").asDouble())
-        .isCloseTo(pick.at("/pan/peakC").asDouble(), within(1e-6));
-    assertThat(byHand.get("clearances")).isEmpty();
+    JsonNode byHand = ok(post("/api/compute/haul"), request(job, 3));
+    for (String fluid : List.of("coolant", "feed", "pan")) {
+      assertThat(byHand.at("/" + fluid + "/peakC").asDouble())
+          .isCloseTo(pick.at("/" + fluid + "/peakC").asDouble(), within(1e-6));
+    }
+    assertThat(detail(job, 3).get("clearances")).isEmpty();
     assertThat(state.get("fallen").toString())
         .contains("resultReason.overBudget", "resultReason.beaten");
 
-    ((ObjectNode) job.get("haul")).put("gradePercent", 1).put("ambientC", 15);
+    ObjectNode oven = hive();
+    ((ObjectNode) oven.at("/haul/journey")).put("hottestC", 58).put("coldestC", 45);
+    JsonNode onRoad = search(finderRequest(oven, 400));
+    assertThat(onRoad.get("enough").asBoolean()).isFalse();
+    assertThat(onRoad.get("instead").toString()).contains("wayOut.cooler");
+    // Without a road its worst stretch is asked about.
+    ((ObjectNode) job.get("haul")).putNull("journey").put("gradePercent", 1).put("ambientC", 15);
     assertThat(search(finderRequest(job, 400)).at("/picks/0/merit").asString())
         .isEqualTo("NOTHING_BOUGHT");
     ((ObjectNode) job.get("haul")).put("gradePercent", 9).put("speedKmh", 35).put("ambientC", 42);
