@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.sizing.Fluid;
@@ -21,7 +22,8 @@ public enum Repair implements Code {
   RESTORED_FALLS_SHORT("left DIFFERENCE", "fluid WORD"),
   NEED_NOT_BUY("plan TEXT", "price MONEY", "hours TIME", "more DIFFERENCE"),
   PLAN_BUYS_THE_REST("plan TEXT", "left DIFFERENCE", "fluid WORD", "price MONEY", "hours TIME"),
-  NO_PLAN_HOLDS;
+  NO_PLAN_HOLDS,
+  COMES_NEAREST("plan TEXT", "left DIFFERENCE", "fluid WORD", "price MONEY", "hours TIME");
 
   /** Less than this is nothing, K. */
   private static final double FELT = 0.5;
@@ -46,7 +48,13 @@ public enum Repair implements Code {
    */
   public record Plan(String name, Optional<Margins> margins, double price, double work) {}
 
-  private record Held(Plan plan, Margins margins) {}
+  private record Driven(Plan plan, Margins margins) {
+    /** What it leaves at the fluid that binds, and what it costs. */
+    Finding says(Repair how) {
+      Fluid nearest = margins.binding();
+      return how.with(plan.name, margins.of(nearest).headroom(), nearest, plan.price, plan.work);
+    }
+  }
 
   /**
    * Of the truck as found, restored, and with each plan.
@@ -67,7 +75,7 @@ public enum Repair implements Code {
       says.add(cost > FELT ? COSTS.with(cost, binding) : NOTHING_WRONG_YET.with());
     }
     double left = repaired.of(binding).headroom();
-    Optional<Held> cheapest = cheapest(plans);
+    Optional<Driven> cheapest = cheapest(plans);
     switch (repaired.standing()) {
       case HOLDS -> {
         says.add(RESTORE_FIRST.with(left, binding, restored.work()));
@@ -84,31 +92,30 @@ public enum Repair implements Code {
       case MARGINAL -> says.add(RESTORED_MARGINAL.with(left, binding, repaired.of(binding).band()));
       case OVER -> says.add(RESTORED_FALLS_SHORT.with(left, binding));
     }
-    says.add(
-        cheapest
-            .map(
-                c -> {
-                  Fluid nearest = c.margins.binding();
-                  return PLAN_BUYS_THE_REST.with(
-                      c.plan.name,
-                      c.margins.of(nearest).headroom(),
-                      nearest,
-                      c.plan.price,
-                      c.plan.work);
-                })
-            .orElseGet(NO_PLAN_HOLDS::with));
+    if (cheapest.isPresent()) {
+      says.add(cheapest.get().says(PLAN_BUYS_THE_REST));
+    } else {
+      says.add(NO_PLAN_HOLDS.with());
+      driven(plans)
+          .max(Comparator.comparingDouble(h -> h.margins.sure()))
+          .filter(h -> h.margins.sure() > repaired.sure() + FELT)
+          .ifPresent(h -> says.add(h.says(COMES_NEAREST)));
+    }
     return says;
   }
 
   /**
    * The cheapest plan that holds in nine of ten; the one with more in hand of equally dear ones.
    */
-  private static Optional<Held> cheapest(List<Plan> plans) {
-    return plans.stream()
-        .flatMap(p -> p.margins.map(m -> new Held(p, m)).stream())
+  private static Optional<Driven> cheapest(List<Plan> plans) {
+    return driven(plans)
         .filter(h -> h.margins.standing() == Standing.HOLDS)
         .min(
-            Comparator.<Held>comparingDouble(h -> h.plan.price)
+            Comparator.<Driven>comparingDouble(h -> h.plan.price)
                 .thenComparingDouble(h -> -h.margins.sure()));
+  }
+
+  private static Stream<Driven> driven(List<Plan> plans) {
+    return plans.stream().flatMap(p -> p.margins.map(m -> new Driven(p, m)).stream());
   }
 }

@@ -159,6 +159,7 @@ class CheckResultTest {
     // Without a road its worst stretch is held, on the day that is typed there.
     assertThat(repair(Jobs.with(winter, "haul.journey", null))).isEqualTo(falls);
     // What it costs is the distance between the two on the road, as the strip shows them.
+    assertThat(repair(Jobs.HIVE)).endsWith(Repair.NO_PLAN_HOLDS.key(), Repair.COMES_NEAREST.key());
     Said costs = of(Jobs.HIVE).repair().get(0);
     Fluid fluid = Jobs.HIVE.margins(Jobs.HIVE.build(Jobs.RESTORED)).binding();
     assertThat(costs.code()).isEqualTo(Repair.COSTS.key());
