@@ -215,7 +215,11 @@ class Soak {
     return count == 0 ? null : all.nth(random.nextInt(count));
   }
 
-  /** Of the page and of the server, after their garbage is collected, MB. */
+  /**
+   * Of the page and of the server, after their garbage is collected, MB. The browser keeps some 300
+   * bytes of each request for whoever drives it, which shows in the page's: about 1 MB for a
+   * thousand steps.
+   */
   private static double[] heaps(CDPSession inside) {
     inside.send("HeapProfiler.collectGarbage");
     JsonObject page = inside.send("Runtime.getHeapUsage");
