@@ -7,6 +7,7 @@ import problems from '@words/en/problems.json'
 import settle from '@words/en/settle.json'
 import work from '@words/en/work.json'
 import type { Said, SaidValue } from '@/shared/api/types'
+import { money } from '@/shared/ui/yard'
 import { formatSi, type QuantityName, type UnitWorld } from '@/shared/units/units'
 
 /** The catalogue of messages, and findings in words of it. The server reads the same files. */
@@ -50,7 +51,8 @@ function put(
   world: UnitWorld,
   exact: boolean,
 ) {
-  if (value.kind != null && value.value != null) {
+  if (value.kind === 'money' && value.value != null) values[name] = money(value.value)
+  else if (value.kind != null && value.value != null) {
     const kind = value.kind as QuantityName
     const si = value.value
     values[name] = formatSi(si, kind, world, undefined, exact)
