@@ -12,7 +12,7 @@ import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import FinGrid from './FinGrid.vue'
 import LeakDrawing from './LeakDrawing.vue'
 import { leaksOf } from './leakPlaces'
-import { answerCode, askCode, checkCode, emptyDraft, fieldCode, inWorld, readingOf, taken } from './readings'
+import { answerCode, askCode, checkCode, drawnOn, emptyDraft, fieldCode, inWorld, readingOf, taken } from './readings'
 
 /** One check: why, the safe way, what passes, and what was read. */
 const props = defineProps<{
@@ -79,7 +79,7 @@ function shown(r: CheckReading): string {
   const numbers = props.check.asks.flatMap((a) => {
     const values = r.numbers[a.ask]
     if (!values) return []
-    if (a.ask === 'LEAKS_AT') return [`${word(askCode(a.ask))}: ${leaksOf(values).join(', ') || 'nowhere'}`]
+    if (drawnOn(a) === 'loop') return [`${word(askCode(a.ask))}: ${leaksOf(values).join(', ') || 'nowhere'}`]
     const mean = values.reduce((s, v) => s + v, 0) / values.length
     return [`${word(askCode(a.ask))} ${format(mean, a.kind as QuantityName, unitWorld.value)}`]
   })
@@ -129,13 +129,13 @@ const refusedOf = (id: string) =>
     <div v-if="check.asks.length" class="form">
       <template v-for="a in check.asks" :key="a.ask">
         <LeakDrawing
-          v-if="a.ask === 'LEAKS_AT'"
+          v-if="drawnOn(a) === 'loop'"
           v-model="draft.numbers[a.ask]!"
           class="whole"
           :label="word(askCode(a.ask))"
         />
         <FinGrid
-          v-else-if="a.count > 1"
+          v-else-if="drawnOn(a) === 'face'"
           v-model="draft.numbers[a.ask]!"
           class="whole"
           :label="word(askCode(a.ask))"

@@ -3,6 +3,7 @@ import { edited } from '@/job/origin'
 import type { AskRow, Build, CheckReading, CheckResult, CheckRow, JobContent } from '@/shared/api/types'
 import { camel } from '@/shared/message/say'
 import { format, formatNumber, type QuantityName, type UnitWorld } from '@/shared/units/units'
+import { LEAK_PLACES } from './leakPlaces'
 
 type Sets = CheckResult['readings'][number]['sets']
 
@@ -12,12 +13,16 @@ export interface Draft {
   choices: Record<string, string | undefined>
 }
 
-/** A grid over a core's face starts open; nobody has looked where it leaks until a place is marked. */
-const isGrid = (ask: AskRow) => ask.count > 1 && ask.ask !== 'LEAKS_AT'
+/** What several numbers of one ask are drawn on: the zones of a core's face, or the places of the loop. */
+export const drawnOn = (ask: AskRow): 'face' | 'loop' | null =>
+  ask.count <= 1 ? null : ask.count === LEAK_PLACES.length ? 'loop' : 'face'
 
+/** A face starts open; nobody has looked where the loop weeps until a place is marked. */
 export const emptyDraft = (check: CheckRow): Draft => ({
   numbers: Object.fromEntries(
-    check.asks.filter((a) => a.count).map((a) => [a.ask, new Array<number | null>(a.count).fill(isGrid(a) ? 0 : null)]),
+    check.asks
+      .filter((a) => a.count)
+      .map((a) => [a.ask, new Array<number | null>(a.count).fill(drawnOn(a) === 'face' ? 0 : null)]),
   ),
   choices: {},
 })

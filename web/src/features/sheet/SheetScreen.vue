@@ -15,7 +15,7 @@ import { dateOf, time } from '@/shared/ui/time'
 import { standingWord } from '@/shared/ui/words'
 import { money, yard } from '@/shared/ui/yard'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
-import { switched as switchedOf } from '@/features/switching/blowers'
+import { switchedFans } from '@/features/switching/fans'
 import RatingBar from '@/features/strip/RatingBar.vue'
 import PackSketch from './PackSketch.vue'
 import ProofTable from './ProofTable.vue'
@@ -39,7 +39,7 @@ const spent = (hands: number, waits: number) =>
   [hands ? time(hands) : '', waits ? `${time(waits)} waiting` : ''].filter(Boolean).join(' + ')
 const print = () => window.print()
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
-const switched = computed(() => switchedOf(job.build))
+const switched = computed(() => switchedFans(job.build))
 const haul = computed(() => job.content.haul)
 const HOSES = [
   { key: 'name', label: 'Hose' },

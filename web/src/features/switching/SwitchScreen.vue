@@ -20,7 +20,7 @@ import { format } from '@/shared/units/units'
 import { useAskedField } from '@/job/fields/fieldPlace'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
-import { blowers, switched as switchedOf, type Blower } from './blowers'
+import { fansOf, switchedFans, type Fan } from './fans'
 import ProposalCurve from './ProposalCurve.vue'
 import TemperatureLadder from './TemperatureLadder.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
@@ -30,9 +30,9 @@ const SwitchRun = later(() => import('./SwitchRun.vue'))
 const job = useJob()
 useAskedField()
 const driving = useDriving()
-const fans = computed(() => blowers(job.build))
+const fans = computed(() => fansOf(job.build))
 /** Switched fans of the pack: a fan of an oil cooler's own is set by itself. */
-const switched = computed(() => switchedOf(job.build).filter((f) => f.fan))
+const switched = computed(() => switchedFans(job.build).filter((f) => f.fan))
 const question = () => job.content && !job.dragging && { job: job.content, build: job.selected }
 const { result, problem } = useComputed<SwitchResult>('/api/compute/switching', question)
 const {
@@ -75,7 +75,7 @@ const thermostat = computed(() => `builds.${job.selected}.thermostat` as const)
 /** Points that a fan starts with when a switch is given to it. */
 const USUAL: SwitchPoints = { onC: 103, offC: 98, sensor: 'HOSE_ADAPTER', withAirConditioning: false }
 const USUAL_IN_OIL: SwitchPoints = { onC: 95, offC: 85, sensor: 'GEARBOX', withAirConditioning: false }
-const sensorsOf = (f: Blower) => SENSORS.filter(([s]) => f.fan || s === 'OIL_FEED' || s === 'GEARBOX')
+const sensorsOf = (f: Fan) => SENSORS.filter(([s]) => f.fan || s === 'OIL_FEED' || s === 'GEARBOX')
 const shelf = ref<'thermostats' | 'controllers' | 'caps' | null>(null)
 const opened = (part: AnyPart) => {
   const { startC, fullC } = part as ThermostatPart
@@ -101,7 +101,6 @@ function fanOn(run: TripResult): string {
   const first = run.switched.find((s) => s.on)
   return first ? span(first.timeS) : switched.value.length ? 'never' : 'no switch'
 }
-const FLUID_NAMES = { COOLANT: 'coolant', FEED: 'oil feed', PAN: 'pan' } as const
 const t = (v: number) => format(v, 'temperature', unitWorld.value, 1)
 const RUNS = [
   { key: 'thermostat', label: 'Thermostat' },
@@ -209,7 +208,8 @@ const RUNS = [
           <p v-if="f.better" class="better">
             <button type="button" class="act" data-mend @click="mend(f.better)">{{ setting(f.better) }}</button>
             <span class="small"
-              >{{ FLUID_NAMES[f.better.fluid] }} {{ t(f.better.peakC) }}, loud {{ span(f.better.loudS) }}</span
+              >{{ word(`fluid.${f.better.fluid.toLowerCase()}`) }} {{ t(f.better.peakC) }}, loud
+              {{ span(f.better.loudS) }}</span
             >
           </p>
         </li>

@@ -7,7 +7,7 @@ import { format, roundValues } from '@/shared/units/units'
 import type { SwitchResult } from '@/shared/api/types'
 import { spread } from '@/shared/ui/spread'
 import { flag } from '@/shared/ui/words'
-import { switched } from './blowers'
+import { switchedFans } from './fans'
 
 /**
  * One vertical scale with the thermostat and fan bands of every build, and all that else answers a temperature on the
@@ -31,7 +31,7 @@ const ticks = computed(() => roundValues(low, high, 'temperature', unitWorld.val
 const columns = computed(() =>
   job.content.builds.map((b, i) => ({
     b,
-    fans: switched(b),
+    fans: switchedFans(b),
     x: 62 + i * Math.min(62, 166 / job.content.builds.length),
     letter: flag(b, job.content.builds),
   })),
@@ -87,7 +87,7 @@ const grabbed = ref<{ fan: string; end: End; y: number; from: number } | null>(n
 const svg = ref<SVGSVGElement | null>(null)
 /** Degrees that a pixel of the screen is. */
 const perPixel = () => (high - low) / (((H - 28) / (H + 24)) * svg.value!.getBoundingClientRect().height)
-const mine = computed(() => switched(job.build))
+const mine = computed(() => switchedFans(job.build))
 const ends = [
   ['onC', 'on'],
   ['offC', 'off'],

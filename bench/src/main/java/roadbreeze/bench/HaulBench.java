@@ -25,6 +25,14 @@ public final class HaulBench {
   private static final int RUNS = 31;
   private static final int WORKERS = 2;
   private static final int DRAWN = 100;
+  private static final int TRUCKS = 4;
+  private static final int ROADS = 4;
+
+  // The shortest road of the matrix, and by what each next one is longer, s.
+  private static final double HALF_AN_HOUR = 1800;
+  private static final double LONGER = 600;
+
+  /** Of a yard's matrix, °C. */
   private static final double[] HEATS = {-5, 5, 12, 19, 26, 31, 36, 41, 46};
 
   private HaulBench() {}
@@ -115,8 +123,9 @@ public final class HaulBench {
         .parallel()
         .forEach(
             w -> {
-              for (int pair = w; pair < 16; pair += WORKERS) {
-                matrixCell(judge, HillyRoad.setups().get(pair / 4), 1800 + 600 * (pair % 4));
+              for (int pair = w; pair < TRUCKS * ROADS; pair += WORKERS) {
+                double lasting = HALF_AN_HOUR + LONGER * (pair % ROADS);
+                matrixCell(judge, HillyRoad.setups().get(pair / ROADS), lasting);
               }
             });
   }

@@ -30,6 +30,9 @@ final class HillyRoad {
     return lasting(seconds, 38);
   }
 
+  /**
+   * @param ambient at its start all day, °C
+   */
   static Trip lasting(double seconds, double ambient) {
     double[] speeds = {75 / 3.6, 60 / 3.6, 90 / 3.6, 75 / 3.6};
     double[] grades = {0.05, 0.005, 0.05, -0.04};

@@ -85,16 +85,16 @@ public record Breakdown(Breakage what, Ending ends, Optional<Outcome> outcome) {
     Trip dry = haul.trip().always(h -> h.withAirConditioning(false));
     Trip usual = what.endsAirConditioning() ? dry : haul.trip();
     Optional<Outcome> on = drive(haul, broken, usual);
-    if (on.filter(Breakdown::kept).isPresent()) {
+    if (on.filter(Outcome::keepsLimits).isPresent()) {
       return new Breakdown(what, Ending.GOES_ON, on);
     }
     Optional<Outcome> without = drive(haul, broken, dry);
-    if (without.filter(Breakdown::kept).isPresent()) {
+    if (without.filter(Outcome::keepsLimits).isPresent()) {
       return new Breakdown(what, Ending.WITHOUT_AIR_CONDITIONING, without);
     }
     Optional<Outcome> slow =
         drive(haul, broken, dry.always(h -> h.noFasterThan(Math.min(CRAWL, h.fastest()))));
-    if (slow.filter(Breakdown::kept).isPresent()) {
+    if (slow.filter(Outcome::keepsLimits).isPresent()) {
       return new Breakdown(what, Ending.CRAWLS, slow);
     }
     boolean home =
@@ -105,10 +105,6 @@ public record Breakdown(Breakage what, Ending ends, Optional<Outcome> outcome) {
                         && o.pan().headroom() >= -OIL_BEARS)
             .isPresent();
     return new Breakdown(what, home ? Ending.OIL_SUFFERS : Ending.STOPS, slow);
-  }
-
-  private static boolean kept(Outcome o) {
-    return o.coolant().headroom() >= 0 && o.feed().headroom() >= 0 && o.pan().headroom() >= 0;
   }
 
   private static Optional<Outcome> drive(HaulCase haul, Setup broken, Trip trip) {

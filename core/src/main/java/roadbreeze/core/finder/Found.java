@@ -1,9 +1,7 @@
 package roadbreeze.core.finder;
 
 import java.util.Optional;
-import java.util.stream.Stream;
 import roadbreeze.core.rig.OilOrder;
-import roadbreeze.core.sizing.Fluid;
 import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.stack.Rectangle;
 
@@ -33,7 +31,7 @@ public record Found(
 
   /** The least of the three as computed, K. */
   public double headroom() {
-    return Stream.of(Fluid.values()).mapToDouble(f -> margins.of(f).headroom()).min().orElseThrow();
+    return margins.headroom();
   }
 
   /** The least of the three in nine cases of ten, K. */

@@ -130,10 +130,6 @@ public record DriverChoice(
         : worst == driven.outcome().feed() ? feed : coolant;
   }
 
-  private static boolean keeps(Outcome o) {
-    return o.worst().headroom() >= 0;
-  }
-
   /** Tries choices against the road as it is driven now. */
   private record Search(Driven driven, double start, double worst, double top) {
 
@@ -150,7 +146,7 @@ public record DriverChoice(
       }
       double place = start;
       Driven best = atOnce.get();
-      if (keeps(best.outcome()) && !keeps(driven.outcome())) {
+      if (best.outcome().keepsLimits() && !driven.outcome().keepsLimits()) {
         double late = worst;
         while (late - place > PLACE) {
           double middle = (place + late) / 2;
@@ -240,7 +236,7 @@ public record DriverChoice(
           then.feed().headroom() - now.feed().headroom(),
           then.pan().headroom() - now.pan().headroom(),
           then.seconds() - now.seconds(),
-          keeps(then));
+          then.keepsLimits());
     }
   }
 }

@@ -1,7 +1,6 @@
 package roadbreeze.core.haul;
 
 import java.util.List;
-import java.util.stream.Stream;
 import roadbreeze.core.sizing.Fluid;
 import roadbreeze.core.sizing.Standing;
 
@@ -89,7 +88,7 @@ public final class HotterDays {
     if (sure >= 0) {
       return Standing.HOLDS;
     }
-    return !over && holds(day.drive().outcome()) ? Standing.MARGINAL : Standing.OVER;
+    return !over && day.drive().outcome().keepsLimits() ? Standing.MARGINAL : Standing.OVER;
   }
 
   private void drive(Known known, HaulCase day, double hottest) {
@@ -100,9 +99,5 @@ public final class HotterDays {
     Outcome outcome = pushed.oil(day);
     Fluid nearest = outcome.pan().headroom() <= outcome.feed().headroom() ? Fluid.PAN : Fluid.FEED;
     oil.tell(nearest, outcome.of(nearest).headroom(), hottest);
-  }
-
-  private static boolean holds(Outcome usual) {
-    return Stream.of(Fluid.values()).allMatch(f -> usual.of(f).headroom() >= 0);
   }
 }

@@ -66,6 +66,11 @@ public record Outcome(
     return worst;
   }
 
+  /** Every limit is kept at its worst moment. */
+  public boolean keepsLimits() {
+    return worst().headroom() >= 0;
+  }
+
   /** Noise and electric energy of the fans as one, minutes. */
   public double bother() {
     return loud / MINUTE + MINUTES_PER_KWH * fanEnergy / KWH;

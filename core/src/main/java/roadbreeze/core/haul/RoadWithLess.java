@@ -1,13 +1,11 @@
 package roadbreeze.core.haul;
 
 import java.util.OptionalInt;
-import java.util.stream.Stream;
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Setup;
-import roadbreeze.core.sizing.Fluid;
 import roadbreeze.core.sizing.WayOut;
 
 /** A setup on its road from end to end, as a haul of which there may be less. */
@@ -42,6 +40,7 @@ public final class RoadWithLess implements WayOut.Haul {
     return rig.powertrain().driveline().gears();
   }
 
+  /** Each question is a drive: closer is not worth it. */
   @Override
   public Less steps() {
     return new Less(20, 1 / 3.6, 0.5, OptionalInt.empty());
@@ -54,10 +53,9 @@ public final class RoadWithLess implements WayOut.Haul {
         trip.warmer(less.ambient() - trip.weather().hottest())
             .always(h -> h.noFasterThan(Math.min(h.fastest(), less.speed())))
             .always(h -> less.gear().isPresent() ? h.heldIn(less.gear().getAsInt()) : h);
-    Rig pulling = less.trailer() == trailer ? rig : rig.withMass(truck + less.trailer());
+    Rig pulling = rig.withMass(truck + less.trailer());
     try {
-      Outcome outcome = haul.with(driven).drive(pulling, Factors.NOMINAL).outcome();
-      return Stream.of(Fluid.values()).allMatch(f -> outcome.of(f).headroom() >= 0);
+      return haul.with(driven).drive(pulling, Factors.NOMINAL).outcome().keepsLimits();
     } catch (RefusedException e) {
       return false;
     }

@@ -56,8 +56,6 @@ public final class HeldStretch implements WayOut.Haul {
   public boolean holds(Less less) {
     OperatingPoint there = point.withSpeed(less.speed()).withAmbient(less.ambient());
     OperatingPoint driven = less.gear().isPresent() ? there.heldIn(less.gear().getAsInt()) : there;
-    // The load as it is stands in the rig: most questions leave it.
-    Rig pulling = less.trailer() == trailer ? rig : rig.withMass(truck + less.trailer());
-    return Reach.holds(pulling, driven, limits, coolantLimit);
+    return Reach.holds(rig.withMass(truck + less.trailer()), driven, limits, coolantLimit);
   }
 }

@@ -28,6 +28,11 @@ public record Margins(Margin coolant, Margin feed, Margin pan) {
         .orElseThrow();
   }
 
+  /** The least headroom of the three as computed, K. */
+  public double headroom() {
+    return Stream.of(coolant, feed, pan).mapToDouble(Margin::headroom).min().orElseThrow();
+  }
+
   /** The least headroom of the three in nine cases of ten, K. */
   public double sure() {
     return of(binding()).sureHeadroom();

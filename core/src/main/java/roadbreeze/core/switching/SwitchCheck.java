@@ -90,21 +90,7 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
     List<Found> found = new ArrayList<>();
     for (int k = 0; k < switched.size(); k++) {
       judge(driven, k, duties.get(k), found);
-      for (int other = 0; other < k; other++) {
-        if (switched.get(k).ofCooler()) {
-          continue; // no stage of the pack's
-        }
-        double apart = switched.get(k).points().on() - switched.get(other).points().on();
-        if (Math.abs(apart) < ONE_POINT) {
-          found.add(
-              new Found(
-                  SwitchFinding.TWO_AT_ONCE.with(
-                      switched.get(k).name(),
-                      switched.get(other).name(),
-                      switched.get(k).points().on()),
-                  BetterPoints.moved(driven, k, SwitchProposal.NEXT_STAGE)));
-        }
-      }
+      stages(driven, k, found);
     }
     late(driven, switched, found);
     condenser(driven, found);
@@ -115,6 +101,20 @@ public record SwitchCheck(List<Duty> duties, List<Found> found) {
       found.add(plain(SwitchFinding.SOUND.with()));
     }
     return new SwitchCheck(List.copyOf(duties), List.copyOf(found));
+  }
+
+  /** A fan that comes on with one before it; that of an oil cooler's own is no stage. */
+  private static void stages(Driven driven, int k, List<Found> found) {
+    SwitchedFan fan = driven.switched().get(k);
+    for (SwitchedFan before : driven.switched().subList(0, k)) {
+      double apart = fan.points().on() - before.points().on();
+      if (!fan.ofCooler() && Math.abs(apart) < ONE_POINT) {
+        found.add(
+            new Found(
+                SwitchFinding.TWO_AT_ONCE.with(fan.name(), before.name(), fan.points().on()),
+                BetterPoints.moved(driven, k, SwitchProposal.NEXT_STAGE)));
+      }
+    }
   }
 
   private static Found plain(Finding finding) {

@@ -19,7 +19,7 @@ record MatrixAsk(@Nullable String trailer, List<Truck> trucks) {
   static final List<Double> HEATS = List.of(-5.0, 5.0, 12.0, 19.0, 26.0, 31.0, 36.0, 41.0, 46.0);
 
   /** From so warm a day on the air conditioning is on, °C. */
-  static final double COOLED_FROM = 18;
+  private static final double COOLED_FROM = 18;
 
   /**
    * A truck with the build that it would leave with.

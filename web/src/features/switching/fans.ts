@@ -2,7 +2,7 @@ import { coolerName, fanName } from '@/features/heat/pack/geometry'
 import type { Build, FittedFan, SwitchPoints } from '@/shared/api/types'
 
 /** A fan of a build as its switch sees it. */
-export interface Blower {
+export interface Fan {
   id: string
   name: string
   says: string
@@ -17,8 +17,8 @@ export interface Blower {
 }
 
 /** Fans of the pack, then those of oil coolers' own. */
-export function blowers(build: Build): Blower[] {
-  const pack = build.fans.map((fan, i): Blower => {
+export function fansOf(build: Build): Fan[] {
+  const pack = build.fans.map((fan, i): Fan => {
     const fed = fan.part.kind === 'ELECTRIC'
     return {
       id: fan.id,
@@ -30,7 +30,7 @@ export function blowers(build: Build): Blower[] {
       fan,
     }
   })
-  const own = build.coolers.flatMap((c, i): Blower[] =>
+  const own = build.coolers.flatMap((c, i): Fan[] =>
     c.ownFanM3s == null
       ? []
       : [
@@ -49,4 +49,5 @@ export function blowers(build: Build): Blower[] {
 }
 
 /** Those that a switch lets run. */
-export const switched = (build: Build) => blowers(build).flatMap((b) => (b.points ? [{ ...b, points: b.points }] : []))
+export const switchedFans = (build: Build) =>
+  fansOf(build).flatMap((f) => (f.points ? [{ ...f, points: f.points }] : []))
