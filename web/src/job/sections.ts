@@ -1,8 +1,8 @@
-import type { About, Build, Checks, Haul, Job, JobContent, RigSection } from '@/shared/api/types'
+import type { About, Build, Checks, Haul, Job, JobContent, NoseSection, RigSection } from '@/shared/api/types'
 
-/** A job by its sections, as they are saved: `about`, `rig`, `haul`, `checks`, `builds/plan-3`. */
-export type Body = About | RigSection | Haul | Checks | Build
-export type SectionName = 'about' | 'rig' | 'haul' | 'checks' | `builds/${string}`
+/** A job by its sections, as they are saved: `about`, `rig`, `nose`, `haul`, `checks`, `builds/plan-3`. */
+export type Body = About | RigSection | NoseSection | Haul | Checks | Build
+export type SectionName = 'about' | 'rig' | 'nose' | 'haul' | 'checks' | `builds/${string}`
 
 export interface Saved {
   version: number
@@ -10,7 +10,7 @@ export interface Saved {
 }
 
 export const BUILD = 'builds/'
-const whole = ['about', 'rig', 'haul', 'checks'] as const
+const whole = ['about', 'rig', 'nose', 'haul', 'checks'] as const
 
 export function savedSections(job: Job): Map<SectionName, Saved> {
   const sections = new Map<SectionName, Saved>(whole.map((name) => [name, job[name]]))
@@ -28,6 +28,7 @@ export function contentOf(job: Job): JobContent {
   return {
     about: job.about.body,
     rig: job.rig.body,
+    nose: job.nose.body,
     haul: job.haul.body,
     checks: job.checks.body,
     builds: job.builds.map((b) => b.body),

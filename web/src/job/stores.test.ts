@@ -34,6 +34,7 @@ class Server {
       changedAt: '',
       about: s.get('about'),
       rig: s.get('rig'),
+      nose: s.get('nose'),
       haul: s.get('haul'),
       checks: s.get('checks'),
       builds,

@@ -298,5 +298,5 @@ export function stageOf(key: string): number {
   if (/^vehicle\.(engine\.condenserKw|cooling\.(radiator|condenser|chargeAir|capKpa|glycolShare|pump))/.test(key))
     return 2
   if (/^vehicle\.(engine|gearbox|limits)\./.test(key)) return 1
-  return /^(vehicle\.cooling|obstacles|traverse)\b/.test(key) ? 3 : 0
+  return /^(vehicle\.cooling|traverse)\b/.test(key) ? 3 : 0
 }

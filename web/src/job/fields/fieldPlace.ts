@@ -4,9 +4,9 @@ import { useRoute } from 'vue-router'
 const PLACES: [RegExp, string][] = [
   [/^haul\./, 'haul'],
   [/^rig\.foundLines|^builds\.[^.]+\.lines/, 'lines'],
-  [/^builds\.[^.]+\.strips/, 'mounting'],
+  [/^nose\.|^builds\.[^.]+\.strips/, 'mounting'],
   [/^builds\.[^.]+\.(thermostat|fans\.[^.]+\.switchPoints|coolers\.[^.]+\.ownFanSwitch)/, 'switching'],
-  [/^rig\.(obstacles|traverses)|^builds\./, 'heat'],
+  [/^rig\.traverses|^builds\./, 'heat'],
   [/^rig\.|^about\./, 'rig'],
 ]
 

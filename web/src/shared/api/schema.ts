@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/nose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["JobController.saveNose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/haul": {
         parameters: {
             query?: never;
@@ -207,6 +223,38 @@ export interface paths {
         get: operations["PartsController.csv"];
         put?: never;
         post: operations["PartsController.take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/nose-layouts/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SpaceController.read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/nose-layouts/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SpaceController.file"];
         delete?: never;
         options?: never;
         head?: never;
@@ -393,6 +441,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/space": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SpaceController.space"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/settle": {
         parameters: {
             query?: never;
@@ -420,6 +484,22 @@ export interface paths {
         put?: never;
         /** What the rating on a box means on this truck */
         post: operations["HeatController.rating"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/nose-start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SpaceController.start"];
         delete?: never;
         options?: never;
         head?: never;
@@ -795,6 +875,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/nose-layouts/schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SpaceController.schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}": {
         parameters: {
             query?: never;
@@ -1144,20 +1240,6 @@ export interface components {
             /** Format: double */
             warningC: number | null;
         };
-        Obstacle: {
-            id: string;
-            name: string;
-            /** Format: double */
-            leftMm: number;
-            /** Format: double */
-            bottomMm: number;
-            /** Format: double */
-            widthMm: number;
-            /** Format: double */
-            heightMm: number;
-            takesAir: boolean;
-            movable: boolean;
-        };
         RatingsData: {
             /** Format: double */
             combinedKg: number | null;
@@ -1184,7 +1266,6 @@ export interface components {
             vehicle: components["schemas"]["Vehicle"];
             trailer: components["schemas"]["Trailer"];
             ratings: components["schemas"]["RatingsData"] | null;
-            obstacles: components["schemas"]["Obstacle"][];
             traverses: components["schemas"]["AirTraverse"][];
             foundLines: components["schemas"]["FoundLines"];
             marks: {
@@ -1220,6 +1301,105 @@ export interface components {
             /** Format: int64 */
             version: number;
             body: components["schemas"]["RigSection"];
+        };
+        NoseBox: {
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            depthMm: number;
+        };
+        NoseHole: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            sort: "THREADED" | "STUD" | "PLAIN";
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            backMm: number;
+            /** @enum {string} */
+            looks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD";
+            /** @enum {string} */
+            thread: "M5" | "M6" | "M8" | "M10" | "M12";
+            /** Format: double */
+            freeMm: number;
+            holds: string | null;
+            /** Format: double */
+            plusMinusMm: number;
+        };
+        NoseMeasures: {
+            /** Format: double */
+            bonnetMm: number | null;
+            /** Format: double */
+            bumperTopMm: number | null;
+            /** Format: double */
+            bumperAheadMm: number | null;
+            /** Format: double */
+            braceMm: number | null;
+            /** Format: double */
+            latchMm: number | null;
+        };
+        NoseMove: {
+            /** Format: double */
+            minutes: number;
+            /** @enum {string} */
+            needs: "NOTHING" | "LONGER_WIRE" | "LONGER_HOSE" | "LONGER_CABLE" | "NEW_HOLE" | "NEW_BRACKET";
+        };
+        NosePoint: {
+            id: string;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            backMm: number;
+        };
+        NoseSection: {
+            measures: components["schemas"]["NoseMeasures"];
+            absent: ("OPENING_EDGE" | "BRACE" | "LATCH" | "LATCH_CABLE" | "HORN" | "LAMP" | "SENSOR" | "GRILLE" | "BUMPER" | "WINCH" | "CROSSMEMBER" | "BONNET" | "CONDENSER_LINE" | "COOLANT_HOSE" | "INTAKE_DUCT" | "BOTTLE" | "BATTERY" | "LOOM" | "BELT" | "ENGINE" | "STEERING" | "SUSPENSION" | "EXHAUST" | "OTHER")[];
+            solids: components["schemas"]["NoseSolid"][];
+            holes: components["schemas"]["NoseHole"][];
+        };
+        NoseSolid: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            what: "OPENING_EDGE" | "BRACE" | "LATCH" | "LATCH_CABLE" | "HORN" | "LAMP" | "SENSOR" | "GRILLE" | "BUMPER" | "WINCH" | "CROSSMEMBER" | "BONNET" | "CONDENSER_LINE" | "COOLANT_HOSE" | "INTAKE_DUCT" | "BOTTLE" | "BATTERY" | "LOOM" | "BELT" | "ENGINE" | "STEERING" | "SUSPENSION" | "EXHAUST" | "OTHER";
+            box: components["schemas"]["NoseBox"] | null;
+            /** @enum {string|null} */
+            round: "ACROSS" | "UP" | "BACK" | null;
+            tube: components["schemas"]["NoseTube"] | null;
+            /** @enum {string} */
+            nature: "METAL" | "HOT" | "MOVING" | "HOSE" | "WIRE";
+            takesAir: boolean;
+            move: components["schemas"]["NoseMove"] | null;
+            /** Format: double */
+            plusMinusMm: number;
+        };
+        NoseTube: {
+            /** Format: double */
+            diameterMm: number;
+            points: components["schemas"]["NosePoint"][];
+        };
+        SaveNoseSection: {
+            /** Format: int64 */
+            version: number;
+            body: components["schemas"]["NoseSection"];
+        };
+        SectionNoseSection: {
+            /** Format: int64 */
+            version: number;
+            body: components["schemas"]["NoseSection"];
         };
         DriverChange: {
             id: string;
@@ -1720,24 +1900,6 @@ export interface components {
             /** Format: int64 */
             moreProblems: number;
         };
-        JobContent: {
-            about: components["schemas"]["About"];
-            rig: components["schemas"]["RigSection"];
-            haul: components["schemas"]["Haul"];
-            checks: components["schemas"]["Checks"];
-            builds: components["schemas"]["Build"][];
-        };
-        Job: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date-time */
-            changedAt: string;
-            about: components["schemas"]["SectionAbout"];
-            rig: components["schemas"]["SectionRigSection"];
-            haul: components["schemas"]["SectionHaul"];
-            checks: components["schemas"]["SectionChecks"];
-            builds: components["schemas"]["SectionBuild"][];
-        };
         JsonNode: {
             /** @enum {string} */
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
@@ -1765,6 +1927,48 @@ export interface components {
             float: boolean;
             number: boolean;
             embeddedValue: boolean;
+        };
+        JobContent: {
+            about: components["schemas"]["About"];
+            rig: components["schemas"]["RigSection"];
+            nose: components["schemas"]["NoseSection"];
+            haul: components["schemas"]["Haul"];
+            checks: components["schemas"]["Checks"];
+            builds: components["schemas"]["Build"][];
+        };
+        Frame: {
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            packFrontMm: number;
+            /** Format: double */
+            packBackMm: number;
+        };
+        NoseLayout: {
+            format: string;
+            /** Format: int32 */
+            formatVersion: number;
+            name: string;
+            frame: components["schemas"]["Frame"];
+            nose: components["schemas"]["NoseSection"];
+        };
+        Job: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            changedAt: string;
+            about: components["schemas"]["SectionAbout"];
+            rig: components["schemas"]["SectionRigSection"];
+            nose: components["schemas"]["SectionNoseSection"];
+            haul: components["schemas"]["SectionHaul"];
+            checks: components["schemas"]["SectionChecks"];
+            builds: components["schemas"]["SectionBuild"][];
         };
         BuildRequest: {
             job: components["schemas"]["JobContent"];
@@ -2160,6 +2364,42 @@ export interface components {
             best: components["schemas"]["Option"] | null;
             /** Format: double */
             nextStageK: number;
+        };
+        Near: {
+            piece: string;
+            solid: string;
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            plusMinusMm: number;
+            /** Format: double */
+            wantedMm: number;
+            /** @enum {string} */
+            state: "CLEAR" | "DOUBTFUL" | "SHORT";
+            from: components["schemas"]["Place"];
+            to: components["schemas"]["Place"];
+        };
+        Piece: {
+            id: string;
+            /** @enum {string} */
+            kind: "RADIATOR" | "CONDENSER" | "CHARGE_AIR_COOLER" | "OIL_COOLER" | "OTHER_COOLER" | "FAN";
+            box: components["schemas"]["NoseBox"];
+        };
+        Place: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            backMm: number;
+        };
+        SpaceResult: {
+            /** Format: double */
+            packFrontMm: number;
+            /** Format: double */
+            packBackMm: number;
+            pieces: components["schemas"]["Piece"][];
+            near: components["schemas"]["Near"][];
         };
         School: {
             name: components["schemas"]["Said"];
@@ -2925,6 +3165,32 @@ export interface operations {
             };
         };
     };
+    "JobController.saveNose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveNoseSection"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionNoseSection"];
+                };
+            };
+        };
+    };
     "JobController.saveHaul": {
         parameters: {
             query?: never;
@@ -3223,6 +3489,54 @@ export interface operations {
             };
         };
     };
+    "SpaceController.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NoseSection"];
+                };
+            };
+        };
+    };
+    "SpaceController.file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NoseLayout"];
+                };
+            };
+        };
+    };
     "JobController.cards": {
         parameters: {
             query?: never;
@@ -3509,6 +3823,30 @@ export interface operations {
             };
         };
     };
+    "SpaceController.space": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpaceResult"];
+                };
+            };
+        };
+    };
     "SettleController.settle": {
         parameters: {
             query?: never;
@@ -3553,6 +3891,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RatingResult"];
+                };
+            };
+        };
+    };
+    "SpaceController.start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NoseSection"];
                 };
             };
         };
@@ -3780,28 +4142,6 @@ export interface operations {
                  *             "massKg": 3100
                  *           },
                  *           "ratings": null,
-                 *           "obstacles": [
-                 *             {
-                 *               "id": "obstacle-1",
-                 *               "name": "latch brace",
-                 *               "leftMm": 370,
-                 *               "bottomMm": -20,
-                 *               "widthMm": 34,
-                 *               "heightMm": 560,
-                 *               "takesAir": false,
-                 *               "movable": false
-                 *             },
-                 *             {
-                 *               "id": "obstacle-2",
-                 *               "name": "horn",
-                 *               "leftMm": 640,
-                 *               "bottomMm": 430,
-                 *               "widthMm": 90,
-                 *               "heightMm": 90,
-                 *               "takesAir": false,
-                 *               "movable": true
-                 *             }
-                 *           ],
                  *           "traverses": [],
                  *           "foundLines": {
                  *             "lengthM": 2.4,
@@ -3816,6 +4156,803 @@ export interface operations {
                  *             "vehicle.cooling.radiator.depthMm": "MEASURED",
                  *             "trailer.massKg": "MEASURED"
                  *           }
+                 *         },
+                 *         "nose": {
+                 *           "measures": {
+                 *             "bonnetMm": 610,
+                 *             "bumperTopMm": -105,
+                 *             "bumperAheadMm": 150,
+                 *             "braceMm": 34,
+                 *             "latchMm": 0
+                 *           },
+                 *           "absent": [
+                 *             "SENSOR",
+                 *             "WINCH"
+                 *           ],
+                 *           "solids": [
+                 *             {
+                 *               "id": "edge-left",
+                 *               "name": "left side of the opening",
+                 *               "what": "OPENING_EDGE",
+                 *               "box": {
+                 *                 "leftMm": -70,
+                 *                 "bottomMm": -60,
+                 *                 "frontMm": 40,
+                 *                 "widthMm": 50,
+                 *                 "heightMm": 640,
+                 *                 "depthMm": 90
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "edge-right",
+                 *               "name": "right side of the opening",
+                 *               "what": "OPENING_EDGE",
+                 *               "box": {
+                 *                 "leftMm": 780,
+                 *                 "bottomMm": -60,
+                 *                 "frontMm": 40,
+                 *                 "widthMm": 50,
+                 *                 "heightMm": 640,
+                 *                 "depthMm": 90
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "bar-upper",
+                 *               "name": "upper bar",
+                 *               "what": "CROSSMEMBER",
+                 *               "box": {
+                 *                 "leftMm": -70,
+                 *                 "bottomMm": 540,
+                 *                 "frontMm": 60,
+                 *                 "widthMm": 900,
+                 *                 "heightMm": 45,
+                 *                 "depthMm": 70
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "bar-lower",
+                 *               "name": "lower crossmember",
+                 *               "what": "CROSSMEMBER",
+                 *               "box": {
+                 *                 "leftMm": -110,
+                 *                 "bottomMm": -95,
+                 *                 "frontMm": 50,
+                 *                 "widthMm": 980,
+                 *                 "heightMm": 75,
+                 *                 "depthMm": 100
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "grille",
+                 *               "name": "grille",
+                 *               "what": "GRILLE",
+                 *               "box": {
+                 *                 "leftMm": -45,
+                 *                 "bottomMm": -35,
+                 *                 "frontMm": -12,
+                 *                 "widthMm": 850,
+                 *                 "heightMm": 590,
+                 *                 "depthMm": 12
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "bumper",
+                 *               "name": "bumper",
+                 *               "what": "BUMPER",
+                 *               "box": {
+                 *                 "leftMm": -250,
+                 *                 "bottomMm": -325,
+                 *                 "frontMm": -150,
+                 *                 "widthMm": 1260,
+                 *                 "heightMm": 220,
+                 *                 "depthMm": 100
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "bonnet",
+                 *               "name": "bonnet",
+                 *               "what": "BONNET",
+                 *               "box": {
+                 *                 "leftMm": -200,
+                 *                 "bottomMm": 610,
+                 *                 "frontMm": -40,
+                 *                 "widthMm": 1160,
+                 *                 "heightMm": 4,
+                 *                 "depthMm": 560
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "latch-cable",
+                 *               "name": "latch cable",
+                 *               "what": "LATCH_CABLE",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 8,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 400,
+                 *                     "upMm": 565,
+                 *                     "backMm": 50
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 530,
+                 *                     "upMm": 595,
+                 *                     "backMm": 80
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 750,
+                 *                     "upMm": 595,
+                 *                     "backMm": 90
+                 *                   },
+                 *                   {
+                 *                     "id": "point-4",
+                 *                     "acrossMm": 855,
+                 *                     "upMm": 570,
+                 *                     "backMm": 180
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "WIRE",
+                 *               "takesAir": false,
+                 *               "move": {
+                 *                 "minutes": 20,
+                 *                 "needs": "LONGER_CABLE"
+                 *               },
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "loom",
+                 *               "name": "lamp loom",
+                 *               "what": "LOOM",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 14,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": -90,
+                 *                     "upMm": 592,
+                 *                     "backMm": 100
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 380,
+                 *                     "upMm": 598,
+                 *                     "backMm": 105
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 850,
+                 *                     "upMm": 592,
+                 *                     "backMm": 100
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "WIRE",
+                 *               "takesAir": false,
+                 *               "move": {
+                 *                 "minutes": 15,
+                 *                 "needs": "LONGER_WIRE"
+                 *               },
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "ac-line-upper",
+                 *               "name": "condenser line, upper",
+                 *               "what": "CONDENSER_LINE",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 19,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 742,
+                 *                     "upMm": 430,
+                 *                     "backMm": 128
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 798,
+                 *                     "upMm": 440,
+                 *                     "backMm": 153
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 845,
+                 *                     "upMm": 470,
+                 *                     "backMm": 308
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOSE",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "ac-line-lower",
+                 *               "name": "condenser line, lower",
+                 *               "what": "CONDENSER_LINE",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 12,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 740,
+                 *                     "upMm": 100,
+                 *                     "backMm": 128
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 794,
+                 *                     "upMm": 90,
+                 *                     "backMm": 153
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 845,
+                 *                     "upMm": 70,
+                 *                     "backMm": 308
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOSE",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "hose-upper",
+                 *               "name": "upper coolant hose",
+                 *               "what": "COOLANT_HOSE",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 46,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 715,
+                 *                     "upMm": 500,
+                 *                     "backMm": 198
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 700,
+                 *                     "upMm": 535,
+                 *                     "backMm": 278
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 440,
+                 *                     "upMm": 510,
+                 *                     "backMm": 358
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOSE",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "hose-lower",
+                 *               "name": "lower coolant hose",
+                 *               "what": "COOLANT_HOSE",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 48,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 45,
+                 *                     "upMm": 25,
+                 *                     "backMm": 198
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 60,
+                 *                     "upMm": -20,
+                 *                     "backMm": 268
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 260,
+                 *                     "upMm": -30,
+                 *                     "backMm": 358
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOSE",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "fan-belt",
+                 *               "name": "belt",
+                 *               "what": "BELT",
+                 *               "box": {
+                 *                 "leftMm": 230,
+                 *                 "bottomMm": 60,
+                 *                 "frontMm": 293,
+                 *                 "widthMm": 300,
+                 *                 "heightMm": 400,
+                 *                 "depthMm": 30
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "MOVING",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "engine",
+                 *               "name": "engine",
+                 *               "what": "ENGINE",
+                 *               "box": {
+                 *                 "leftMm": 140,
+                 *                 "bottomMm": -70,
+                 *                 "frontMm": 338,
+                 *                 "widthMm": 480,
+                 *                 "heightMm": 540,
+                 *                 "depthMm": 420
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "MOVING",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "duct",
+                 *               "name": "intake duct",
+                 *               "what": "INTAKE_DUCT",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 90,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": -115,
+                 *                     "upMm": 480,
+                 *                     "backMm": 80
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": -120,
+                 *                     "upMm": 520,
+                 *                     "backMm": 248
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 20,
+                 *                     "upMm": 545,
+                 *                     "backMm": 398
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOSE",
+                 *               "takesAir": false,
+                 *               "move": {
+                 *                 "minutes": 30,
+                 *                 "needs": "NEW_BRACKET"
+                 *               },
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "bottle",
+                 *               "name": "coolant bottle",
+                 *               "what": "BOTTLE",
+                 *               "box": {
+                 *                 "leftMm": 840,
+                 *                 "bottomMm": 180,
+                 *                 "frontMm": 208,
+                 *                 "widthMm": 120,
+                 *                 "heightMm": 230,
+                 *                 "depthMm": 130
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": {
+                 *                 "minutes": 20,
+                 *                 "needs": "NEW_BRACKET"
+                 *               },
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "battery",
+                 *               "name": "battery",
+                 *               "what": "BATTERY",
+                 *               "box": {
+                 *                 "leftMm": -280,
+                 *                 "bottomMm": 180,
+                 *                 "frontMm": 248,
+                 *                 "widthMm": 175,
+                 *                 "heightMm": 190,
+                 *                 "depthMm": 260
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "lamp-left",
+                 *               "name": "left headlamp",
+                 *               "what": "LAMP",
+                 *               "box": {
+                 *                 "leftMm": -310,
+                 *                 "bottomMm": 170,
+                 *                 "frontMm": 20,
+                 *                 "widthMm": 220,
+                 *                 "heightMm": 170,
+                 *                 "depthMm": 190
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "arm-left",
+                 *               "name": "left suspension, its travel",
+                 *               "what": "SUSPENSION",
+                 *               "box": {
+                 *                 "leftMm": -360,
+                 *                 "bottomMm": -390,
+                 *                 "frontMm": 298,
+                 *                 "widthMm": 240,
+                 *                 "heightMm": 330,
+                 *                 "depthMm": 300
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "MOVING",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "lamp-right",
+                 *               "name": "right headlamp",
+                 *               "what": "LAMP",
+                 *               "box": {
+                 *                 "leftMm": 850,
+                 *                 "bottomMm": 170,
+                 *                 "frontMm": 20,
+                 *                 "widthMm": 220,
+                 *                 "heightMm": 170,
+                 *                 "depthMm": 190
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "arm-right",
+                 *               "name": "right suspension, its travel",
+                 *               "what": "SUSPENSION",
+                 *               "box": {
+                 *                 "leftMm": 880,
+                 *                 "bottomMm": -390,
+                 *                 "frontMm": 298,
+                 *                 "widthMm": 240,
+                 *                 "heightMm": 330,
+                 *                 "depthMm": 300
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "MOVING",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "rack",
+                 *               "name": "steering rack",
+                 *               "what": "STEERING",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 60,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": -170,
+                 *                     "upMm": -230,
+                 *                     "backMm": 398
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 930,
+                 *                     "upMm": -230,
+                 *                     "backMm": 398
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "MOVING",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "exhaust",
+                 *               "name": "exhaust",
+                 *               "what": "EXHAUST",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 63,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 650,
+                 *                     "upMm": 60,
+                 *                     "backMm": 498
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 670,
+                 *                     "upMm": -180,
+                 *                     "backMm": 558
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 680,
+                 *                     "upMm": -280,
+                 *                     "backMm": 758
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOT",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "obstacle-1",
+                 *               "name": "latch brace",
+                 *               "what": "BRACE",
+                 *               "box": {
+                 *                 "leftMm": 370,
+                 *                 "bottomMm": -20,
+                 *                 "frontMm": 65,
+                 *                 "widthMm": 34,
+                 *                 "heightMm": 560,
+                 *                 "depthMm": 30
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "obstacle-2",
+                 *               "name": "horn",
+                 *               "what": "HORN",
+                 *               "box": {
+                 *                 "leftMm": 640,
+                 *                 "bottomMm": 430,
+                 *                 "frontMm": 35,
+                 *                 "widthMm": 90,
+                 *                 "heightMm": 90,
+                 *                 "depthMm": 60
+                 *               },
+                 *               "round": "BACK",
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": {
+                 *                 "minutes": 15,
+                 *                 "needs": "LONGER_WIRE"
+                 *               },
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "latch",
+                 *               "name": "bonnet latch",
+                 *               "what": "LATCH",
+                 *               "box": {
+                 *                 "leftMm": 352,
+                 *                 "bottomMm": 540,
+                 *                 "frontMm": 25,
+                 *                 "widthMm": 70,
+                 *                 "heightMm": 50,
+                 *                 "depthMm": 40
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             }
+                 *           ],
+                 *           "holes": [
+                 *             {
+                 *               "id": "upper-left",
+                 *               "name": "upper bar, left",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 90,
+                 *               "upMm": 562,
+                 *               "backMm": 60,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M8",
+                 *               "freeMm": 12,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "upper-right",
+                 *               "name": "upper bar, right",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 670,
+                 *               "upMm": 562,
+                 *               "backMm": 60,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M8",
+                 *               "freeMm": 12,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "lower-left",
+                 *               "name": "crossmember, left",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 90,
+                 *               "upMm": -58,
+                 *               "backMm": 50,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M8",
+                 *               "freeMm": 12,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "lower-right",
+                 *               "name": "crossmember, right",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 670,
+                 *               "upMm": -58,
+                 *               "backMm": 50,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M8",
+                 *               "freeMm": 12,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "post-left",
+                 *               "name": "left post, stud",
+                 *               "sort": "STUD",
+                 *               "acrossMm": -45,
+                 *               "upMm": 315,
+                 *               "backMm": 40,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M6",
+                 *               "freeMm": 18,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "post-right",
+                 *               "name": "right post, stud",
+                 *               "sort": "STUD",
+                 *               "acrossMm": 805,
+                 *               "upMm": 315,
+                 *               "backMm": 40,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M6",
+                 *               "freeMm": 18,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "brace-upper",
+                 *               "name": "brace, upper",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 387,
+                 *               "upMm": 430,
+                 *               "backMm": 65,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M6",
+                 *               "freeMm": 10,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "brace-lower",
+                 *               "name": "brace, lower",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 387,
+                 *               "upMm": 150,
+                 *               "backMm": 65,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M6",
+                 *               "freeMm": 10,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "horn-bolt",
+                 *               "name": "horn bracket",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 685,
+                 *               "upMm": 532,
+                 *               "backMm": 60,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M8",
+                 *               "freeMm": 12,
+                 *               "holds": "the horn",
+                 *               "plusMinusMm": 2
+                 *             }
+                 *           ]
                  *         },
                  *         "haul": {
                  *           "road": "Long Tallow",
@@ -4736,28 +5873,6 @@ export interface operations {
                  *             "massKg": 3100
                  *           },
                  *           "ratings": null,
-                 *           "obstacles": [
-                 *             {
-                 *               "id": "obstacle-1",
-                 *               "name": "latch brace",
-                 *               "leftMm": 370,
-                 *               "bottomMm": -20,
-                 *               "widthMm": 34,
-                 *               "heightMm": 560,
-                 *               "takesAir": false,
-                 *               "movable": false
-                 *             },
-                 *             {
-                 *               "id": "obstacle-2",
-                 *               "name": "horn",
-                 *               "leftMm": 640,
-                 *               "bottomMm": 430,
-                 *               "widthMm": 90,
-                 *               "heightMm": 90,
-                 *               "takesAir": false,
-                 *               "movable": true
-                 *             }
-                 *           ],
                  *           "traverses": [],
                  *           "foundLines": {
                  *             "lengthM": 2.4,
@@ -4772,6 +5887,803 @@ export interface operations {
                  *             "vehicle.cooling.radiator.depthMm": "MEASURED",
                  *             "trailer.massKg": "MEASURED"
                  *           }
+                 *         },
+                 *         "nose": {
+                 *           "measures": {
+                 *             "bonnetMm": 610,
+                 *             "bumperTopMm": -105,
+                 *             "bumperAheadMm": 150,
+                 *             "braceMm": 34,
+                 *             "latchMm": 0
+                 *           },
+                 *           "absent": [
+                 *             "SENSOR",
+                 *             "WINCH"
+                 *           ],
+                 *           "solids": [
+                 *             {
+                 *               "id": "edge-left",
+                 *               "name": "left side of the opening",
+                 *               "what": "OPENING_EDGE",
+                 *               "box": {
+                 *                 "leftMm": -70,
+                 *                 "bottomMm": -60,
+                 *                 "frontMm": 40,
+                 *                 "widthMm": 50,
+                 *                 "heightMm": 640,
+                 *                 "depthMm": 90
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "edge-right",
+                 *               "name": "right side of the opening",
+                 *               "what": "OPENING_EDGE",
+                 *               "box": {
+                 *                 "leftMm": 780,
+                 *                 "bottomMm": -60,
+                 *                 "frontMm": 40,
+                 *                 "widthMm": 50,
+                 *                 "heightMm": 640,
+                 *                 "depthMm": 90
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "bar-upper",
+                 *               "name": "upper bar",
+                 *               "what": "CROSSMEMBER",
+                 *               "box": {
+                 *                 "leftMm": -70,
+                 *                 "bottomMm": 540,
+                 *                 "frontMm": 60,
+                 *                 "widthMm": 900,
+                 *                 "heightMm": 45,
+                 *                 "depthMm": 70
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "bar-lower",
+                 *               "name": "lower crossmember",
+                 *               "what": "CROSSMEMBER",
+                 *               "box": {
+                 *                 "leftMm": -110,
+                 *                 "bottomMm": -95,
+                 *                 "frontMm": 50,
+                 *                 "widthMm": 980,
+                 *                 "heightMm": 75,
+                 *                 "depthMm": 100
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "grille",
+                 *               "name": "grille",
+                 *               "what": "GRILLE",
+                 *               "box": {
+                 *                 "leftMm": -45,
+                 *                 "bottomMm": -35,
+                 *                 "frontMm": -12,
+                 *                 "widthMm": 850,
+                 *                 "heightMm": 590,
+                 *                 "depthMm": 12
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "bumper",
+                 *               "name": "bumper",
+                 *               "what": "BUMPER",
+                 *               "box": {
+                 *                 "leftMm": -250,
+                 *                 "bottomMm": -325,
+                 *                 "frontMm": -150,
+                 *                 "widthMm": 1260,
+                 *                 "heightMm": 220,
+                 *                 "depthMm": 100
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "bonnet",
+                 *               "name": "bonnet",
+                 *               "what": "BONNET",
+                 *               "box": {
+                 *                 "leftMm": -200,
+                 *                 "bottomMm": 610,
+                 *                 "frontMm": -40,
+                 *                 "widthMm": 1160,
+                 *                 "heightMm": 4,
+                 *                 "depthMm": 560
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "latch-cable",
+                 *               "name": "latch cable",
+                 *               "what": "LATCH_CABLE",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 8,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 400,
+                 *                     "upMm": 565,
+                 *                     "backMm": 50
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 530,
+                 *                     "upMm": 595,
+                 *                     "backMm": 80
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 750,
+                 *                     "upMm": 595,
+                 *                     "backMm": 90
+                 *                   },
+                 *                   {
+                 *                     "id": "point-4",
+                 *                     "acrossMm": 855,
+                 *                     "upMm": 570,
+                 *                     "backMm": 180
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "WIRE",
+                 *               "takesAir": false,
+                 *               "move": {
+                 *                 "minutes": 20,
+                 *                 "needs": "LONGER_CABLE"
+                 *               },
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "loom",
+                 *               "name": "lamp loom",
+                 *               "what": "LOOM",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 14,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": -90,
+                 *                     "upMm": 592,
+                 *                     "backMm": 100
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 380,
+                 *                     "upMm": 598,
+                 *                     "backMm": 105
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 850,
+                 *                     "upMm": 592,
+                 *                     "backMm": 100
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "WIRE",
+                 *               "takesAir": false,
+                 *               "move": {
+                 *                 "minutes": 15,
+                 *                 "needs": "LONGER_WIRE"
+                 *               },
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "ac-line-upper",
+                 *               "name": "condenser line, upper",
+                 *               "what": "CONDENSER_LINE",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 19,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 742,
+                 *                     "upMm": 430,
+                 *                     "backMm": 128
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 798,
+                 *                     "upMm": 440,
+                 *                     "backMm": 153
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 845,
+                 *                     "upMm": 470,
+                 *                     "backMm": 308
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOSE",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "ac-line-lower",
+                 *               "name": "condenser line, lower",
+                 *               "what": "CONDENSER_LINE",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 12,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 740,
+                 *                     "upMm": 100,
+                 *                     "backMm": 128
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 794,
+                 *                     "upMm": 90,
+                 *                     "backMm": 153
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 845,
+                 *                     "upMm": 70,
+                 *                     "backMm": 308
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOSE",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "hose-upper",
+                 *               "name": "upper coolant hose",
+                 *               "what": "COOLANT_HOSE",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 46,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 715,
+                 *                     "upMm": 500,
+                 *                     "backMm": 198
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 700,
+                 *                     "upMm": 535,
+                 *                     "backMm": 278
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 440,
+                 *                     "upMm": 510,
+                 *                     "backMm": 358
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOSE",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "hose-lower",
+                 *               "name": "lower coolant hose",
+                 *               "what": "COOLANT_HOSE",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 48,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 45,
+                 *                     "upMm": 25,
+                 *                     "backMm": 198
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 60,
+                 *                     "upMm": -20,
+                 *                     "backMm": 268
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 260,
+                 *                     "upMm": -30,
+                 *                     "backMm": 358
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOSE",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "fan-belt",
+                 *               "name": "belt",
+                 *               "what": "BELT",
+                 *               "box": {
+                 *                 "leftMm": 230,
+                 *                 "bottomMm": 60,
+                 *                 "frontMm": 293,
+                 *                 "widthMm": 300,
+                 *                 "heightMm": 400,
+                 *                 "depthMm": 30
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "MOVING",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "engine",
+                 *               "name": "engine",
+                 *               "what": "ENGINE",
+                 *               "box": {
+                 *                 "leftMm": 140,
+                 *                 "bottomMm": -70,
+                 *                 "frontMm": 338,
+                 *                 "widthMm": 480,
+                 *                 "heightMm": 540,
+                 *                 "depthMm": 420
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "MOVING",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "duct",
+                 *               "name": "intake duct",
+                 *               "what": "INTAKE_DUCT",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 90,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": -115,
+                 *                     "upMm": 480,
+                 *                     "backMm": 80
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": -120,
+                 *                     "upMm": 520,
+                 *                     "backMm": 248
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 20,
+                 *                     "upMm": 545,
+                 *                     "backMm": 398
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOSE",
+                 *               "takesAir": false,
+                 *               "move": {
+                 *                 "minutes": 30,
+                 *                 "needs": "NEW_BRACKET"
+                 *               },
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "bottle",
+                 *               "name": "coolant bottle",
+                 *               "what": "BOTTLE",
+                 *               "box": {
+                 *                 "leftMm": 840,
+                 *                 "bottomMm": 180,
+                 *                 "frontMm": 208,
+                 *                 "widthMm": 120,
+                 *                 "heightMm": 230,
+                 *                 "depthMm": 130
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": {
+                 *                 "minutes": 20,
+                 *                 "needs": "NEW_BRACKET"
+                 *               },
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "battery",
+                 *               "name": "battery",
+                 *               "what": "BATTERY",
+                 *               "box": {
+                 *                 "leftMm": -280,
+                 *                 "bottomMm": 180,
+                 *                 "frontMm": 248,
+                 *                 "widthMm": 175,
+                 *                 "heightMm": 190,
+                 *                 "depthMm": 260
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "lamp-left",
+                 *               "name": "left headlamp",
+                 *               "what": "LAMP",
+                 *               "box": {
+                 *                 "leftMm": -310,
+                 *                 "bottomMm": 170,
+                 *                 "frontMm": 20,
+                 *                 "widthMm": 220,
+                 *                 "heightMm": 170,
+                 *                 "depthMm": 190
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "arm-left",
+                 *               "name": "left suspension, its travel",
+                 *               "what": "SUSPENSION",
+                 *               "box": {
+                 *                 "leftMm": -360,
+                 *                 "bottomMm": -390,
+                 *                 "frontMm": 298,
+                 *                 "widthMm": 240,
+                 *                 "heightMm": 330,
+                 *                 "depthMm": 300
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "MOVING",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "lamp-right",
+                 *               "name": "right headlamp",
+                 *               "what": "LAMP",
+                 *               "box": {
+                 *                 "leftMm": 850,
+                 *                 "bottomMm": 170,
+                 *                 "frontMm": 20,
+                 *                 "widthMm": 220,
+                 *                 "heightMm": 170,
+                 *                 "depthMm": 190
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "arm-right",
+                 *               "name": "right suspension, its travel",
+                 *               "what": "SUSPENSION",
+                 *               "box": {
+                 *                 "leftMm": 880,
+                 *                 "bottomMm": -390,
+                 *                 "frontMm": 298,
+                 *                 "widthMm": 240,
+                 *                 "heightMm": 330,
+                 *                 "depthMm": 300
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "MOVING",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "rack",
+                 *               "name": "steering rack",
+                 *               "what": "STEERING",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 60,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": -170,
+                 *                     "upMm": -230,
+                 *                     "backMm": 398
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 930,
+                 *                     "upMm": -230,
+                 *                     "backMm": 398
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "MOVING",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "exhaust",
+                 *               "name": "exhaust",
+                 *               "what": "EXHAUST",
+                 *               "box": null,
+                 *               "round": null,
+                 *               "tube": {
+                 *                 "diameterMm": 63,
+                 *                 "points": [
+                 *                   {
+                 *                     "id": "point-1",
+                 *                     "acrossMm": 650,
+                 *                     "upMm": 60,
+                 *                     "backMm": 498
+                 *                   },
+                 *                   {
+                 *                     "id": "point-2",
+                 *                     "acrossMm": 670,
+                 *                     "upMm": -180,
+                 *                     "backMm": 558
+                 *                   },
+                 *                   {
+                 *                     "id": "point-3",
+                 *                     "acrossMm": 680,
+                 *                     "upMm": -280,
+                 *                     "backMm": 758
+                 *                   }
+                 *                 ]
+                 *               },
+                 *               "nature": "HOT",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "obstacle-1",
+                 *               "name": "latch brace",
+                 *               "what": "BRACE",
+                 *               "box": {
+                 *                 "leftMm": 370,
+                 *                 "bottomMm": -20,
+                 *                 "frontMm": 65,
+                 *                 "widthMm": 34,
+                 *                 "heightMm": 560,
+                 *                 "depthMm": 30
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "obstacle-2",
+                 *               "name": "horn",
+                 *               "what": "HORN",
+                 *               "box": {
+                 *                 "leftMm": 640,
+                 *                 "bottomMm": 430,
+                 *                 "frontMm": 35,
+                 *                 "widthMm": 90,
+                 *                 "heightMm": 90,
+                 *                 "depthMm": 60
+                 *               },
+                 *               "round": "BACK",
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": {
+                 *                 "minutes": 15,
+                 *                 "needs": "LONGER_WIRE"
+                 *               },
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "latch",
+                 *               "name": "bonnet latch",
+                 *               "what": "LATCH",
+                 *               "box": {
+                 *                 "leftMm": 352,
+                 *                 "bottomMm": 540,
+                 *                 "frontMm": 25,
+                 *                 "widthMm": 70,
+                 *                 "heightMm": 50,
+                 *                 "depthMm": 40
+                 *               },
+                 *               "round": null,
+                 *               "tube": null,
+                 *               "nature": "METAL",
+                 *               "takesAir": false,
+                 *               "move": null,
+                 *               "plusMinusMm": 2
+                 *             }
+                 *           ],
+                 *           "holes": [
+                 *             {
+                 *               "id": "upper-left",
+                 *               "name": "upper bar, left",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 90,
+                 *               "upMm": 562,
+                 *               "backMm": 60,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M8",
+                 *               "freeMm": 12,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "upper-right",
+                 *               "name": "upper bar, right",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 670,
+                 *               "upMm": 562,
+                 *               "backMm": 60,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M8",
+                 *               "freeMm": 12,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "lower-left",
+                 *               "name": "crossmember, left",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 90,
+                 *               "upMm": -58,
+                 *               "backMm": 50,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M8",
+                 *               "freeMm": 12,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "lower-right",
+                 *               "name": "crossmember, right",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 670,
+                 *               "upMm": -58,
+                 *               "backMm": 50,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M8",
+                 *               "freeMm": 12,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "post-left",
+                 *               "name": "left post, stud",
+                 *               "sort": "STUD",
+                 *               "acrossMm": -45,
+                 *               "upMm": 315,
+                 *               "backMm": 40,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M6",
+                 *               "freeMm": 18,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "post-right",
+                 *               "name": "right post, stud",
+                 *               "sort": "STUD",
+                 *               "acrossMm": 805,
+                 *               "upMm": 315,
+                 *               "backMm": 40,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M6",
+                 *               "freeMm": 18,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "brace-upper",
+                 *               "name": "brace, upper",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 387,
+                 *               "upMm": 430,
+                 *               "backMm": 65,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M6",
+                 *               "freeMm": 10,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "brace-lower",
+                 *               "name": "brace, lower",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 387,
+                 *               "upMm": 150,
+                 *               "backMm": 65,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M6",
+                 *               "freeMm": 10,
+                 *               "holds": null,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "horn-bolt",
+                 *               "name": "horn bracket",
+                 *               "sort": "THREADED",
+                 *               "acrossMm": 685,
+                 *               "upMm": 532,
+                 *               "backMm": 60,
+                 *               "looks": "FORWARD",
+                 *               "thread": "M8",
+                 *               "freeMm": 12,
+                 *               "holds": "the horn",
+                 *               "plusMinusMm": 2
+                 *             }
+                 *           ]
                  *         },
                  *         "haul": {
                  *           "road": "Long Tallow",
@@ -5772,6 +7684,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shelf"][];
+                };
+            };
+        };
+    };
+    "SpaceController.schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JsonNode"];
                 };
             };
         };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shipped } from '@/testing/demoJob'
-import { boxOfPiece, catchesFor, METAL_GAP, moved, openingBox, radiatorBox, inDepth } from './geometry'
+import { boxOfPiece, catchesFor, inOpening, METAL_GAP, moved, openingBox, radiatorBox, inDepth } from './geometry'
 import { snap } from './snap'
 
 const hive = shipped('demo/hive-utility')
@@ -39,11 +39,10 @@ describe('dragging', () => {
     const next = moved(hive, plan, { kind: 'coolers', id: 'cooler-1' }, 61.4, 199.6)
     expect(next.builds[2].coolers[0]).toMatchObject({ leftMm: 61, bottomMm: 200 })
     expect(next.builds[1]).toBe(hive.builds[1])
-    expect(next.rig.obstacles).toBe(hive.rig.obstacles)
+    expect(next.nose).toBe(hive.nose)
     expect(hive.builds[2].coolers[0].leftMm).toBe(50)
-    expect(moved(hive, plan, { kind: 'obstacles', id: 'obstacle-2' }, 0, 5).rig.obstacles.map((o) => o.leftMm)).toEqual(
-      [370, 0],
-    )
+    const horn = moved(hive, plan, { kind: 'obstacles', id: 'obstacle-2' }, 0, 5).nose
+    expect(horn.solids.find((s) => s.id === 'obstacle-2')!.box).toMatchObject({ leftMm: 0, bottomMm: 5, frontMm: 35 })
     expect(moved(hive, plan, { kind: 'condenser', id: '' }, 10, 5).rig.vehicle.cooling.condenser).toMatchObject({
       leftMm: 10,
       bottomMm: 5,
@@ -64,7 +63,7 @@ describe('dragging', () => {
     // The brace begins at 370: the cooler's right edge stays clear of it.
     expect(snap({ ...box, left: 84 }, catches).left).toBe(370 - METAL_GAP - box.width)
     // And nothing catches on itself.
-    expect(catches).toHaveLength(2 + 1 + hive.rig.obstacles.length)
+    expect(catches).toHaveLength(2 + 1 + inOpening(hive).length)
     expect(catchesFor(hive, plan, { kind: 'obstacles', id: 'obstacle-1' })).toHaveLength(2 + 1 + 1 + 1)
     expect(catchesFor(hive, plan, { kind: 'condenser', id: '' })).toHaveLength(2 + 2 + 1)
   })

@@ -1,6 +1,6 @@
 import type { Build, FittedCooler, FittedOther, JobContent } from '@/shared/api/types'
 import { camel, word } from '@/shared/message/say'
-import type { Box, Catch } from './snap'
+import { apart, type Box, type Catch } from './snap'
 import { type JobPath, valueAt, withValue } from '@/job/paths'
 
 /** What can be picked up in the drawing. */
@@ -58,9 +58,28 @@ export function openingBox(cooling: Cooling): Box {
   })
 }
 
-/** What still stands in the opening of a build. */
+/** Less than this across or up stops no air worth drawing, mm. */
+const SLIM = 20
+
+/** What of the nose stands in the opening, between the grille line and the pack, put away in a build or not. */
+export function inOpening(content: JobContent) {
+  const cooling = content.rig.vehicle.cooling
+  const opening = openingBox(cooling)
+  return content.nose.solids.flatMap((s) =>
+    s.box &&
+    s.what !== 'GRILLE' &&
+    s.box.frontMm < cooling.openingDepthMm &&
+    s.box.frontMm + s.box.depthMm > 0 &&
+    Math.min(s.box.widthMm, s.box.heightMm) >= SLIM &&
+    !apart(boxOf(s.box), opening)
+      ? [{ ...s, ...s.box }]
+      : [],
+  )
+}
+
+/** What still stands there in a build. */
 export const obstaclesOf = (content: JobContent, build: Build) =>
-  content.rig.obstacles.filter((o) => !build.moved.includes(o.id))
+  inOpening(content).filter((o) => !build.moved.includes(o.id))
 
 /** Where a piece stands; null where the job has no such piece. */
 export function boxOfPiece(content: JobContent, build: Build, piece: Piece): Box | null {
@@ -77,7 +96,7 @@ export function boxOfPiece(content: JobContent, build: Build, piece: Piece): Box
       : piece.kind === 'fans'
         ? build.fans.find((f) => f.id === piece.id)
         : piece.kind === 'obstacles'
-          ? content.rig.obstacles.find((o) => o.id === piece.id)
+          ? content.nose.solids.find((s) => s.id === piece.id)?.box
           : content.rig.vehicle.cooling[piece.kind]
   return placed ? boxOf(placed) : null
 }
@@ -116,7 +135,7 @@ export function moved(content: JobContent, build: Build, piece: Piece, left: num
     piece.kind === 'otherCoolers'
       ? `builds.${build.id}.otherCoolers.${piece.id}.core`
       : piece.kind === 'obstacles'
-        ? `rig.obstacles.${piece.id}`
+        ? `nose.solids.${piece.id}.box`
         : piece.kind === 'coolers' || piece.kind === 'fans'
           ? `builds.${build.id}.${piece.kind}.${piece.id}`
           : `rig.vehicle.cooling.${piece.kind}`

@@ -23,7 +23,7 @@ export const apart = (a: Box, b: Box, gap = 0) =>
 export const SNAP_MM = 8
 
 /** Moves one end of a span to the nearest mark within reach. */
-function snapped(at: number, size: number, marks: { start: number[]; end: number[] }): number {
+export function snapped(at: number, size: number, marks: { start: number[]; end: number[] }): number {
   let best = at
   let reach = SNAP_MM
   const offer = (to: number) => {

@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import PartShelf from '@/features/parts/PartShelf.vue'
-import type { AnyPart, Obstacle } from '@/shared/api/types'
+import type { AnyPart } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import { edited } from '@/job/origin'
-import { newId } from '@/job/paths'
+import { inOpening } from '../pack/geometry'
 import { picked, usePack } from '../pack/usePack'
 
 /** Radiator, dirt, seals, and what hangs in front of the pack or stands in its opening. */
-const { job, build, cooling, opening } = usePack()
+const { job, build, cooling } = usePack()
 const choosing = ref<'radiators' | 'pumps' | null>(null)
 const path = <F extends string>(field: F) => `builds.${job.selected}.${field}` as const
 type Flag = 'bugScreen' | 'winch' | 'plough' | 'lightBar'
@@ -38,34 +38,10 @@ function fit(part: AnyPart) {
   job.replace(fitted(part))
   choosing.value = null
 }
-function addObstacle() {
-  const made: Obstacle = {
-    id: newId(job.content.rig.obstacles, 'obstacle'),
-    name: 'brace',
-    leftMm: Math.round(opening.value.left + opening.value.width / 2 - 20),
-    bottomMm: Math.round(opening.value.bottom),
-    widthMm: 40,
-    heightMm: Math.round(opening.value.height),
-    takesAir: false,
-    movable: false,
-  }
-  job.edit('rig.obstacles', [...job.content.rig.obstacles, made])
-  picked.value = { kind: 'obstacles', id: made.id }
-}
-function removeObstacle() {
-  job.edit(
-    'rig.obstacles',
-    job.content.rig.obstacles.filter((o) => o !== obstacle.value),
-  )
-  picked.value = null
-}
+const standing = computed(() => inOpening(job.content))
 const obstacle = computed(() =>
-  job.content.rig.obstacles.find((o) => picked.value?.kind === 'obstacles' && o.id === picked.value.id),
+  standing.value.find((o) => picked.value?.kind === 'obstacles' && o.id === picked.value.id),
 )
-function nameIt(event: Event, id: string) {
-  const name = (event.target as HTMLInputElement).value.trim()
-  if (name) job.edit(`rig.obstacles.${id}.name`, name)
-}
 const pump = computed(() => {
   const flow = (v: number) => format(v, 'massFlow', unitWorld.value)
   const part = build.value.pump
@@ -158,50 +134,46 @@ function move(id: string) {
     <h3>In the opening</h3>
     <div class="row">
       <button
-        v-for="o in job.content.rig.obstacles"
+        v-for="o in standing"
         :key="o.id"
         type="button"
         class="tab"
-        :aria-pressed="obstacle === o"
+        :aria-pressed="obstacle?.id === o.id"
         @click="picked = { kind: 'obstacles', id: o.id }"
       >
         {{ o.name }}
       </button>
-      <button v-if="job.content.rig.obstacles.length < 20" type="button" class="act" @click="addObstacle">Add</button>
+      <router-link class="act" :to="{ name: 'mounting', params: { id: job.id } }">Measure the front end</router-link>
     </div>
     <template v-if="obstacle">
       <div class="fields">
-        <label class="named small"
-          >What it is<input class="entry" :value="obstacle.name" maxlength="40" @change="nameIt($event, obstacle.id)"
-        /></label>
-        <QuantityField label="From left edge" :path="`rig.obstacles.${obstacle.id}.leftMm`" quantity="size" :step="5" />
         <QuantityField
-          label="Above lower edge"
-          :path="`rig.obstacles.${obstacle.id}.bottomMm`"
+          label="From left edge"
+          :path="`nose.solids.${obstacle.id}.box.leftMm`"
           quantity="size"
           :step="5"
         />
-        <QuantityField label="Width" :path="`rig.obstacles.${obstacle.id}.widthMm`" quantity="size" :step="5" />
-        <QuantityField label="Height" :path="`rig.obstacles.${obstacle.id}.heightMm`" quantity="size" :step="5" />
+        <QuantityField
+          label="Above lower edge"
+          :path="`nose.solids.${obstacle.id}.box.bottomMm`"
+          quantity="size"
+          :step="5"
+        />
+        <QuantityField label="Width" :path="`nose.solids.${obstacle.id}.box.widthMm`" quantity="size" :step="5" />
+        <QuantityField label="Height" :path="`nose.solids.${obstacle.id}.box.heightMm`" quantity="size" :step="5" />
       </div>
       <div class="row">
         <ToggleInput
           :model-value="obstacle.takesAir"
           label="takes the ram air"
-          @update:model-value="(on) => job.edit(`rig.obstacles.${obstacle!.id}.takesAir`, on)"
+          @update:model-value="(on) => job.edit(`nose.solids.${obstacle!.id}.takesAir`, on)"
         />
         <ToggleInput
-          :model-value="obstacle.movable"
-          label="can be moved"
-          @update:model-value="(on) => job.edit(`rig.obstacles.${obstacle!.id}.movable`, on)"
-        />
-        <ToggleInput
-          v-if="obstacle.movable"
+          v-if="obstacle.move"
           :model-value="build.moved.includes(obstacle.id)"
           label="moved away in this build"
           @update:model-value="move(obstacle.id)"
         />
-        <button type="button" class="act" @click="removeObstacle">Remove</button>
       </div>
     </template>
     <PartShelf v-if="choosing" :shelf="choosing" :fitted="fitted" @close="choosing = null" @fit="fit" />
@@ -209,11 +181,3 @@ function move(id: string) {
 </template>
 
 <style scoped src="./panel.css"></style>
-<style scoped>
-.named {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-  color: var(--ink-soft);
-}
-</style>

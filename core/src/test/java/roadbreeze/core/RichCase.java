@@ -1,12 +1,14 @@
 package roadbreeze.core;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import roadbreeze.core.exchanger.FinMetal;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.Nose;
+import roadbreeze.core.nose.Noses;
+import roadbreeze.core.nose.Solid;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.rig.FanFit;
@@ -18,7 +20,7 @@ import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.vehicle.ChargeAir;
 
 /**
- * The worked truck with as much in its nose as a job may hold: twenty obstacles, three oil coolers
+ * The worked truck with as much in its nose as a job may hold: twenty things, three oil coolers
  * with air round their rims, a charge-air cooler, a clutched fan and three electric ones that share
  * its air.
  */
@@ -35,7 +37,7 @@ public final class RichCase {
             Optional.of(new ChargeAir(2.2, 20)),
             t.coolant(),
             t.oil(),
-            new Truck.FrontEnd(t.front().opening(), 0.12, 0.012, 0.03, 0.012, 0.55, obstacles()),
+            new Truck.FrontEnd(t.front().opening(), 0.12, 0.012, 0.03, 0.012, 0.55, nose()),
             new Truck.Cores(
                 t.cores().radiator(),
                 t.cores().condenser(),
@@ -60,20 +62,20 @@ public final class RichCase {
                     cooler("cooler-3", 0.20, 0.12, CoolerFit.Place.BEHIND_CONDENSER, 0.46, 0.33))));
   }
 
-  private static List<Truck.Obstacle> obstacles() {
+  private static Nose nose() {
     Random random = new Random(20);
-    List<Truck.Obstacle> obstacles = new ArrayList<>();
-    for (int i = 0; i < 20; i++) {
+    Solid[] solids = new Solid[20];
+    for (int i = 0; i < solids.length; i++) {
       double width = 0.02 + 0.05 * random.nextDouble();
       double height = 0.02 + 0.05 * random.nextDouble();
-      obstacles.add(
-          new Truck.Obstacle(
-              Name.of("obstacle-" + i, Name.Noun.OBSTACLE, i),
+      solids[i] =
+          Noses.metal(
+              "obstacle-" + i,
               new Rectangle(0.70 * random.nextDouble(), 0.46 * random.nextDouble(), width, height),
               true,
-              false));
+              false);
     }
-    return obstacles;
+    return Noses.of(solids);
   }
 
   private static FanFit fan(String id, FanUnit part, boolean pusher, Rectangle outline) {

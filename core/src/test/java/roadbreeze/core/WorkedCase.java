@@ -26,6 +26,7 @@ import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.Line;
 import roadbreeze.core.line.OilCircuit;
+import roadbreeze.core.nose.Nose;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.rig.FanFit;
@@ -101,7 +102,7 @@ public final class WorkedCase {
         new Truck.OilSide(
             TransmissionFluid.LEGACY, OIL_FLOW, 20, OptionalDouble.of(320), Bypass.NONE),
         new Truck.FrontEnd(
-            new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.12, 0.012, 0.03, 0.012, 0.55, List.of()),
+            new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.12, 0.012, 0.03, 0.012, 0.55, Nose.UNKNOWN),
         new Truck.Cores(radiator, Optional.of(condenser), Optional.empty(), false),
         1,
         new Truck.FoundLines(FOUND_LINE, MOST_PRESSURE, -10));

@@ -751,6 +751,7 @@ class WalkTest {
     assertThat(page.getByLabel("Bore", new Page.GetByLabelOptions().setExact(true))).hasCount(3);
 
     page.keyboard().press("8");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Brackets")).click();
     assertThat(page.locator("[data-flat]")).containsText("363.6 mm");
     type("Offset", "12 mm");
     type("Offset bend", "30");

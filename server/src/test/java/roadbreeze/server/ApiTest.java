@@ -83,7 +83,7 @@ class ApiTest {
   /** The content of a saved job, free to be changed. */
   private ObjectNode content(JsonNode job) {
     ObjectNode content = mapper.createObjectNode();
-    for (String section : List.of("about", "rig", "haul", "checks")) {
+    for (String section : List.of("about", "rig", "nose", "haul", "checks")) {
       content.set(section, job.get(section).get("body").deepCopy());
     }
     ArrayNode builds = content.putArray("builds");
@@ -372,7 +372,7 @@ class ApiTest {
   void exportAndImportGiveTheSameNumbers() throws Exception {
     JsonNode job = whole(ok(get("/api/jobs"), null).get(0));
     JsonNode file = ok(get("/api/jobs/" + job.get("id").asString() + "/export"), null);
-    assertThat(file.get("formatVersion").asInt()).isEqualTo(5);
+    assertThat(file.get("formatVersion").asInt()).isEqualTo(6);
     JsonNode imported = ok(post("/api/jobs/import"), file);
     assertThat(imported.get("id")).isNotEqualTo(job.get("id"));
     assertThat(content(imported)).isEqualTo(content(job));
@@ -416,12 +416,12 @@ class ApiTest {
     part.putArray("curveM3s").add(0).add(0.35).add(0.7);
     part.putArray("curvePa").add(210).add(160.5).add(20);
     fans.add(helper);
-    JsonNode obstacle = job.at("/rig/obstacles/0");
+    JsonNode obstacle = job.at("/nose/solids/0");
     JsonNode hose = build.at("/lines/hoses/0");
     JsonNode strip = build.at("/strips/0");
     for (int i = 0; i < 10; i++) {
       String name = "ß \u2013 no. " + i;
-      ((ArrayNode) job.at("/rig/obstacles"))
+      ((ArrayNode) job.at("/nose/solids"))
           .add(((ObjectNode) obstacle.deepCopy()).put("id", "o" + i).put("name", name));
       ((ArrayNode) build.at("/lines/hoses"))
           .add(((ObjectNode) hose.deepCopy()).put("id", "h" + i).put("lengthM", 1 + i / 8.0));
@@ -447,8 +447,8 @@ class ApiTest {
   @Test
   void twoRowsCannotHaveOneId() throws Exception {
     ObjectNode job = hive();
-    ArrayNode obstacles = (ArrayNode) job.at("/rig/obstacles");
-    obstacles.add(obstacles.get(0).deepCopy());
+    ArrayNode solids = (ArrayNode) job.at("/nose/solids");
+    solids.add(solids.get(0).deepCopy());
     assertThat(send(post("/api/jobs"), job).status()).isEqualTo(400);
   }
 
@@ -568,6 +568,7 @@ class ApiTest {
     ObjectNode job = hive();
     ((ObjectNode) job.at("/builds/2/coolers/0")).put("leftMm", 200);
     ((ObjectNode) job.at("/rig/vehicle/cooling")).put("openingDepthMm", 40);
+    ((ObjectNode) Jobs.find(job, "nose.solids.obstacle-1.box")).put("frontMm", 0);
     JsonNode plan = detail(job, 2);
     assertThat(plan.at("/clearances/0/subject").asString()).isEqualTo("cooler-1");
     assertThat(plan.at("/clearances/0/said/code").asString()).isEqualTo("clearance.gapTooDeep");
@@ -841,9 +842,13 @@ class ApiTest {
                 assertThat(pick.at("/build/condition/recirculation").asDouble()).isEqualTo(0.02));
     // A horn in the air costs nothing to move, and that is not the truck as it was.
     ObjectNode loud = hive();
-    ObjectNode horn = (ObjectNode) loud.at("/rig/obstacles/1");
-    horn.put("takesAir", true).put("movable", true).put("widthMm", 300).put("heightMm", 300);
-    horn.put("leftMm", 300).put("bottomMm", 100);
+    ObjectNode horn = (ObjectNode) Jobs.find(loud, "nose.solids.obstacle-2");
+    horn.put("takesAir", true).putNull("round");
+    ((ObjectNode) horn.get("box"))
+        .put("widthMm", 300)
+        .put("heightMm", 300)
+        .put("leftMm", 300)
+        .put("bottomMm", 100);
     assertThat(fixed(loud, 1))
         .anySatisfy(
             pick -> assertThat(pick.at("/build/moved/0").asString()).isEqualTo("obstacle-2"))

@@ -107,7 +107,7 @@ class DatabaseGoneTest {
 
   private static JsonNode content(JsonNode job) {
     ObjectNode content = MAPPER.createObjectNode();
-    for (String section : List.of("about", "rig", "haul", "checks")) {
+    for (String section : List.of("about", "rig", "nose", "haul", "checks")) {
       content.set(section, job.get(section).get("body"));
     }
     job.get("builds").forEach(b -> content.withArray("builds").add(b.get("body")));

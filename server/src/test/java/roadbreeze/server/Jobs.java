@@ -2,6 +2,7 @@ package roadbreeze.server;
 
 import java.util.Collections;
 import java.util.List;
+import roadbreeze.core.nose.Move;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.check.Checks;
@@ -10,6 +11,9 @@ import roadbreeze.server.job.About;
 import roadbreeze.server.job.Job;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
+import roadbreeze.server.nose.NoseMeasures;
+import roadbreeze.server.nose.NoseSection;
+import roadbreeze.server.nose.NoseSolid;
 import roadbreeze.server.rig.AirTraverse;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -62,9 +66,35 @@ public final class Jobs {
     return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));
   }
 
+  /** As before noses stood in space: outlines in the opening, through the whole of its depth. */
+  public static JobContent flat(JobContent job) {
+    double depth = job.rig().vehicle().cooling().openingDepthMm();
+    List<NoseSolid> outlines =
+        job.nose().solids().stream()
+            .filter(s -> s.id().startsWith("obstacle-"))
+            .map(s -> outline(s, depth))
+            .toList();
+    return with(job, "nose", new NoseSection(NoseMeasures.NONE, List.of(), outlines, List.of()));
+  }
+
+  private static NoseSolid outline(NoseSolid s, double depth) {
+    NoseSolid.NoseBox b = s.box();
+    return new NoseSolid(
+        s.id(),
+        s.name(),
+        s.what(),
+        new NoseSolid.NoseBox(b.leftMm(), b.bottomMm(), 0, b.widthMm(), b.heightMm(), depth),
+        null,
+        null,
+        s.nature(),
+        s.takesAir(),
+        s.movable() ? new NoseSolid.NoseMove(15, Move.Needs.NOTHING) : null,
+        5);
+  }
+
   /** As before hauls were roads and anything was checked: only the worst stretch. */
   public static JobContent held(JobContent job) {
-    JobContent unwarned = with(job, "rig.vehicle.limits.warningC", null);
+    JobContent unwarned = with(flat(job), "rig.vehicle.limits.warningC", null);
     return with(with(unwarned, "haul.journey", null), "checks", Checks.NONE);
   }
 

@@ -23,7 +23,8 @@ public record Name(String id, Noun noun, int number, String given) {
     FUEL_COOLER,
     MAIN_FAN,
     FAN,
-    OBSTACLE;
+    OBSTACLE,
+    HOLE;
   }
 
   public static Name of(Noun noun) {

@@ -10,6 +10,7 @@ public enum Problem implements Code {
   JOGGLE_TOO_SMALL("angle ANGLE", "already SIZE", "asked SIZE"),
   STRIP_LEGS,
   STRIP_BENDS("most COUNT"),
+  TUBE_POINTS,
   OIL_VISCOSITIES("kv40 VISCOSITY", "kv100 VISCOSITY"),
   FAN_CURVE_POINTS("pressures COUNT", "flows COUNT"),
   FAN_CURVE_RISES,

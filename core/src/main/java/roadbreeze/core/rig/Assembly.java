@@ -19,6 +19,7 @@ import roadbreeze.core.explain.Name;
 import roadbreeze.core.line.OilCircuit;
 import roadbreeze.core.line.OilLines;
 import roadbreeze.core.line.ParallelFlow;
+import roadbreeze.core.nose.Solid;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.Layer;
@@ -203,9 +204,9 @@ public final class Assembly {
                 Fan.Mount.PUSHER));
       }
     }
-    for (Truck.Obstacle o : setup.obstacles()) {
-      if (o.takesAir()) {
-        shadows.add(o.outline());
+    for (Solid s : setup.inOpening()) {
+      if (s.takesAir()) {
+        shadows.add(s.outline().orElseThrow());
       }
     }
     f.others().forEach(o -> stand(o, t.front().coreGap(), front, between, behind));
@@ -276,7 +277,8 @@ public final class Assembly {
    * speed (Borda and Carnot), in velocity heads of the face.
    */
   private static double openingLoss(Setup setup) {
-    List<Rectangle> standing = setup.obstacles().stream().map(Truck.Obstacle::outline).toList();
+    List<Rectangle> standing =
+        setup.inOpening().stream().map(s -> s.outline().orElseThrow()).toList();
     double open =
         Math.min(
             1, openShare(setup.truck().front().opening(), standing, setup.radiator().outline()));

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.Solid;
 
 /** A truck with a build on it. */
 public record Setup(Truck truck, Fitting fitting) {
@@ -27,10 +28,22 @@ public record Setup(Truck truck, Fitting fitting) {
         .map(own -> fitting.swaps().chargeAirCooler().map(c -> c.inPlaceOf(own)).orElse(own));
   }
 
-  /** Obstacles that still stand in the opening. */
-  public List<Truck.Obstacle> obstacles() {
-    return truck.front().obstacles().stream()
-        .filter(o -> !fitting.nose().moved().contains(o.name().id()))
+  /** What still stands in the nose with a build on the truck. */
+  public List<Solid> standing() {
+    return truck.front().nose().solids().stream()
+        .filter(s -> !fitting.nose().moved().contains(s.name().id()))
+        .toList();
+  }
+
+  /**
+   * What of that the air of the opening has to go round: between the grille line and the pack. The
+   * grille itself is in the ram coefficient.
+   */
+  public List<Solid> inOpening() {
+    return standing().stream()
+        .filter(s -> s.what() != Solid.What.GRILLE && s.outline().isPresent())
+        .filter(s -> s.shape().bounds().z() < truck.front().depth())
+        .filter(s -> s.shape().bounds().back() > 0)
         .toList();
   }
 

@@ -1,15 +1,14 @@
 package roadbreeze.core.rig;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Accessories;
 import roadbreeze.core.circuit.Bypass;
-import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.Line;
+import roadbreeze.core.nose.Nose;
 import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.vehicle.ChargeAir;
 import roadbreeze.core.vehicle.Powertrain;
@@ -62,13 +61,14 @@ public record Truck(
       Bypass bypass) {}
 
   /**
-   * The nose, m.
+   * The front end, m.
    *
    * @param depth room in front of the pack
    * @param coreGap between the truck's own cores
    * @param fanToCore from the blades of the main fan to the radiator
    * @param tipGap from its blade tips to the shroud
    * @param ramCoefficient open grille 0.55
+   * @param nose what else stands there
    */
   public record FrontEnd(
       Rectangle opening,
@@ -77,18 +77,7 @@ public record Truck(
       double fanToCore,
       double tipGap,
       double ramCoefficient,
-      List<Obstacle> obstacles) {
-    public FrontEnd {
-      obstacles = List.copyOf(obstacles);
-    }
-  }
-
-  /**
-   * Something in the opening.
-   *
-   * @param takesAir no ram air reaches what stands right behind it
-   */
-  public record Obstacle(Name name, Rectangle outline, boolean takesAir, boolean movable) {}
+      Nose nose) {}
 
   /** The truck's own cores. */
   public record Cores(

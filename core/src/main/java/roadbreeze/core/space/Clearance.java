@@ -6,6 +6,8 @@ import java.util.Optional;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.Nature;
+import roadbreeze.core.nose.Solid;
 import roadbreeze.core.stack.Rectangle;
 
 /**
@@ -31,6 +33,8 @@ public record Clearance(
     IN_MOVABLE("obstacle NAME", "part NAME", "by SIZE"),
     NEAR_OBSTACLE("obstacle NAME", "part NAME", "gap SIZE", "by SIZE"),
     NEAR_MOVABLE("obstacle NAME", "part NAME", "gap SIZE", "by SIZE"),
+    NEAR_HOT("obstacle NAME", "part NAME", "gap SIZE", "by SIZE"),
+    MAYBE_NEAR("obstacle NAME", "part NAME", "gap SIZE", "known SIZE", "wanted SIZE"),
     BETWEEN_CORES("part NAME", "room SIZE", "needs SIZE", "by SIZE"),
     BEFORE_FAN("part NAME", "room SIZE", "needs SIZE"),
     COOLERS_CLASH("part NAME", "other NAME", "by SIZE"),
@@ -58,7 +62,7 @@ public record Clearance(
   public static final double CORE_TO_CORE = 0.005;
 
   /** Core to brace, latch or horn. */
-  public static final double CORE_TO_METAL = 0.010;
+  public static final double CORE_TO_METAL = Nature.METAL.fromCore();
 
   /** Blades of an electric fan to the core; a blade flexes forward under load. */
   public static final double FAN_TO_CORE = 0.015;
@@ -88,6 +92,7 @@ public record Clearance(
         case BEHIND_CONDENSER -> betweenCores(layout, cooler, found);
         case BEHIND_RADIATOR -> beforeFan(layout, cooler, found);
       }
+      fromSolids(layout, cooler, found);
     }
     coolersAmongThemselves(layout, found);
     fans(layout, found);
@@ -128,10 +133,25 @@ public record Clearance(
               true,
               Kind.TOUCHES_CORE.with(c.name(), CORE_TO_CORE)));
     }
-    for (Layout.Obstacle o : l.obstacles()) {
-      double gap = gap(c.outline(), o.outline());
-      if (gap < CORE_TO_METAL - 1e-9) {
-        found.add(new Clearance(c.name(), gap, CORE_TO_METAL, true, nearMetal(o, c.name(), gap)));
+  }
+
+  /** From everything that stands in the nose a cooler keeps what its nature asks for. */
+  private static void fromSolids(Layout l, Layout.Cooler c, List<Clearance> found) {
+    for (Solid solid : l.solids()) {
+      Neighbour near = Neighbour.of(c.name(), c.box(), solid);
+      double gap = near.gap().length();
+      double wanted = near.wanted();
+      switch (near.state()) {
+        case SHORT -> found.add(new Clearance(c.name(), gap, wanted, true, near(near)));
+        case DOUBTFUL ->
+            found.add(
+                new Clearance(
+                    c.name(),
+                    gap,
+                    wanted,
+                    false,
+                    Kind.MAYBE_NEAR.with(solid.name(), c.name(), gap, solid.plusMinus(), wanted)));
+        case CLEAR -> {}
       }
     }
   }
@@ -264,11 +284,18 @@ public record Clearance(
     return Math.max(dx, dy);
   }
 
-  private static Finding nearMetal(Layout.Obstacle o, Name part, double gap) {
-    double by = CORE_TO_METAL - gap;
-    if (gap < 0) {
-      return (o.movable() ? Kind.IN_MOVABLE : Kind.IN_OBSTACLE).with(o.name(), part, by);
+  private static Finding near(Neighbour neighbour) {
+    Solid solid = neighbour.solid();
+    Name part = neighbour.part();
+    double gap = neighbour.gap().length();
+    double by = neighbour.wanted() - gap;
+    if (gap <= 0) {
+      return (solid.movable() ? Kind.IN_MOVABLE : Kind.IN_OBSTACLE).with(solid.name(), part, by);
     }
-    return (o.movable() ? Kind.NEAR_MOVABLE : Kind.NEAR_OBSTACLE).with(o.name(), part, gap, by);
+    if (solid.nature() == Nature.HOT) {
+      return Kind.NEAR_HOT.with(solid.name(), part, gap, by);
+    }
+    return (solid.movable() ? Kind.NEAR_MOVABLE : Kind.NEAR_OBSTACLE)
+        .with(solid.name(), part, gap, by);
   }
 }

@@ -3,6 +3,8 @@ package roadbreeze.core.space;
 import java.util.ArrayList;
 import java.util.List;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.Box;
+import roadbreeze.core.nose.Solid;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
@@ -20,6 +22,8 @@ import roadbreeze.core.stack.Rectangle;
  * @param fanToCore from the blades of the main fan to the radiator
  * @param tipGap from its blade tips to the shroud
  * @param fanOnEngine the main fan rocks with the engine
+ * @param solids that stand in the nose
+ * @param inOpening outlines of those that the air has to go round
  */
 public record Layout(
     Rectangle opening,
@@ -30,7 +34,8 @@ public record Layout(
     boolean fanOnEngine,
     Rectangle radiator,
     List<Cooler> coolers,
-    List<Obstacle> obstacles,
+    List<Solid> solids,
+    List<Rectangle> inOpening,
     List<FanPlace> fans) {
 
   /** Where in depth a cooler stands. */
@@ -41,40 +46,40 @@ public record Layout(
   }
 
   /** A cooler with the gap to the core behind it. */
-  public record Cooler(Name name, Rectangle outline, double depth, double gap, Depth place) {}
+  public record Cooler(Name name, Box box, double gap, Depth place) {
+    public Rectangle outline() {
+      return new Rectangle(box.x(), box.y(), box.width(), box.height());
+    }
 
-  /** Something in the opening. */
-  public record Obstacle(Name name, Rectangle outline, boolean movable) {}
+    public double depth() {
+      return box.depth();
+    }
+  }
 
   /** A fan's outline; pushers stand in front of the pack. */
   public record FanPlace(Name name, Rectangle outline, boolean pusher) {}
 
   /** Share of the radiator's face that the opening lets air to, over 1 where it is larger (-). */
   double openShare() {
-    return Assembly.openShare(
-        opening, obstacles.stream().map(Obstacle::outline).toList(), radiator);
+    return Assembly.openShare(opening, inOpening, radiator);
   }
 
   /** What stands where on a truck with a build on it. */
   public static Layout of(Setup setup) {
     Truck.FrontEnd front = setup.truck().front();
+    Pack pack = Pack.of(setup);
     List<Cooler> coolers = new ArrayList<>();
     for (CoolerFit c : setup.fitting().coolers()) {
       if (c.place() != CoolerFit.Place.ELSEWHERE) {
         coolers.add(
-            new Cooler(
-                c.name(), c.outline(), c.part().depth(), c.gap(), Depth.valueOf(c.place().name())));
+            new Cooler(c.name(), pack.box(c.name()), c.gap(), Depth.valueOf(c.place().name())));
       }
     }
     for (OtherCooler o : setup.fitting().others()) {
       if (o.place() != CoolerFit.Place.ELSEWHERE) {
         coolers.add(
             new Cooler(
-                o.name(),
-                o.core().outline(),
-                o.core().depth(),
-                front.coreGap(),
-                Depth.valueOf(o.place().name())));
+                o.name(), pack.box(o.name()), front.coreGap(), Depth.valueOf(o.place().name())));
       }
     }
     List<FanFit> fans = setup.fitting().fans();
@@ -87,9 +92,8 @@ public record Layout(
         fans.stream().anyMatch(f -> f.part().kind().onEngine()),
         setup.radiator().outline(),
         coolers,
-        setup.obstacles().stream()
-            .map(o -> new Obstacle(o.name(), o.outline(), o.movable()))
-            .toList(),
+        setup.standing(),
+        setup.inOpening().stream().map(s -> s.outline().orElseThrow()).toList(),
         fans.stream().map(f -> new FanPlace(f.name(), f.outline(), f.pusher())).toList());
   }
 }

@@ -21,6 +21,8 @@ import roadbreeze.core.condition.Condition.BypassFault;
 import roadbreeze.core.exchanger.FinMetal;
 import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.Noses;
+import roadbreeze.core.nose.Solid;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.space.Layout;
 import roadbreeze.core.stack.FanCurve;
@@ -246,24 +248,14 @@ class AssemblyTest {
   @Test
   void anObstacleThatTakesTheAirCostsCoolantAndOneThatDoesNotCostsNothing() {
     double bare = solve(PLAN).coolant();
-    Truck.Obstacle slim =
-        new Truck.Obstacle(
-            Name.given("o1", Name.Noun.OBSTACLE, "brace"),
-            new Rectangle(0.37, -0.02, 0.034, 0.56),
-            false,
-            false);
-    Truck.Obstacle wide =
-        new Truck.Obstacle(
-            Name.given("o2", Name.Noun.OBSTACLE, "winch"),
-            new Rectangle(0.25, 0.10, 0.30, 0.16),
-            true,
-            false);
+    Solid slim = Noses.metal("o1", new Rectangle(0.37, -0.02, 0.034, 0.56), false, false);
+    Solid wide = Noses.metal("o2", new Rectangle(0.25, 0.10, 0.30, 0.16), true, false);
     assertThat(solve(new Setup(facing(slim), PLAN.fitting())).coolant())
         .isCloseTo(bare, within(1e-6));
     assertThat(solve(new Setup(facing(wide), PLAN.fitting())).coolant()).isGreaterThan(bare + 0.2);
   }
 
-  private static Truck facing(Truck.Obstacle obstacle) {
+  private static Truck facing(Solid solid) {
     Truck t = PLAN.truck();
     Truck.FrontEnd f = t.front();
     return new Truck(
@@ -280,7 +272,7 @@ class AssemblyTest {
             f.fanToCore(),
             f.tipGap(),
             f.ramCoefficient(),
-            List.of(obstacle)),
+            Noses.of(solid)),
         t.cores(),
         t.fanFactor(),
         t.lines());

@@ -19,6 +19,8 @@ import roadbreeze.core.condition.Condition;
 import roadbreeze.core.condition.Condition.BypassFault;
 import roadbreeze.core.exchanger.FinMetal;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.Noses;
+import roadbreeze.core.nose.Solid;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.Uncertainty;
@@ -164,12 +166,7 @@ class FittingTest {
   void whatIsMovedOutOfTheOpeningNoLongerTakesItsAir() {
     Truck t = PLAN.truck();
     Truck.FrontEnd f = t.front();
-    Truck.Obstacle horn =
-        new Truck.Obstacle(
-            Name.given("horn", Name.Noun.OBSTACLE, "horn"),
-            new Rectangle(0.3, 0.1, 0.2, 0.3),
-            true,
-            true);
+    Solid horn = Noses.metal("horn", new Rectangle(0.3, 0.1, 0.2, 0.3), true, true);
     Truck shadowed =
         t.withFront(
             new Truck.FrontEnd(
@@ -179,7 +176,7 @@ class FittingTest {
                 f.fanToCore(),
                 f.tipGap(),
                 f.ramCoefficient(),
-                List.of(horn)));
+                Noses.of(horn)));
     Fitting plan = PLAN.fitting();
     Fitting cleared =
         new Fitting(
@@ -193,8 +190,8 @@ class FittingTest {
     assertThat(solve(new Setup(shadowed, cleared)).coolant())
         .isEqualTo(solve(PLAN).coolant())
         .isLessThan(there);
-    assertThat(Layout.of(new Setup(shadowed, cleared)).obstacles()).isEmpty();
-    assertThat(Layout.of(new Setup(shadowed, plan)).obstacles()).hasSize(1);
+    assertThat(Layout.of(new Setup(shadowed, cleared)).solids()).isEmpty();
+    assertThat(Layout.of(new Setup(shadowed, plan)).solids()).hasSize(1);
   }
 
   private static Setup behind(Rectangle opening) {
@@ -209,7 +206,7 @@ class FittingTest {
                 f.fanToCore(),
                 f.tipGap(),
                 f.ramCoefficient(),
-                f.obstacles())),
+                f.nose())),
         PLAN.fitting());
   }
 

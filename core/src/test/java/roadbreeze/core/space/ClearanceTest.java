@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.Box;
+import roadbreeze.core.nose.Noses;
 import roadbreeze.core.stack.Rectangle;
 
 class ClearanceTest {
@@ -29,16 +31,16 @@ class ClearanceTest {
             RADIATOR,
             List.of(cooler),
             List.of(
-                new Layout.Obstacle(
-                    name("latch brace"), new Rectangle(0.36, -0.02, 0.04, 0.56), false),
-                new Layout.Obstacle(name("horn"), new Rectangle(0.60, 0.40, 0.10, 0.10), true)),
+                Noses.metal("latch brace", new Rectangle(0.36, -0.02, 0.04, 0.56), false, false),
+                Noses.metal("horn", new Rectangle(0.60, 0.40, 0.10, 0.10), false, true)),
+            List.of(),
             List.of(fans)));
   }
 
   private static Layout.Cooler cooler(
       double x, double y, double depth, double gap, Layout.Depth place) {
-    return new Layout.Cooler(
-        name("oil cooler"), new Rectangle(x, y, 0.28, 0.19), depth, gap, place);
+    Box box = new Box(x, y, 0.12 - gap - depth, 0.28, 0.19, depth);
+    return new Layout.Cooler(name("oil cooler"), box, gap, place);
   }
 
   @Test
@@ -119,6 +121,7 @@ class ClearanceTest {
             RADIATOR,
             List.of(coolers),
             List.of(),
+            List.of(),
             List.of()));
   }
 
@@ -150,6 +153,7 @@ class ClearanceTest {
             RADIATOR,
             List.of(good),
             List.of(),
+            List.of(),
             List.of(pusher));
     assertThat(Clearance.of(shallow))
         .extracting(c -> c.finding().code())
@@ -172,6 +176,7 @@ class ClearanceTest {
               false,
               RADIATOR,
               List.of(cooler),
+              List.of(),
               List.of(),
               List.of(pusher));
       assertThat(Clearance.of(beside)).hasSize(gap < Clearance.CORE_TO_METAL ? 1 : 0);

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import roadbreeze.core.condition.Condition;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.finder.Room;
+import roadbreeze.core.nose.Solid;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Setup;
@@ -27,7 +28,6 @@ import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.parts.PartMapper;
 import roadbreeze.server.parts.PumpPart;
 import roadbreeze.server.parts.SealPart;
-import roadbreeze.server.rig.Obstacle;
 
 /**
  * What may be bettered for little money: one part or one seal, with radiator and fan as they are.
@@ -44,7 +44,6 @@ final class Fixes {
   private final Snapshot snapshot;
   private final Build base;
   private final Setup setup;
-  private final List<Obstacle> obstacles;
   private final double pumpNow;
   private final Map<Room.Refusal, Long> refused = new EnumMap<>(Room.Refusal.class);
 
@@ -52,7 +51,6 @@ final class Fixes {
     this.snapshot = snapshot;
     this.base = base;
     setup = snapshot.request().job().setup(base);
-    obstacles = snapshot.request().job().rig().obstacles();
     pumpNow =
         setup.fitting().swaps().pumpFlowAt4000().orElse(setup.truck().coolant().pumpFlowAt4000());
   }
@@ -207,14 +205,15 @@ final class Fixes {
 
   private List<Fix> moves() {
     List<Fix> fixes = new ArrayList<>();
-    for (Obstacle o : obstacles) {
-      if (o.movable() && !base.moved().contains(o.id())) {
+    for (Solid solid : setup.inOpening()) {
+      if (solid.movable()) {
+        String id = solid.name().id();
         fixes.add(
             fix(
-                o.id(),
-                o.id(),
-                b -> Map.of("moved", Stream.concat(b.moved().stream(), Stream.of(o.id())).toList()),
-                Bought.MOVED.with(o.name()),
+                id,
+                id,
+                b -> Map.of("moved", Stream.concat(b.moved().stream(), Stream.of(id)).toList()),
+                Bought.MOVED.with(solid.name().given()),
                 0));
       }
     }

@@ -23,6 +23,7 @@ import roadbreeze.core.finder.Search;
 import roadbreeze.core.finder.ThermostatChoice;
 import roadbreeze.core.haul.Outcome;
 import roadbreeze.core.haul.RoadWithLess;
+import roadbreeze.core.nose.Solid;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.CoolerFit;
@@ -148,10 +149,10 @@ final class SearchSpace {
         true,
         thermostats(),
         new Opening(
-            front.opening(),
+            within(front.opening(), toMetal(setup)),
             front.depth() - Search.GAP,
-            front.obstacles().stream().map(Truck.Obstacle::outline).toList(),
-            Clearance.CORE_TO_METAL),
+            setup.inOpening().stream().map(s -> s.outline().orElseThrow()).toList(),
+            toMetal(setup)),
         job.point(),
         job.limits(),
         job.judge(base).coolantLimit(setup),
@@ -415,5 +416,31 @@ final class SearchSpace {
         100,
         false,
         part.kind() == FanUnit.Type.ELECTRIC ? first.switchPoints() : null);
+  }
+
+  /**
+   * What was measured with a tape is known to this, m; worse known things are said, not avoided.
+   */
+  private static final double MEASURED = 0.005;
+
+  /**
+   * What a core keeps from metal, even where that was measured by its plus-minus too far off, m.
+   */
+  private static double toMetal(Setup setup) {
+    return Clearance.CORE_TO_METAL
+        + setup.inOpening().stream()
+            .mapToDouble(Solid::plusMinus)
+            .filter(known -> known <= MEASURED)
+            .max()
+            .orElse(0);
+  }
+
+  /** The sides of an opening are metal too. */
+  private static Rectangle within(Rectangle opening, double side) {
+    return new Rectangle(
+        opening.x() + side,
+        opening.y() + side,
+        opening.width() - 2 * side,
+        opening.height() - 2 * side);
   }
 }

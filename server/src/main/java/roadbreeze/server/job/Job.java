@@ -6,6 +6,7 @@ import java.util.UUID;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
+import roadbreeze.server.nose.NoseSection;
 import roadbreeze.server.rig.RigSection;
 
 /**
@@ -18,6 +19,7 @@ public record Job(
     Instant changedAt,
     Section<About> about,
     Section<RigSection> rig,
+    Section<NoseSection> nose,
     Section<Haul> haul,
     Section<Checks> checks,
     List<Section<Build>> builds) {
@@ -29,6 +31,7 @@ public record Job(
     return new JobContent(
         about.body(),
         rig.body(),
+        nose.body(),
         haul.body(),
         checks.body(),
         builds.stream().map(Section::body).toList());

@@ -24,6 +24,7 @@ import roadbreeze.server.build.FittedOther;
 import roadbreeze.server.build.FittingMapper;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
+import roadbreeze.server.nose.NoseSection;
 import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.rig.Mark;
 import roadbreeze.server.rig.RigSection;
@@ -38,6 +39,7 @@ import roadbreeze.server.row.DistinctIds;
 public record JobContent(
     @NotNull @Valid About about,
     @NotNull @Valid RigSection rig,
+    @NotNull @Valid NoseSection nose,
     @NotNull @Valid Haul haul,
     @NotNull @Valid Checks checks,
     @NotNull @Size(min = 1, max = 12) @DistinctIds List<@NotNull @Valid Build> builds) {
@@ -76,12 +78,12 @@ public record JobContent(
 
   /** The same job on another haul. */
   public JobContent on(Haul other) {
-    return new JobContent(about, rig, other, checks, builds);
+    return new JobContent(about, rig, nose, other, checks, builds);
   }
 
   /** The same truck behind which another trailer is hung. */
   public JobContent pulling(Trailer other) {
-    return new JobContent(about, rig.pulling(other), haul, checks, builds);
+    return new JobContent(about, rig.pulling(other), nose, haul, checks, builds);
   }
 
   /** The truck as it came. */
@@ -95,7 +97,7 @@ public record JobContent(
    * @throws roadbreeze.core.problem.BadInputException if a value cannot be
    */
   public Setup setup(Build build) {
-    return new Setup(TruckMapper.truck(rig), FittingMapper.fitting(build, rig));
+    return new Setup(TruckMapper.truck(rig, nose), FittingMapper.fitting(build, rig));
   }
 
   public OperatingPoint point() {

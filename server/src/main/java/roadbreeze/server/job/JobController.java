@@ -23,6 +23,7 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.job.format.JobFormat;
+import roadbreeze.server.nose.NoseSection;
 import roadbreeze.server.rig.RigSection;
 import tools.jackson.databind.JsonNode;
 
@@ -64,6 +65,12 @@ class JobController {
   @PutMapping("/{id}/rig")
   Job.Section<RigSection> saveRig(
       @PathVariable UUID id, @Valid @RequestBody Save<RigSection> save) {
+    return jobs.save(id, save.version(), save.body());
+  }
+
+  @PutMapping("/{id}/nose")
+  Job.Section<NoseSection> saveNose(
+      @PathVariable UUID id, @Valid @RequestBody Save<NoseSection> save) {
     return jobs.save(id, save.version(), save.body());
   }
 

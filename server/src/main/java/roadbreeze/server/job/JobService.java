@@ -16,6 +16,7 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.message.FieldLabel;
+import roadbreeze.server.nose.NoseSection;
 import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.StaleVersionException;
 import roadbreeze.server.problem.UnknownThingException;
@@ -30,6 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class JobService {
   private static final String ABOUT = "about";
   private static final String RIG = "rig";
+  private static final String NOSE = "nose";
   private static final String HAUL = "haul";
   private static final String CHECKS = "checks";
   private static final String BUILD = "build/";
@@ -81,6 +83,7 @@ public class JobService {
     Instant now = now();
     add(id, ABOUT, 0, content.about(), now);
     add(id, RIG, 0, content.rig(), now);
+    add(id, NOSE, 0, content.nose(), now);
     add(id, HAUL, 0, content.haul(), now);
     add(id, CHECKS, 0, content.checks(), now);
     for (int i = 0; i < content.builds().size(); i++) {
@@ -98,6 +101,11 @@ public class JobService {
   @Transactional
   public Job.Section<RigSection> save(UUID job, long version, RigSection body) {
     return save(job, RIG, version, body, RigSection.class);
+  }
+
+  @Transactional
+  public Job.Section<NoseSection> save(UUID job, long version, NoseSection body) {
+    return save(job, NOSE, version, body, NoseSection.class);
   }
 
   @Transactional
@@ -202,6 +210,7 @@ public class JobService {
   private Job job(List<SectionRow> rows) {
     Job.Section<About> about = null;
     Job.Section<RigSection> rig = null;
+    Job.Section<NoseSection> nose = null;
     Job.Section<Haul> haul = null;
     Job.Section<Checks> checks = null;
     List<Job.Section<Build>> builds = new ArrayList<>();
@@ -211,13 +220,14 @@ public class JobService {
       switch (row.name()) {
         case ABOUT -> about = section(row, About.class);
         case RIG -> rig = section(row, RigSection.class);
+        case NOSE -> nose = section(row, NoseSection.class);
         case HAUL -> haul = section(row, Haul.class);
         case CHECKS -> checks = section(row, Checks.class);
         default -> builds.add(section(row, Build.class));
       }
     }
     builds.sort(inOrder(about.body(), b -> b.body().id()));
-    return new Job(rows.get(0).jobId(), changed, about, rig, haul, checks, builds);
+    return new Job(rows.get(0).jobId(), changed, about, rig, nose, haul, checks, builds);
   }
 
   private JobCard card(List<SectionRepository.OfCard> rows) {

@@ -50,7 +50,7 @@ interface SectionRepository extends JpaRepository<SectionRow, SectionRow.Key> {
               else jsonb_build_object(
                 'id', body -> 'id', 'kind', body -> 'kind', 'name', body -> 'name')
             end as text) as body
-          from job_section where name <> 'checks' order by position""")
+          from job_section where name not in ('checks', 'nose') order by position""")
   List<OfCard> cards();
 
   void deleteByKeyJobId(UUID jobId);

@@ -26,8 +26,8 @@ class SectionRow {
   /**
    * Which section of which job.
    *
-   * @param name {@code about}, {@code rig}, {@code haul}, {@code checks}, or {@code build/} and the
-   *     build's id
+   * @param name {@code about}, {@code rig}, {@code nose}, {@code haul}, {@code checks}, or {@code
+   *     build/} and the build's id
    */
   @Embeddable
   record Key(UUID jobId, String name) implements Serializable {}

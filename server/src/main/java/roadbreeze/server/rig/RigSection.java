@@ -16,7 +16,6 @@ import roadbreeze.server.row.DistinctIds;
  * Truck and trailer as they are before anything is built on: a section of a job.
  *
  * @param ratings as the plates give them, null where none was read
- * @param obstacles in the front opening
  * @param traverses anemometer readings, as they were taken one after another
  * @param marks of numbers that were measured or only assumed, by path from here
  */
@@ -24,14 +23,13 @@ public record RigSection(
     @NotNull @Valid Vehicle vehicle,
     @NotNull @Valid Trailer trailer,
     @Nullable @Valid RatingsData ratings,
-    @NotNull @Size(max = 20) @DistinctIds List<@NotNull @Valid Obstacle> obstacles,
     @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid AirTraverse> traverses,
     @NotNull @Valid FoundLines foundLines,
     @NotNull @Size(max = 200) Map<String, Mark> marks) {
 
   /** With another trailer behind it. */
   public RigSection pulling(Trailer other) {
-    return new RigSection(vehicle, other, ratings, obstacles, traverses, foundLines, marks);
+    return new RigSection(vehicle, other, ratings, traverses, foundLines, marks);
   }
 
   /** What the last traverse of a fan that the model is corrected by found of its pressure. */

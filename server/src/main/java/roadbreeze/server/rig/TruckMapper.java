@@ -1,15 +1,14 @@
 package roadbreeze.server.rig;
 
-import java.util.List;
 import java.util.Optional;
 import roadbreeze.core.circuit.Accessories;
 import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.explain.Kind;
-import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.Line;
+import roadbreeze.core.nose.Nose;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.rig.Truck;
 import roadbreeze.core.stack.Rectangle;
@@ -19,6 +18,8 @@ import roadbreeze.core.vehicle.Driveline;
 import roadbreeze.core.vehicle.Engine;
 import roadbreeze.core.vehicle.Powertrain;
 import roadbreeze.server.message.Units;
+import roadbreeze.server.nose.NoseMapper;
+import roadbreeze.server.nose.NoseSection;
 
 /** Truck and trailer as people enter them, made the core's: one method for each subsystem. */
 public final class TruckMapper {
@@ -27,7 +28,7 @@ public final class TruckMapper {
   /**
    * @throws roadbreeze.core.problem.BadInputException if a value cannot be
    */
-  public static Truck truck(RigSection rig) {
+  public static Truck truck(RigSection rig, NoseSection nose) {
     Vehicle v = rig.vehicle();
     EngineData e = v.engine();
     return new Truck(
@@ -38,7 +39,7 @@ public final class TruckMapper {
             .map(ratio -> new ChargeAir(ratio, ChargeAir.USUAL_INTAKE_RISE)),
         coolant(v.cooling()),
         oil(v.gearbox()),
-        front(v.cooling(), rig.obstacles()),
+        front(v.cooling(), NoseMapper.nose(nose)),
         cores(v.cooling()),
         rig.otherFansFactor(),
         lines(rig.foundLines()));
@@ -81,7 +82,7 @@ public final class TruckMapper {
   }
 
   /** The opening is centred on the truck's own radiator. */
-  private static Truck.FrontEnd front(CoolingData c, List<Obstacle> obstacles) {
+  private static Truck.FrontEnd front(CoolingData c, Nose nose) {
     CoreSize r = c.radiator();
     return new Truck.FrontEnd(
         rectangle(
@@ -94,15 +95,7 @@ public final class TruckMapper {
         Units.mm(c.fanToCoreMm()),
         Units.mm(c.tipGapMm()),
         c.ramCoefficient(),
-        obstacles.stream().map(TruckMapper::obstacle).toList());
-  }
-
-  private static Truck.Obstacle obstacle(Obstacle o) {
-    return new Truck.Obstacle(
-        Name.given(o.id(), Name.Noun.OBSTACLE, o.name()),
-        rectangle(o.leftMm(), o.bottomMm(), o.widthMm(), o.heightMm()),
-        o.takesAir(),
-        o.movable());
+        nose);
   }
 
   private static Truck.Cores cores(CoolingData c) {

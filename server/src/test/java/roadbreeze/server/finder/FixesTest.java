@@ -7,10 +7,12 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.condition.Condition;
 import roadbreeze.core.finder.Room;
+import roadbreeze.core.nose.Move;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.nose.NoseSolid;
 import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.parts.SealPart;
 
@@ -41,7 +43,9 @@ class FixesTest {
   void oneFixLeavesWhatAnotherHasDone() {
     JobContent job = Jobs.with(Jobs.HIVE, "builds.plan-3.condition.recirculation", 0.15);
     job = Jobs.with(job, "builds.plan-3.coolers.cooler-1.sealed", false);
-    job = Jobs.with(job, "rig.obstacles.obstacle-1.movable", true);
+    job =
+        Jobs.with(
+            job, "nose.solids.obstacle-1.move", new NoseSolid.NoseMove(15, Move.Needs.NOTHING));
     Build plan = job.build(Jobs.PLAN);
     FinderRequest request =
         new FinderRequest(job, Jobs.PLAN, 900, 12, 60, false, false, false, true);

@@ -167,10 +167,10 @@ class GateTest {
   @Test
   void aListBeyondAnyFieldIsRefusedBeforeItsRowsAreLookedAt() throws IOException {
     Map<String, String> json = Map.of("Content-Type", "application/json");
-    String nulls = "{\"rig\":{\"obstacles\":[" + "null,".repeat(10_000) + "null]}}";
+    String nulls = "{\"nose\":{\"solids\":[" + "null,".repeat(10_000) + "null]}}";
     String told = ask("POST", "/api/compute/verdicts", json, nulls);
     assertThat(status(told)).isEqualTo(400);
-    assertThat(told).contains("Obstacles: there may be 0 to 200");
+    assertThat(told).contains("Things in the nose: there may be 0 to 200");
     assertThat(told.length()).isLessThan(2000);
     // Fewer are looked at one by one, and a row that is nothing is no mistake of ours.
     String few = nulls.replace("null,".repeat(9_990), "");

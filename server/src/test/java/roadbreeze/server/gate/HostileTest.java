@@ -110,7 +110,7 @@ class HostileTest {
     all.add(new Target("POST", "/api/compute/against", ask.deepCopy().put("other", "found")));
     ObjectNode rating = ask.deepCopy().put("heatKw", 6.0).putNull("differenceK").putNull("massKg");
     all.add(new Target("POST", "/api/compute/rating", rating));
-    for (String section : List.of("about", "rig", "haul", "checks")) {
+    for (String section : List.of("about", "rig", "nose", "haul", "checks")) {
       ObjectNode save = JSON.createObjectNode().put("version", 0);
       save.set("body", content.get(section));
       all.add(new Target("PUT", "/api/jobs/" + job + "/" + section, save));

@@ -27,7 +27,7 @@ public class JobFormat {
   public static final String NAME = "road-breeze-job";
 
   /** Shape of jobs today. */
-  public static final int CURRENT = 5;
+  public static final int CURRENT = 6;
 
   /** Each step takes a job of its own number's shape to the next. */
   private static final List<UnaryOperator<ObjectNode>> STEPS =
@@ -36,7 +36,8 @@ public class JobFormat {
           NoSections::upgrade,
           TruckOnly::upgrade,
           OneTraverse::upgrade,
-          NoJourney::upgrade);
+          NoJourney::upgrade,
+          ObstaclesOnly::upgrade);
 
   private static final JsonMapper STRICT =
       JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();

@@ -118,6 +118,16 @@ class CarryOverTest {
   }
 
   @Test
+  void nosesOfShapeFiveAreOutlinesThroughTheOpening() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-5", "carry_over_5_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(2);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.flat(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.flat(Jobs.TILT_TRAY));
+    }
+  }
+
+  @Test
   void soIsOneOfTheVeryFirstRelease() throws Exception {
     try (ConfigurableApplicationContext app = open("database-0", "carry_over_0_test")) {
       List<Job> jobs = Jobs.all(app.getBean(JobService.class));

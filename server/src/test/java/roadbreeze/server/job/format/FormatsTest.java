@@ -52,7 +52,7 @@ class FormatsTest {
         .isEqualTo(old.at("/builds/2/switching/fanOnC").asDouble());
     assertThat(job.builds().get(3).lines().hoses()).hasSize(old.get("hoses").size());
     assertThat(job.builds().get(3).strips()).hasSize(old.get("strips").size());
-    assertThat(job.rig().obstacles()).hasSize(old.get("obstacles").size());
+    assertThat(job.nose().solids()).hasSize(old.get("obstacles").size());
     assertThat(job.rig().traverses().get(0).readingsMs()).contains(2.75);
     assertThat(job.builds().get(2).marks()).hasSize(2);
     assertThat(job.builds().get(2).radiator().price()).isEqualTo(310.25);
@@ -105,6 +105,11 @@ class FormatsTest {
   @Test
   void aHaulOfBeforeIsItsWorstStretch() {
     assertThat(FORMAT.read(file("plough-pickup-4"))).isEqualTo(Jobs.held(Jobs.PLOUGH));
+  }
+
+  @Test
+  void aNoseOfBeforeIsItsOutlinesThroughTheOpening() {
+    assertThat(FORMAT.read(file("hive-utility-5"))).isEqualTo(Jobs.flat(Jobs.HIVE));
   }
 
   @Test

@@ -1,0 +1,177 @@
+package roadbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The front end in space, as a fabricator measures it and looks where a cooler can sit. */
+class MountingTest extends OnACopy {
+  MountingTest() {
+    super("e2e_mounting", "Hive utility");
+  }
+
+  private void mounting() {
+    page.keyboard().press("8");
+    assertThat(page.locator("[data-view=front]")).isVisible();
+    assertThat(thing("front", "piece/cooler-1")).isVisible();
+  }
+
+  private Locator view(String name) {
+    return page.locator("[data-view=" + name + "]");
+  }
+
+  private Locator thing(String view, String key) {
+    return view(view).locator("[data-thing='" + key + "']");
+  }
+
+  private Locator near(String name) {
+    return page.locator("[data-near] button").filter(new Locator.FilterOptions().setHasText(name));
+  }
+
+  private void button(String name) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+        .click();
+  }
+
+  private void drag(Locator what, double right, double down) {
+    BoundingBox box = what.boundingBox();
+    double x = box.x + box.width / 2;
+    double y = box.y + box.height / 2;
+    page.mouse().move(x, y);
+    page.mouse().down();
+    for (int i = 1; i <= 8; i++) {
+      page.mouse().move(x + right * i / 8, y + down * i / 8);
+    }
+  }
+
+  @Test
+  void aCoolerIsMovedInEveryViewAndTheGapsFollow() {
+    mounting();
+    thing("front", "piece/cooler-1").click();
+    assertThat(near("latch brace")).containsText(Pattern.compile("40\\smm.*clear"));
+    // Still in hand, hard against the brace: the gap is said before it is let go.
+    drag(thing("front", "piece/cooler-1"), 30, 0);
+    assertThat(near("latch brace")).containsText("too near");
+    assertThat(view("front").locator(".gap.SHORT")).isVisible();
+    page.mouse().up();
+    button("Undo");
+    assertThat(near("latch brace")).containsText(Pattern.compile("40\\smm"));
+    assertThat(field("From left edge")).hasValue("50 mm");
+    // A number on the drawing is typed over.
+    page.locator("[data-dim='0-low']").click();
+    page.locator(".typing input").fill("60 mm");
+    page.locator(".typing input").press("Enter");
+    assertThat(field("From left edge")).hasValue("60 mm");
+    assertThat(near("latch brace")).containsText(Pattern.compile("30\\smm"));
+    thing("front", "piece/cooler-1").focus();
+    page.keyboard().press("ArrowLeft");
+    page.keyboard().press("Shift+ArrowUp");
+    assertThat(field("From left edge")).hasValue("55 mm");
+    assertThat(field("Above lower edge")).hasValue("275 mm");
+    // In depth from the side, which was drawn small and moves as well.
+    page.locator("[data-view-button=side]").click();
+    assertThat(page.locator("[data-large=side]")).isVisible();
+    thing("side", "piece/cooler-1").focus();
+    page.keyboard().press("ArrowLeft");
+    assertThat(field("Gap behind")).hasValue("25 mm");
+    drag(thing("front", "piece/cooler-1"), -3, 0);
+    page.mouse().up();
+    assertThat(field("From left edge")).not().hasValue("55 mm");
+  }
+
+  @Test
+  void aThingIsWhatItIsAndMayBeMovedAway() {
+    mounting();
+    thing("front", "solid/obstacle-2").click();
+    Locator panel = page.locator("[data-thing-panel]");
+    assertThat(panel).containsText("moved away in Plan A");
+    type("Width", "0 mm");
+    assertThat(panel).containsText(Pattern.compile("Width must be from 0.5\\smm"));
+    type("Width", "3 1/2 in");
+    assertThat(field("Width")).hasValue("88.9 mm");
+    type("Across", "335 mm");
+    type("Up", "300 mm");
+    assertThat(near("oil cooler")).containsText("too near");
+    panel.getByText("moved away in Plan A").click();
+    assertThat(near("oil cooler")).hasCount(0);
+    panel.getByText("moved away in Plan A").click();
+    type("Known to ±", "60 mm");
+    type("Across", "370 mm");
+    assertThat(near("oil cooler")).containsText("measure it");
+    page.getByLabel("What it is", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("SENSOR");
+    assertThat(panel).containsText("maker’s procedure");
+    // A condenser line is known for what it is.
+    page.keyboard().press("Escape");
+    thing("front", "solid/ac-line-upper").click(new Locator.ClickOptions().setForce(true));
+    assertThat(panel).containsText("never opened here");
+    button("Add a thing");
+    button("hole");
+    type("Thread left", "18 mm");
+    assertThat(field("Thread left")).hasValue("18 mm");
+  }
+
+  @Test
+  void aLayoutGoesOutAndComesInAndWhatIsNoneIsSaid() throws Exception {
+    mounting();
+    Download out =
+        page.waitForDownload(
+            () -> page.getByText("Layout out", new Page.GetByTextOptions().setExact(true)).click());
+    String layout = Files.readString(out.path());
+    assertThat(layout).contains("road-breeze-nose", "latch brace");
+    Locator in = page.locator("[data-layout-in]");
+    in.setInputFiles(json(layout.replace("latch brace", "stay of the latch")));
+    thing("front", "solid/obstacle-1").click();
+    assertThat(field("Name")).hasValue("stay of the latch");
+    button("Measure list");
+    in.setInputFiles(json("{\"format\": \"road-breeze-nose\""));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("it has been cut off");
+    in.setInputFiles(json(layout.replace("\"widthMm\":34.0", "\"widthMm\":-34.0")));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Width must be from");
+    in.setInputFiles(json(layout + " ".repeat(1_000_001)));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("larger than any front end");
+    // Nothing was lost of what is there.
+    assertThat(thing("front", "solid/obstacle-1")).isVisible();
+  }
+
+  private static FilePayload json(String text) {
+    return new FilePayload(
+        "front end.json", "application/json", text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  @Test
+  void aNewTruckHasAUsableFrontAfterEightMeasures() {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Yard")).first().click();
+    page.getByText("New job").click();
+    page.getByText("Plough pickup", new Page.GetByTextOptions().setExact(true)).first().click();
+    page.waitForURL("**/rig");
+    page.keyboard().press("8");
+    Locator side = page.locator(".panel.side");
+    assertThat(side).containsText("23 still open");
+    button("Draw a front end from these");
+    assertThat(thing("front", "solid/bumper")).isVisible();
+    assertThat(side).containsText("still open");
+    String before = side.locator("[data-looked=BUMPER]").innerText();
+    type("Bumper’s upper edge", "-60 mm");
+    type("Bumper before the grille", "300 mm");
+    button("Draw anew what is guessed");
+    // Each measure narrows what is guessed, and the bumper stands where it was measured.
+    assertThat(side.locator("[data-looked=BUMPER]")).not().hasText(before);
+    side.locator("[data-looked=BUMPER]").getByRole(AriaRole.BUTTON).click();
+    assertThat(field("Back")).hasValue("-300 mm");
+    button("Measure list");
+    side.locator("[data-looked=WINCH]").getByText("not there").click();
+    assertThat(side.locator("[data-looked=WINCH]")).containsText("not there");
+    assertThat(side.locator("[data-looked=WINCH]")).containsText("it is");
+  }
+}

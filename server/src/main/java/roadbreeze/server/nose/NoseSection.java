@@ -1,0 +1,21 @@
+package roadbreeze.server.nose;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import roadbreeze.core.nose.Solid;
+import roadbreeze.server.row.DistinctIds;
+
+/**
+ * The truck's nose: a section of a job. Places in mm: across from the left edge of the radiator's
+ * core as seen from the front, up from its lower edge, back from the grille line.
+ *
+ * @param measures that the rest hangs on
+ * @param absent what was looked for and is not there
+ */
+public record NoseSection(
+    @NotNull @Valid NoseMeasures measures,
+    @NotNull @Size(max = 40) List<Solid.@NotNull What> absent,
+    @NotNull @Size(max = 200) @DistinctIds List<@NotNull @Valid NoseSolid> solids,
+    @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid NoseHole> holes) {}

@@ -1,0 +1,76 @@
+package roadbreeze.server.space;
+
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import roadbreeze.core.nose.Axis;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.space.Neighbour;
+import roadbreeze.core.space.Pack;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.nose.NoseMapper;
+import roadbreeze.server.nose.NoseSolid.NoseBox;
+
+/**
+ * A build's pack in the truck's nose.
+ *
+ * @param packFrontMm of the first of the truck's own cores, behind the grille line
+ * @param packBackMm of the radiator
+ * @param near what stands near the coolers that the build hangs there, closest first
+ */
+public record SpaceResult(
+    double packFrontMm, double packBackMm, List<Piece> pieces, List<Near> near) {
+
+  /** How far round a cooler is looked, m. */
+  private static final double REACH = 0.25;
+
+  /** A part of the pack where it stands. */
+  public record Piece(String id, Pack.Kind kind, NoseBox box) {}
+
+  /**
+   * The shortest way from a cooler to something that stands there.
+   *
+   * @param plusMinusMm as well as that is known
+   * @param wantedMm what the cooler keeps from it
+   */
+  public record Near(
+      String piece,
+      String solid,
+      double gapMm,
+      double plusMinusMm,
+      double wantedMm,
+      Neighbour.State state,
+      Place from,
+      Place to) {
+    static Near of(Neighbour n) {
+      return new Near(
+          n.part().id(),
+          n.solid().name().id(),
+          n.gap().length() * 1000,
+          n.solid().plusMinus() * 1000,
+          n.wanted() * 1000,
+          n.state(),
+          Place.of(n.gap().from()),
+          Place.of(n.gap().to()));
+    }
+  }
+
+  /** A place in the nose. */
+  public record Place(double acrossMm, double upMm, double backMm) {
+    static Place of(Vector3D at) {
+      return new Place(Axis.ACROSS.of(at) * 1000, Axis.UP.of(at) * 1000, Axis.BACK.of(at) * 1000);
+    }
+  }
+
+  static SpaceResult of(JobContent job, Build build) {
+    Setup setup = job.setup(build);
+    Pack pack = Pack.of(setup);
+    return new SpaceResult(
+        pack.front() * 1000,
+        pack.back() * 1000,
+        pack.pieces().stream()
+            .map(p -> new Piece(p.name().id(), p.kind(), NoseMapper.box(p.box())))
+            .toList(),
+        Neighbour.of(pack, setup.standing(), REACH).stream().map(Near::of).toList());
+  }
+}

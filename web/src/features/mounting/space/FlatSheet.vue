@@ -1,0 +1,558 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import type { SpaceNear } from '@/shared/api/types'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import type { Box } from '@/features/heat/pack/snap'
+import { cursor, pick, picked, pickedPoint, type Step } from './state'
+import type { Thing } from './things'
+import { type Bounds, farFirst, type FlatView, onSheet, type Point, sheetOf, stepOf } from './views'
+
+/** One flat view of the nose, to scale. Things are taken and dragged in it, or nudged by arrow keys. */
+const props = defineProps<{
+  view: FlatView
+  shown: Bounds
+  opening: Box
+  things: Thing[]
+  near: SpaceNear[]
+  big: boolean
+}>()
+const emit = defineEmits<{
+  drag: [step: Step]
+  drop: []
+  nudge: [step: Step]
+  type: [axis: 0 | 1 | 2, what: 'low' | 'size', at: { x: number; y: number }]
+}>()
+
+const svg = ref<SVGSVGElement | null>(null)
+const { width, height } = useElementSize(svg)
+const sheet = computed(() => sheetOf(props.view, props.shown))
+/** Millimetres that a pixel is. */
+const px = computed(() =>
+  Math.max(sheet.value.width / (width.value || 560), sheet.value.height / (height.value || 460)),
+)
+const margin = computed(() => (props.big ? 60 : 6) * px.value)
+const frame = computed(() => ({
+  x: sheet.value.left - margin.value,
+  y: sheet.value.top - 6 * px.value,
+  w: sheet.value.width + margin.value + 6 * px.value,
+  h: sheet.value.height + margin.value + 6 * px.value,
+}))
+
+const { right: R, up: U, into: I } = props.view
+/** A sheet seen face on hides nothing. */
+const THIN = 16
+/** The front is seen whole; from above and from the side it is cut through the opening. */
+const cut = computed<[number, number]>(() =>
+  I === 0
+    ? [props.opening.left, props.opening.left + props.opening.width]
+    : I === 1
+      ? [props.opening.bottom, props.opening.bottom + props.opening.height]
+      : [-Infinity, Infinity],
+)
+const outside = (t: Thing) => t.bounds.high[I] <= cut.value[0] || t.bounds.low[I] >= cut.value[1]
+const drawn = computed(() =>
+  [...props.things]
+    .sort((a, b) => Number(outside(b)) - Number(outside(a)) || farFirst(props.view)(a.bounds, b.bounds))
+    .map((t) => {
+      const [x1, y2] = onSheet(props.view, t.bounds.low)
+      const [x2, y1] = onSheet(props.view, t.bounds.high)
+      return {
+        t,
+        x: x1,
+        y: y1,
+        w: x2 - x1,
+        h: y2 - y1,
+        disc: t.round === I,
+        path: t.tube && 'M' + t.tube.points.map((p) => onSheet(props.view, p).join(' ')).join('L'),
+        /** Seen end on a tube has no length: a dot of its size. */
+        dots: t.tube?.points.map((p) => onSheet(props.view, p)) ?? [],
+        bare: t.kind === 'solid' && !t.tube && t.bounds.high[I] - t.bounds.low[I] < THIN,
+        ghost: outside(t),
+      }
+    }),
+)
+const hand = computed(() => drawn.value.find((d) => d.t.key === picked.value))
+/** Letters of a name are about so wide and high, pixels. */
+const LETTER = 7.2
+const LINE = 18
+/** The name of the thing in hand, else of all that have room for it and are seen, nearest first. */
+const names = computed(() => {
+  if (!props.big) return []
+  if (hand.value) return [hand.value]
+  const taken: { x: number; y: number; w: number }[] = []
+  const nearest = [...drawn.value].reverse()
+  return nearest.filter((d, n) => {
+    if (d.t.kind === 'hole' || d.bare || d.ghost) return false
+    const wide = d.t.name.length * LETTER * px.value
+    if (d.w < wide || d.h < (LINE + 6) * px.value) return false
+    const at = { x: d.x + d.w / 2, y: d.y + d.h / 2, w: wide }
+    const hidden = nearest
+      .slice(0, n)
+      .some((o) => !o.bare && !o.ghost && !o.path && at.x > o.x && at.x < o.x + o.w && at.y > o.y && at.y < o.y + o.h)
+    if (hidden || taken.some((o) => Math.abs(o.x - at.x) < (o.w + at.w) / 2 && Math.abs(o.y - at.y) < LINE * px.value))
+      return false
+    taken.push(at)
+    return true
+  })
+})
+
+const openingRect = computed(() => {
+  const o = props.opening
+  if (props.view.name === 'front') return { x: o.left, y: -(o.bottom + o.height), w: o.width, h: o.height }
+  return null
+})
+/** The lines that the frame is measured from: across and up from the radiator's edges, back from the grille. */
+const zeros = computed(() => [
+  { d: `M0 ${frame.value.y}v${frame.value.h}`, axis: R },
+  { d: `M${frame.value.x} 0h${frame.value.w}`, axis: U },
+])
+
+const lines = computed(() =>
+  props.near
+    .filter((n) => (picked.value ? isOf(n) : n.state !== 'CLEAR'))
+    .slice(0, 4)
+    .map((n) => {
+      const a = onSheet(props.view, [n.from.acrossMm, n.from.upMm, n.from.backMm])
+      const b = onSheet(props.view, [n.to.acrossMm, n.to.upMm, n.to.backMm])
+      return {
+        key: `${n.piece}-${n.solid}`,
+        a,
+        b,
+        state: n.state,
+        seen: Math.hypot(a[0] - b[0], a[1] - b[1]) / px.value > 14,
+        text: format(n.gapMm, 'size', unitWorld.value),
+      }
+    }),
+)
+const isOf = (n: SpaceNear) => picked.value === `piece/${n.piece}` || picked.value === `solid/${n.solid}`
+
+/** Dimensions of the thing in hand, outside the drawing: from the frame's edge, and its own. */
+const dims = computed(() => {
+  const d = hand.value
+  if (!d || !props.big || d.t.tube) return []
+  const b = d.t.bounds
+  const low = sheet.value.top + sheet.value.height + 22 * px.value
+  const side = sheet.value.left - 22 * px.value
+  const own = d.t.kind !== 'hole'
+  const at = d.t.kind === 'hole' ? (k: 0 | 1 | 2) => (b.low[k] + b.high[k]) / 2 : (k: 0 | 1 | 2) => b.low[k]
+  const list = [
+    { axis: R, what: 'low' as const, value: at(R), x1: 0, x2: at(R), y1: low, y2: low },
+    { axis: U, what: 'low' as const, value: at(U), x1: side, x2: side, y1: 0, y2: -at(U) },
+  ]
+  if (!own) return list
+  return [
+    ...list,
+    { axis: R, what: 'size' as const, value: b.high[R] - b.low[R], x1: b.low[R], x2: b.high[R], y1: low, y2: low },
+    { axis: U, what: 'size' as const, value: b.high[U] - b.low[U], x1: side, x2: side, y1: -b.low[U], y2: -b.high[U] },
+  ]
+})
+/** Names of one way out of the frame are spread so that two short dimensions do not cover each other. */
+const dimTexts = computed(() =>
+  dims.value.map((m) => {
+    const flat = m.y1 === m.y2
+    const shift = m.what === 'size' ? 1 : 0
+    return {
+      ...m,
+      flat,
+      text: format(m.value, 'size', unitWorld.value),
+      x: flat ? (m.x1 + m.x2) / 2 : m.x1 - (shift ? 0 : 0),
+      y: flat ? m.y1 : (m.y1 + m.y2) / 2,
+      short: Math.abs(flat ? m.x2 - m.x1 : m.y2 - m.y1) / px.value < 54,
+      shift,
+    }
+  }),
+)
+
+function at(event: PointerEvent): [number, number] {
+  const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse())
+  return [p.x, p.y]
+}
+let grab: { key: string; point: number | null; x: number; y: number } | null = null
+/** A finger moves only what a tap has picked; a swipe over the drawing scrolls the page. */
+function take(event: PointerEvent, t: Thing, point: number | null = null) {
+  if (event.button !== 0) return
+  if (event.pointerType === 'touch' && picked.value !== t.key) return
+  pick(t.key, point)
+  const [x, y] = at(event)
+  grab = { key: t.key, point, x, y }
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+}
+function carry(event: PointerEvent) {
+  const [x, y] = at(event)
+  cursor.value = { [R]: x, [U]: -y }
+  if (!grab) return
+  emit('drag', {
+    key: grab.key,
+    by: stepOf(props.view, x - grab.x, y - grab.y),
+    point: grab.point,
+    loose: event.altKey,
+  })
+}
+function letGo() {
+  if (!grab) return
+  grab = null
+  emit('drop')
+}
+const WAYS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
+function key(event: KeyboardEvent, t: Thing) {
+  const way = WAYS[event.key]
+  if (!way) return
+  event.preventDefault()
+  pick(t.key, picked.value === t.key ? pickedPoint.value : null)
+  const far = event.shiftKey ? 25 : event.altKey ? 1 : 5
+  const by: Point = stepOf(props.view, way[0] * far, way[1] * far)
+  emit('nudge', { key: t.key, by, point: pickedPoint.value, loose: true })
+}
+function ask(event: Event, axis: 0 | 1 | 2, what: 'low' | 'size') {
+  const box = (event.currentTarget as Element).getBoundingClientRect()
+  const around = svg.value!.parentElement!.getBoundingClientRect()
+  emit('type', axis, what, { x: box.left - around.left, y: box.top - around.top })
+}
+const mayType = (what: 'low' | 'size', axis: 0 | 1 | 2) =>
+  !!hand.value && (what === 'size' ? hand.value.t.kind === 'solid' : hand.value.t.free.includes(axis))
+</script>
+
+<template>
+  <svg
+    ref="svg"
+    :viewBox="`${frame.x} ${frame.y} ${frame.w} ${frame.h}`"
+    role="group"
+    :aria-label="`The front end ${view.label}, to scale`"
+    :class="{ big }"
+    :data-view="view.name"
+    @pointermove="carry"
+    @pointerleave="cursor = null"
+    @pointerdown.self="pick('')"
+  >
+    <defs>
+      <pattern
+        :id="`metal-${view.name}`"
+        :width="9"
+        height="9"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <rect width="9" height="9" fill="var(--rule-soft)" />
+        <path d="M0 0V9" stroke="var(--metal)" stroke-width="2.4" opacity=".55" />
+      </pattern>
+      <pattern :id="`moving-${view.name}`" width="22" height="22" patternUnits="userSpaceOnUse">
+        <rect width="22" height="22" fill="var(--paper)" />
+        <path d="M2 11l6-6M2 11l6 6M2 11h18" fill="none" stroke="var(--metal)" stroke-width="2" opacity=".6" />
+      </pattern>
+      <pattern :id="`hot-${view.name}`" width="14" height="14" patternUnits="userSpaceOnUse">
+        <rect width="14" height="14" fill="var(--paper)" />
+        <path d="M0 0L14 14M14 0L0 14" stroke="var(--metal)" stroke-width="2" opacity=".6" />
+      </pattern>
+      <pattern :id="`core-${view.name}`" width="7" height="7" patternUnits="userSpaceOnUse">
+        <rect width="7" height="7" fill="var(--paper)" />
+        <path d="M0 0V7" stroke="var(--ink)" stroke-width="1.6" opacity=".28" />
+      </pattern>
+    </defs>
+    <path v-for="z in zeros" :key="z.axis" :d="z.d" class="zero" />
+    <rect
+      v-if="openingRect"
+      :x="openingRect.x"
+      :y="openingRect.y"
+      :width="openingRect.w"
+      :height="openingRect.h"
+      class="opening"
+    />
+    <g
+      v-for="d in drawn"
+      :key="d.t.key"
+      class="thing"
+      :class="[d.t.kind, d.t.look, { picked: d.t.key === picked, bare: d.bare, ghost: d.ghost, gone: d.t.gone }]"
+      :style="{
+        '--fill': `url(#${d.t.kind === 'piece' ? 'core' : d.t.look === 'HOT' ? 'hot' : d.t.look === 'MOVING' ? 'moving' : 'metal'}-${view.name})`,
+      }"
+      :tabindex="big ? 0 : undefined"
+      :role="big ? 'button' : undefined"
+      :aria-hidden="big ? undefined : true"
+      :aria-label="big ? `${d.t.name}; arrow keys move it` : undefined"
+      :aria-pressed="big ? d.t.key === picked : undefined"
+      :data-thing="d.t.key"
+      @pointerdown="take($event, d.t)"
+      @pointerup="letGo"
+      @pointercancel="letGo"
+      @click="picked === d.t.key || pick(d.t.key)"
+      @focus="picked === d.t.key || pick(d.t.key)"
+      @keydown="key($event, d.t)"
+    >
+      <title>{{ d.t.name }}</title>
+      <template v-if="d.path">
+        <path :d="d.path" class="tube-edge" :stroke-width="d.t.tube!.radius * 2 + 4 * px" />
+        <path :d="d.path" class="tube-body" :stroke-width="d.t.tube!.radius * 2" />
+        <circle v-for="(p, n) in d.dots" :key="n" :cx="p[0]" :cy="p[1]" :r="d.t.tube!.radius" class="tube-joint" />
+      </template>
+      <circle v-else-if="d.t.kind === 'hole'" :cx="d.x + d.w / 2" :cy="d.y + d.h / 2" :r="7 * px" class="shape" />
+      <circle v-else-if="d.disc" :cx="d.x + d.w / 2" :cy="d.y + d.h / 2" :r="d.w / 2" class="shape" />
+      <rect v-else :x="d.x" :y="d.y" :width="d.w" :height="Math.max(d.h, px)" class="shape" />
+    </g>
+    <g v-if="hand" class="in-hand" pointer-events="none">
+      <rect
+        :x="hand.x - 3 * px"
+        :y="hand.y - 3 * px"
+        :width="hand.w + 6 * px"
+        :height="hand.h + 6 * px"
+        :stroke-width="2.5 * px"
+      />
+    </g>
+    <template v-if="hand?.t.tube && big">
+      <circle
+        v-for="(p, n) in hand.dots"
+        :key="n"
+        :cx="p[0]"
+        :cy="p[1]"
+        :r="9 * px"
+        class="point"
+        :class="{ taken: n === pickedPoint }"
+        :stroke-width="2.5 * px"
+        @pointerdown.stop="take($event, hand!.t, n)"
+        @pointerup="letGo"
+        @pointercancel="letGo"
+      />
+    </template>
+    <g v-for="l in lines" :key="l.key" pointer-events="none" class="gap" :class="l.state" :data-gap="l.key">
+      <path :d="`M${l.a.join(' ')}L${l.b.join(' ')}`" class="under" :stroke-width="6 * px" />
+      <path :d="`M${l.a.join(' ')}L${l.b.join(' ')}`" :stroke-width="2.5 * px" />
+      <circle :cx="l.a[0]" :cy="l.a[1]" :r="3.5 * px" />
+      <circle :cx="l.b[0]" :cy="l.b[1]" :r="3.5 * px" />
+      <g v-if="big && l.seen" :transform="`translate(${(l.a[0] + l.b[0]) / 2} ${(l.a[1] + l.b[1]) / 2}) scale(${px})`">
+        <rect x="-34" y="-27" width="68" height="23" class="plate" />
+        <text y="-10" text-anchor="middle" class="head figure">{{ l.text }}</text>
+      </g>
+    </g>
+    <g
+      v-for="d in names"
+      :key="'n' + d.t.key"
+      pointer-events="none"
+      :transform="`translate(${d.x + d.w / 2} ${d.y + d.h / 2}) scale(${px})`"
+    >
+      <text y="5" text-anchor="middle" class="name" :class="{ picked: d.t.key === picked }">{{ d.t.name }}</text>
+    </g>
+    <g v-for="m in dimTexts" :key="`${m.axis}${m.what}`" class="dim" :class="{ own: m.what === 'size' }">
+      <path :d="`M${m.x1} ${m.y1}L${m.x2} ${m.y2}`" :stroke-width="1.5 * px" />
+      <path
+        v-for="[ex, ey] in [
+          [m.x1, m.y1],
+          [m.x2, m.y2],
+        ]"
+        :key="`${ex} ${ey}`"
+        :d="m.flat ? `M${ex} ${ey! - 6 * px}v${12 * px}` : `M${ex! - 6 * px} ${ey}h${12 * px}`"
+        :stroke-width="1.5 * px"
+      />
+      <g
+        :transform="`translate(${m.x} ${m.y}) scale(${px})${m.flat ? '' : ' rotate(-90)'} translate(0 ${m.short ? (m.what === 'size' ? 19 : -19) : 0})`"
+        :role="mayType(m.what, m.axis) ? 'button' : undefined"
+        :tabindex="mayType(m.what, m.axis) ? 0 : undefined"
+        :aria-label="`${['across', 'up', 'back'][m.axis]}, ${m.what === 'size' ? 'size' : 'place'}: ${m.text}`"
+        :class="{ typed: mayType(m.what, m.axis) }"
+        :data-dim="`${m.axis}-${m.what}`"
+        @click="mayType(m.what, m.axis) && ask($event, m.axis, m.what)"
+        @keydown.enter.prevent="mayType(m.what, m.axis) && ask($event, m.axis, m.what)"
+      >
+        <rect x="-36" y="-12" width="72" height="24" class="plate" />
+        <text y="6" text-anchor="middle" class="head figure">{{ m.text }}</text>
+      </g>
+    </g>
+    <path
+      v-if="cursor && cursor[R] !== undefined && !big"
+      :d="`M${cursor[R]} ${frame.y}v${frame.h}`"
+      class="cross"
+      :stroke-width="px"
+    />
+    <path
+      v-if="cursor && cursor[U] !== undefined && !big"
+      :d="`M${frame.x} ${-cursor[U]!}h${frame.w}`"
+      class="cross"
+      :stroke-width="px"
+    />
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  height: 100%;
+  display: block;
+}
+.zero {
+  stroke: var(--rule);
+  stroke-width: 1.5;
+  stroke-dasharray: 12 8;
+  vector-effect: non-scaling-stroke;
+  fill: none;
+}
+.opening {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+  stroke-dasharray: 9 6;
+  vector-effect: non-scaling-stroke;
+}
+.thing {
+  cursor: grab;
+  outline: none;
+}
+.thing:active {
+  cursor: grabbing;
+}
+.thing:focus-visible .shape,
+.thing:focus-visible .tube-edge {
+  stroke: var(--accent);
+}
+.shape {
+  fill: var(--fill);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+  vector-effect: non-scaling-stroke;
+}
+.bare .shape {
+  fill: none;
+  stroke-dasharray: 5 4;
+  pointer-events: stroke;
+}
+.piece .shape {
+  stroke-width: 2.5;
+}
+.piece.OIL_COOLER .shape,
+.piece.OTHER_COOLER .shape {
+  fill: var(--accent-wash);
+  stroke: var(--accent-ink);
+}
+.piece.FAN .shape {
+  fill: none;
+  stroke-dasharray: 2 5;
+  pointer-events: stroke;
+}
+.hole .shape {
+  fill: var(--paper);
+  stroke-width: 2.5;
+}
+.hole.STUD .shape {
+  fill: var(--ink);
+}
+.tube-edge {
+  fill: none;
+  stroke: var(--ink);
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+.tube-body,
+.tube-joint {
+  fill: none;
+  stroke: var(--rule);
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+.tube-joint {
+  fill: var(--rule);
+  stroke: none;
+}
+.WIRE .tube-body {
+  stroke: var(--ink-soft);
+}
+.HOT .tube-body {
+  stroke: var(--metal);
+}
+.ghost .shape {
+  fill: none;
+  stroke: var(--rb-asphalt-300);
+  stroke-width: 1;
+  pointer-events: stroke;
+}
+.ghost .tube-edge {
+  stroke: var(--rb-asphalt-300);
+}
+.ghost .tube-body {
+  stroke: var(--paper);
+}
+.ghost .tube-joint {
+  fill: var(--paper);
+}
+.gone {
+  opacity: 0.25;
+}
+.in-hand rect {
+  fill: none;
+  stroke: var(--accent);
+  stroke-dasharray: 8 5;
+}
+.point {
+  fill: var(--paper);
+  stroke: var(--accent-ink);
+  cursor: grab;
+}
+.point.taken {
+  fill: var(--accent);
+}
+.gap path,
+.gap circle {
+  stroke: var(--holds-ink);
+  fill: none;
+}
+.gap circle {
+  fill: var(--holds-ink);
+  stroke: none;
+}
+.gap .under {
+  stroke: var(--paper);
+  opacity: 0.7;
+}
+.gap.DOUBTFUL path:not(.under) {
+  stroke: var(--marginal);
+}
+.gap.DOUBTFUL circle {
+  fill: var(--marginal);
+}
+.gap.SHORT path:not(.under) {
+  stroke: var(--over);
+}
+.gap.SHORT circle {
+  fill: var(--over);
+}
+.plate {
+  fill: var(--paper);
+  opacity: 0.92;
+}
+.figure {
+  font-size: 17px;
+  fill: var(--ink);
+}
+.name {
+  font-size: 14px;
+  fill: var(--ink);
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 4px;
+  stroke-linejoin: round;
+}
+.name.picked {
+  font-weight: 700;
+}
+.dim path {
+  stroke: var(--ink-soft);
+  fill: none;
+}
+.dim.own path {
+  stroke: var(--accent-ink);
+}
+.dim .typed {
+  cursor: text;
+}
+.dim .typed .plate {
+  stroke: var(--rule);
+  stroke-width: 1.5;
+}
+.cross {
+  stroke: var(--accent);
+  opacity: 0.6;
+}
+</style>

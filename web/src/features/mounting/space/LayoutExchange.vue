@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useJob } from '@/job/useJob'
+import { api, type ApiProblem } from '@/shared/api/client'
+import type { NoseSection } from '@/shared/api/types'
+import { say } from '@/shared/message/say'
+import { keep } from '@/shared/ui/keep'
+import { unitWorld } from '@/shared/ui/preferences'
+
+/** The front end as a file, out and in. What a file brings takes the place of what is there, and can be undone. */
+const job = useJob()
+const refused = ref('')
+/** No layout of two hundred things is so long, bytes. */
+const MOST = 1_000_000
+
+async function give() {
+  refused.value = ''
+  try {
+    keep(await api.save('/api/nose-layouts/file', job.content), `${job.content.about.name}, front end.json`)
+  } catch (e) {
+    refused.value = said(e)
+  }
+}
+async function take(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  refused.value = ''
+  if (!file) return
+  if (file.size > MOST) {
+    refused.value = `${file.name} is larger than any front end can be; nothing was read.`
+    return
+  }
+  let read: unknown
+  try {
+    read = JSON.parse(await file.text())
+  } catch {
+    refused.value = `${file.name} is no layout of a front end: it is not JSON, or it has been cut off.`
+    return
+  }
+  try {
+    job.edit('nose', await api.post<NoseSection>('/api/nose-layouts/read', read))
+  } catch (e) {
+    refused.value = `${file.name} was not read: ${said(e)}.`
+  }
+}
+const said = (e: unknown) => (e as ApiProblem).said.map((s) => say(s, unitWorld.value)).join('; ')
+</script>
+
+<template>
+  <button type="button" class="act" @click="give">Layout out</button>
+  <label class="act"
+    >Layout in<input
+      type="file"
+      accept=".json,application/json"
+      class="file"
+      aria-label="Front end from a layout file"
+      data-layout-in
+      @change="take"
+  /></label>
+  <p v-if="refused" role="alert" class="bad">{{ refused }}</p>
+</template>
+
+<style scoped>
+.file {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  opacity: 0;
+}
+.bad {
+  flex-basis: 100%;
+  border-left: 6px solid var(--over);
+  background: var(--over-wash);
+  padding: 8px 12px;
+}
+</style>

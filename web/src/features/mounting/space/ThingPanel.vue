@@ -1,0 +1,343 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useJob } from '@/job/useJob'
+import { newId } from '@/job/paths'
+import type { NoseHole, NoseSolid, SpaceNear } from '@/shared/api/types'
+import { choiceWord } from '@/shared/message/say'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
+import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
+import { kindWord, KINDS, type Kind } from './looked'
+import NearList from './NearList.vue'
+import { pick, pickedPoint } from './state'
+import type { Thing } from './things'
+
+/** The thing in hand: what it is, where it stands, how well that is known, and what is near it. */
+const props = defineProps<{ thing: Thing; near: SpaceNear[]; names: Map<string, string> }>()
+const job = useJob()
+const solid = computed(() =>
+  props.thing.kind === 'solid' ? job.content.nose.solids.find((s) => s.id === props.thing.id) : undefined,
+)
+const hole = computed(() =>
+  props.thing.kind === 'hole' ? job.content.nose.holes.find((h) => h.id === props.thing.id) : undefined,
+)
+const cooler = computed(() =>
+  props.thing.kind === 'piece' ? job.build.coolers.find((c) => c.id === props.thing.id) : undefined,
+)
+const coolerAt = computed(() => `builds.${job.selected}.coolers.${props.thing.id}` as const)
+const at = computed(() => `nose.solids.${props.thing.id}` as const)
+const holeAt = computed(() => `nose.holes.${props.thing.id}` as const)
+
+const NATURES = (['METAL', 'HOSE', 'WIRE', 'MOVING', 'HOT'] as const).map(
+  (n) => [n, choiceWord(n).toLowerCase()] as const,
+)
+const ALL_KINDS: Kind[] = [...KINDS, 'OTHER']
+const ROUNDS = [
+  ['BOX', 'box'],
+  ['ACROSS', 'round, across'],
+  ['UP', 'round, upright'],
+  ['BACK', 'round, along'],
+] as const
+const KNOWN = [
+  [1, 'rule'],
+  [3, 'tape'],
+  [15, 'by eye'],
+] as const
+const SORTS = (['THREADED', 'STUD', 'PLAIN'] as const).map(
+  (s) => [s, s === 'PLAIN' ? 'plain hole' : choiceWord(s)] as const,
+)
+const LOOKS = ['FORWARD', 'BACKWARD', 'UP', 'DOWN', 'LEFT', 'RIGHT'] as const
+const THREADS = ['M5', 'M6', 'M8', 'M10', 'M12'] as const
+const NEEDS = ['NOTHING', 'LONGER_WIRE', 'LONGER_HOSE', 'LONGER_CABLE', 'NEW_HOLE', 'NEW_BRACKET'] as const
+
+function nameIt(event: Event) {
+  const name = (event.target as HTMLInputElement).value.trim()
+  if (name) job.edit(solid.value ? `${at.value}.name` : `${holeAt.value}.name`, name)
+}
+const edit = (field: keyof NoseSolid, value: unknown) => job.edit(`${at.value}.${field}` as typeof at.value, value)
+const editHole = (field: keyof NoseHole, value: unknown) =>
+  job.edit(`${holeAt.value}.${field}` as typeof holeAt.value, value)
+const mayMove = (on: boolean) => edit('move', on ? { minutes: 15, needs: 'NOTHING' } : null)
+function moveAway() {
+  const { moved } = job.build
+  const id = props.thing.id
+  job.edit(`builds.${job.selected}.moved`, moved.includes(id) ? moved.filter((m) => m !== id) : [...moved, id])
+}
+function remove() {
+  if (solid.value)
+    job.edit(
+      'nose.solids',
+      job.content.nose.solids.filter((s) => s !== solid.value),
+    )
+  else
+    job.edit(
+      'nose.holes',
+      job.content.nose.holes.filter((h) => h !== hole.value),
+    )
+  pick('')
+}
+const points = computed(() => solid.value?.tube?.points ?? [])
+const point = computed(() => (pickedPoint.value === null ? undefined : points.value[pickedPoint.value]))
+function addPoint() {
+  const list = points.value
+  const after = Math.min(pickedPoint.value ?? list.length - 2, list.length - 2)
+  const [a, b] = [list[after]!, list[after + 1]!]
+  const mid = (k: 'acrossMm' | 'upMm' | 'backMm') => Math.round((a[k] + b[k]) / 2)
+  const made = { id: newId(list, 'point'), acrossMm: mid('acrossMm'), upMm: mid('upMm'), backMm: mid('backMm') }
+  edit('tube', { ...solid.value!.tube!, points: [...list.slice(0, after + 1), made, ...list.slice(after + 1)] })
+  pickedPoint.value = after + 1
+}
+function removePoint() {
+  edit('tube', { ...solid.value!.tube!, points: points.value.filter((p) => p !== point.value) })
+  pickedPoint.value = null
+}
+const mm = (v: number) => format(v, 'size', unitWorld.value)
+</script>
+
+<template>
+  <div class="thing" data-thing-panel>
+    <template v-if="solid">
+      <label class="named small">Name<input class="entry" :value="solid.name" maxlength="40" @change="nameIt" /></label>
+      <label class="named small"
+        >What it is
+        <select class="entry" :value="solid.what" @change="edit('what', ($event.target as HTMLSelectElement).value)">
+          <option v-for="k in ALL_KINDS" :key="k" :value="k">{{ kindWord(k) }}</option>
+        </select></label
+      >
+      <ChoiceInput
+        :model-value="solid.nature"
+        label="What it is like"
+        :choices="NATURES"
+        small
+        @update:model-value="(n) => edit('nature', n)"
+      />
+      <template v-if="solid.box">
+        <div class="fields">
+          <QuantityField label="Across" :path="`${at}.box.leftMm`" quantity="size" :step="5" />
+          <QuantityField label="Up" :path="`${at}.box.bottomMm`" quantity="size" :step="5" />
+          <QuantityField label="Back" :path="`${at}.box.frontMm`" quantity="size" :step="5" />
+          <QuantityField label="Width" :path="`${at}.box.widthMm`" quantity="size" :step="5" />
+          <QuantityField label="Height" :path="`${at}.box.heightMm`" quantity="size" :step="5" />
+          <QuantityField label="Depth" :path="`${at}.box.depthMm`" quantity="size" :step="5" />
+        </div>
+        <ChoiceInput
+          :model-value="solid.round ?? 'BOX'"
+          label="Shape"
+          :choices="ROUNDS"
+          small
+          @update:model-value="(r) => edit('round', r === 'BOX' ? null : r)"
+        />
+      </template>
+      <template v-else>
+        <div class="fields">
+          <QuantityField label="Outside diameter" :path="`${at}.tube.diameterMm`" quantity="size" :step="1" />
+        </div>
+        <div class="row">
+          <button
+            v-for="(p, n) in points"
+            :key="p.id"
+            type="button"
+            class="tab"
+            :aria-pressed="n === pickedPoint"
+            @click="pickedPoint = n"
+          >
+            {{ n + 1 }}
+          </button>
+          <button type="button" class="act" :disabled="points.length >= 40" @click="addPoint">Add a point</button>
+        </div>
+        <div v-if="point" class="fields">
+          <QuantityField label="Across" :path="`${at}.tube.points.${point.id}.acrossMm`" quantity="size" :step="5" />
+          <QuantityField label="Up" :path="`${at}.tube.points.${point.id}.upMm`" quantity="size" :step="5" />
+          <QuantityField label="Back" :path="`${at}.tube.points.${point.id}.backMm`" quantity="size" :step="5" />
+        </div>
+        <button v-if="point && points.length > 2" type="button" class="act" @click="removePoint">
+          Take point {{ pickedPoint! + 1 }} out
+        </button>
+      </template>
+      <div class="fields two">
+        <QuantityField label="Known to ±" :path="`${at}.plusMinusMm`" quantity="size" :step="1" />
+        <ChoiceInput
+          :model-value="solid.plusMinusMm"
+          label="Measured with"
+          :choices="KNOWN"
+          small
+          @update:model-value="(v) => edit('plusMinusMm', v)"
+        />
+      </div>
+      <div class="row">
+        <ToggleInput :model-value="!!solid.move" label="may move" @update:model-value="mayMove" />
+        <ToggleInput
+          :model-value="solid.takesAir"
+          label="takes the ram air"
+          @update:model-value="(on) => edit('takesAir', on)"
+        />
+      </div>
+      <template v-if="solid.move">
+        <div class="fields two">
+          <QuantityField label="Minutes" :path="`${at}.move.minutes`" quantity="period" :step="5" />
+          <label class="named small"
+            >Needs
+            <select
+              class="entry"
+              :value="solid.move.needs"
+              @change="edit('move', { ...solid.move, needs: ($event.target as HTMLSelectElement).value })"
+            >
+              <option v-for="n in NEEDS" :key="n" :value="n">{{ choiceWord(n) }}</option>
+            </select></label
+          >
+        </div>
+        <ToggleInput
+          :model-value="job.build.moved.includes(thing.id)"
+          :label="`moved away in ${job.build.name}`"
+          @update:model-value="moveAway"
+        />
+      </template>
+      <p v-if="solid.what === 'CONDENSER_LINE'" class="caution">
+        Refrigerant under pressure: never opened here. It is moved with its condenser, by its own bolts, or left alone.
+      </p>
+      <p v-if="solid.what === 'SENSOR'" class="caution">
+        Air-bag sensors, radar and their aim are the maker’s procedure: do not move them.
+      </p>
+      <p v-if="solid.what === 'LATCH' || solid.what === 'LATCH_CABLE'" class="caution">
+        Mark the latch before it is moved; latch, safety catch and cable are tried before driving off.
+      </p>
+    </template>
+    <template v-else-if="hole">
+      <label class="named small">Name<input class="entry" :value="hole.name" maxlength="40" @change="nameIt" /></label>
+      <ChoiceInput
+        :model-value="hole.sort"
+        label="What it is"
+        :choices="SORTS"
+        small
+        @update:model-value="(s) => editHole('sort', s)"
+      />
+      <div class="fields">
+        <QuantityField label="Across" :path="`${holeAt}.acrossMm`" quantity="size" :step="5" />
+        <QuantityField label="Up" :path="`${holeAt}.upMm`" quantity="size" :step="5" />
+        <QuantityField label="Back" :path="`${holeAt}.backMm`" quantity="size" :step="5" />
+        <label class="named small"
+          >Thread
+          <select
+            class="entry"
+            :value="hole.thread"
+            @change="editHole('thread', ($event.target as HTMLSelectElement).value)"
+          >
+            <option v-for="t in THREADS" :key="t" :value="t">{{ t }}</option>
+          </select></label
+        >
+        <label class="named small"
+          >Looks
+          <select
+            class="entry"
+            :value="hole.looks"
+            @change="editHole('looks', ($event.target as HTMLSelectElement).value)"
+          >
+            <option v-for="l in LOOKS" :key="l" :value="l">{{ choiceWord(l) }}</option>
+          </select></label
+        >
+        <QuantityField
+          :label="hole.sort === 'STUD' ? 'Stud stands free' : 'Thread left'"
+          :path="`${holeAt}.freeMm`"
+          quantity="size"
+          :step="1"
+        />
+      </div>
+      <label class="named small"
+        >Holds already<input
+          class="entry"
+          :value="hole.holds ?? ''"
+          maxlength="40"
+          placeholder="nothing"
+          @change="editHole('holds', ($event.target as HTMLInputElement).value.trim() || null)"
+      /></label>
+      <div class="fields two">
+        <QuantityField label="Known to ±" :path="`${holeAt}.plusMinusMm`" quantity="size" :step="1" />
+        <ChoiceInput
+          :model-value="hole.plusMinusMm"
+          label="Measured with"
+          :choices="KNOWN"
+          small
+          @update:model-value="(v) => editHole('plusMinusMm', v)"
+        />
+      </div>
+    </template>
+    <template v-else>
+      <div v-if="cooler" class="fields">
+        <QuantityField label="From left edge" :path="`${coolerAt}.leftMm`" quantity="size" :step="5" />
+        <QuantityField label="Above lower edge" :path="`${coolerAt}.bottomMm`" quantity="size" :step="5" />
+        <QuantityField
+          v-if="cooler.place === 'FRONT'"
+          label="Gap behind"
+          :path="`${coolerAt}.gapMm`"
+          quantity="size"
+          :step="5"
+        />
+      </div>
+      <p class="small soft">
+        {{
+          thing.free.length
+            ? `Drag it${thing.free.includes(2) ? ', in depth from the side or from above' : ''}, or use the arrow keys.`
+            : 'The truck’s own; its place is measured with the rig.'
+        }}
+      </p>
+    </template>
+    <NearList v-if="thing.kind !== 'hole'" :near="near" :names="names" :of="thing.key" />
+    <button v-if="solid || hole" type="button" class="act" @click="remove">Remove {{ thing.name }}</button>
+    <p v-if="thing.kind === 'piece'" class="small soft">
+      {{ mm(thing.bounds.high[0] - thing.bounds.low[0]) }} × {{ mm(thing.bounds.high[1] - thing.bounds.low[1]) }} ×
+      {{ mm(thing.bounds.high[2] - thing.bounds.low[2]) }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.thing {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 10px;
+  align-items: end;
+}
+.fields.two {
+  grid-template-columns: 1fr 1.6fr;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.named {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  color: var(--ink-soft);
+}
+.entry {
+  width: 100%;
+  min-height: 44px;
+}
+.tab {
+  min-width: 44px;
+  min-height: 44px;
+  border: 1.5px solid var(--rule);
+  background: transparent;
+  color: inherit;
+  font: 600 16px/1 var(--rb-font-head);
+  cursor: pointer;
+}
+.tab[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
+}
+.caution {
+  border-left: 6px solid var(--marginal);
+  padding-left: 10px;
+  font-size: 15px;
+}
+</style>

@@ -1,0 +1,242 @@
+import type { Build, JobContent, NoseHole, NoseSolid, SpaceResult } from '@/shared/api/types'
+import { withValue } from '@/job/paths'
+import { coolerName, fanName, inDepth, moved, otherName, type Piece } from '@/features/heat/pack/geometry'
+import { placeAt } from '@/features/heat/pack/section'
+import { snapped } from '@/features/heat/pack/snap'
+import type { Axis, Bounds, Point } from './views'
+
+/** Something that stands in the nose, as the views draw it and a hand takes it. */
+export interface Thing {
+  /** `solid/horn`, `piece/cooler-1`, `hole/upper-left`. */
+  key: string
+  kind: 'solid' | 'piece' | 'hole'
+  id: string
+  name: string
+  bounds: Bounds
+  /** Axis of a cylinder. */
+  round: Axis | null
+  tube: { radius: number; points: Point[] } | null
+  /** Drawn by it: what a solid is like, what a piece is. */
+  look: string
+  /** Ways it can go; none for what stays where it is. */
+  free: Axis[]
+  /** Put away in the build in hand. */
+  gone: boolean
+}
+
+const AXES = ['ACROSS', 'UP', 'BACK'] as const
+export const axisOf = (name: (typeof AXES)[number]) => AXES.indexOf(name) as Axis
+/** Drawn size of a hole's mark, mm. */
+const HOLE = 16
+
+type NoseBox = NonNullable<NoseSolid['box']>
+export const boundsOf = (b: NoseBox): Bounds => ({
+  low: [b.leftMm, b.bottomMm, b.frontMm],
+  high: [b.leftMm + b.widthMm, b.bottomMm + b.heightMm, b.frontMm + b.depthMm],
+})
+
+/** A cylinder is as thick as the longer side of its box. */
+function roundBounds(b: Bounds, axis: Axis): Bounds {
+  const others = ([0, 1, 2] as Axis[]).filter((k) => k !== axis)
+  const radius = Math.max(...others.map((k) => b.high[k] - b.low[k])) / 2
+  const low: [number, number, number] = [...b.low]
+  const high: [number, number, number] = [...b.high]
+  for (const k of others) {
+    const mid = (b.low[k] + b.high[k]) / 2
+    low[k] = mid - radius
+    high[k] = mid + radius
+  }
+  return { low, high }
+}
+
+const pointOf = (p: { acrossMm: number; upMm: number; backMm: number }): Point => [p.acrossMm, p.upMm, p.backMm]
+
+function solidThing(s: NoseSolid, gone: boolean): Thing {
+  const points = s.tube?.points.map(pointOf) ?? []
+  const radius = (s.tube?.diameterMm ?? 0) / 2
+  const span = (pick: (...x: number[]) => number, by: number) =>
+    [0, 1, 2].map((k) => pick(...points.map((p) => p[k as Axis])) + by) as unknown as Point
+  const round = s.round ? axisOf(s.round) : null
+  const box = s.box && boundsOf(s.box)
+  return {
+    key: `solid/${s.id}`,
+    kind: 'solid',
+    id: s.id,
+    name: s.name,
+    bounds: box
+      ? round === null
+        ? box
+        : roundBounds(box, round)
+      : { low: span(Math.min, -radius), high: span(Math.max, radius) },
+    round,
+    tube: s.tube ? { radius, points } : null,
+    look: s.nature,
+    free: [0, 1, 2],
+    gone,
+  }
+}
+
+function holeThing(h: NoseHole): Thing {
+  const at = pointOf(h)
+  return {
+    key: `hole/${h.id}`,
+    kind: 'hole',
+    id: h.id,
+    name: h.name,
+    bounds: {
+      low: at.map((v) => v - HOLE / 2) as unknown as Point,
+      high: at.map((v) => v + HOLE / 2) as unknown as Point,
+    },
+    round: null,
+    tube: null,
+    look: h.sort,
+    free: [0, 1, 2],
+    gone: false,
+  }
+}
+
+const PIECE: Record<string, Piece['kind'] | null> = {
+  RADIATOR: null,
+  CONDENSER: 'condenser',
+  CHARGE_AIR_COOLER: 'chargeAirCooler',
+  OIL_COOLER: 'coolers',
+  OTHER_COOLER: 'otherCoolers',
+  FAN: 'fans',
+}
+type SpacePiece = SpaceResult['pieces'][number]
+export const pieceOf = (p: SpacePiece): Piece | null => {
+  const kind = PIECE[p.kind]
+  return kind ? { kind, id: kind === 'condenser' || kind === 'chargeAirCooler' ? '' : p.id } : null
+}
+
+function nameOf(p: SpacePiece, build: Build): string {
+  const place = (list: { id: string }[]) => list.findIndex((row) => row.id === p.id)
+  switch (p.kind) {
+    case 'OIL_COOLER':
+      return coolerName(place(build.coolers))
+    case 'OTHER_COOLER':
+      return otherName(build.otherCoolers[place(build.otherCoolers)]!)
+    case 'FAN':
+      return fanName(place(build.fans))
+    default:
+      return p.id.replace(/-/g, ' ').replace('charge air', 'charge-air')
+  }
+}
+
+/** Coolers go in depth as well; the truck's own cores and fans only across and up. */
+const freeOf = (p: SpacePiece): Axis[] =>
+  p.kind === 'RADIATOR' ? [] : p.kind === 'OIL_COOLER' || p.kind === 'OTHER_COOLER' ? [0, 1, 2] : [0, 1]
+
+/** Everything that stands in the nose of a build. */
+export function thingsOf(content: JobContent, build: Build, space: SpaceResult | null): Thing[] {
+  const here = (p: SpacePiece) =>
+    p.kind === 'OIL_COOLER'
+      ? build.coolers.some((c) => c.id === p.id)
+      : p.kind === 'OTHER_COOLER'
+        ? build.otherCoolers.some((c) => c.id === p.id)
+        : p.kind !== 'FAN' || build.fans.some((f) => f.id === p.id)
+  return [
+    ...content.nose.solids.map((s) => solidThing(s, build.moved.includes(s.id))),
+    ...content.nose.holes.map(holeThing),
+    ...(space?.pieces ?? []).filter(here).map((p): Thing => ({
+      key: `piece/${p.id}`,
+      kind: 'piece',
+      id: p.id,
+      name: nameOf(p, build),
+      bounds: boundsOf(p.box),
+      round: null,
+      tube: null,
+      look: p.kind,
+      free: freeOf(p),
+      gone: false,
+    })),
+  ]
+}
+
+const tenth = (v: number) => Math.round(v * 10) / 10
+
+/** The job with a thing stepped along the axes that it is free on. */
+export function stepped(
+  content: JobContent,
+  build: Build,
+  space: SpaceResult | null,
+  thing: Thing,
+  step: Point,
+  point: number | null = null,
+): JobContent {
+  const by = step.map((v, k) => (thing.free.includes(k as Axis) ? v : 0)) as unknown as Point
+  if (thing.kind === 'hole') return withHole(content, thing.id, (h) => carried(h, by))
+  if (thing.kind === 'solid')
+    return withSolid(content, thing.id, (s) => {
+      if (s.tube)
+        return {
+          ...s,
+          tube: {
+            ...s.tube,
+            points: s.tube.points.map((p, n) => (point === null || point === n ? carried(p, by) : p)),
+          },
+        }
+      const b = s.box!
+      return {
+        ...s,
+        box: {
+          ...b,
+          leftMm: tenth(b.leftMm + by[0]),
+          bottomMm: tenth(b.bottomMm + by[1]),
+          frontMm: tenth(b.frontMm + by[2]),
+        },
+      }
+    })
+  const row = space?.pieces.find((p) => p.id === thing.id)
+  const piece = row && pieceOf(row)
+  if (!row || !piece) return content
+  let next = content
+  if (by[0] || by[1]) next = moved(next, build, piece, row.box.leftMm + by[0], row.box.bottomMm + by[1])
+  if (by[2] && (piece.kind === 'coolers' || piece.kind === 'otherCoolers')) {
+    const front = row.box.frontMm + by[2] - space!.packFrontMm
+    next = inDepth(next, build, { kind: piece.kind, id: piece.id }, placeAt(next, build, row.box.depthMm, front, true))
+  }
+  return next
+}
+
+const carried = <P extends { acrossMm: number; upMm: number; backMm: number }>(p: P, by: Point): P => ({
+  ...p,
+  acrossMm: tenth(p.acrossMm + by[0]),
+  upMm: tenth(p.upMm + by[1]),
+  backMm: tenth(p.backMm + by[2]),
+})
+
+export const withSolid = (content: JobContent, id: string, change: (s: NoseSolid) => NoseSolid): JobContent =>
+  withValue(
+    content,
+    'nose.solids',
+    content.nose.solids.map((s) => (s.id === id ? change(s) : s)),
+  )
+
+const withHole = (content: JobContent, id: string, change: (h: NoseHole) => NoseHole): JobContent =>
+  withValue(
+    content,
+    'nose.holes',
+    content.nose.holes.map((h) => (h.id === id ? change(h) : h)),
+  )
+
+/** Distance that a snap keeps beside another thing, mm. */
+const BESIDE = 10
+
+/** The step that takes a thing to the nearest edge, or the usual gap beside another thing, along some axes. */
+export function caught(thing: Thing, step: Point, others: Thing[], axes: Axis[]): Point {
+  const to: [number, number, number] = [...step]
+  for (const k of axes) {
+    const start: number[] = []
+    const end: number[] = []
+    for (const o of others) {
+      if (o.key === thing.key || o.gone) continue
+      start.push(o.bounds.low[k], o.bounds.high[k] + BESIDE)
+      end.push(o.bounds.high[k], o.bounds.low[k] - BESIDE)
+    }
+    const at = thing.bounds.low[k] + step[k]
+    const size = thing.bounds.high[k] - thing.bounds.low[k]
+    to[k] = snapped(at, size, { start, end }) - thing.bounds.low[k]
+  }
+  return to
+}
