@@ -129,7 +129,7 @@ it('loses no edit of either, whatever two people do to a build', () => {
   const next = random(7)
   const pick = <T>(list: T[]) => list[Math.floor(next() * list.length)]!
   const fields = leaves(build).filter(([path, value]) => typeof value === 'number' && path !== 'id')
-  const lists = ['coolers', 'fans', 'strips', 'lines.hoses']
+  const lists = ['coolers', 'fans', 'mounting.brackets', 'lines.hoses']
   const change = () => {
     let changed = build
     for (let n = 0; n < 1 + 4 * next(); n++) {

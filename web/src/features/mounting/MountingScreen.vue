@@ -12,7 +12,7 @@ const BENCHES = [
   ['brackets', 'Brackets'],
 ] as const
 useAskedField((path) => {
-  bench.value = path.includes('.strips') ? 'brackets' : 'space'
+  bench.value = path.includes('.mounting') ? 'brackets' : 'space'
   const [, list, id] = path.split('.')
   if (list === 'solids' || list === 'holes') void nextTick(() => pick(`${list === 'solids' ? 'solid' : 'hole'}/${id}`))
 })

@@ -48,14 +48,17 @@ const HOSES = [
   { key: 'fittedMm', label: 'Fitted', figure: true },
 ]
 const STRIPS = [
-  { key: 'name', label: 'Strip' },
+  { key: 'name', label: 'Bracket' },
   { key: 'flatMm', label: 'Cut flat', figure: true },
-  { key: 'marks', label: 'Bend centres from the left' },
+  { key: 'marks', label: 'Bend centres from the first end' },
+  { key: 'holes', label: 'Drill' },
 ]
-const bends = (marks: WorkSheet['strips'][number]['marks']) =>
+const bends = (marks: WorkSheet['brackets'][number]['bends']) =>
   marks
     .map((m) => `${mm(m.centreMm)} (${Math.abs(Math.round(m.degrees))}° ${m.degrees > 0 ? 'up' : 'down'})`)
     .join(', ')
+const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
+  holes.map((h) => `${mm(h.alongMm)} (Ø ${mm(h.diameterMm)})`).join(', ')
 </script>
 
 <template>
@@ -199,12 +202,13 @@ const bends = (marks: WorkSheet['strips'][number]['marks']) =>
         </p>
         <p v-for="w in result.lines.warnings" :key="w.code" class="small caution">{{ say(w, unitWorld) }}</p>
       </section>
-      <section v-if="result.strips.length">
-        <h2>Mounting strips</h2>
-        <DataTable label="Strips to cut" :columns="STRIPS" :rows="result.strips" :row-key="(s) => s.id">
+      <section v-if="result.brackets.length">
+        <h2>Brackets</h2>
+        <DataTable label="Strip to cut" :columns="STRIPS" :rows="result.brackets" :row-key="(s) => s.id">
           <template #name="{ row }">{{ row.quantity }} × {{ row.name }}</template>
           <template #flatMm="{ row }">{{ mm(row.flatMm) }}</template>
-          <template #marks="{ row }">{{ bends(row.marks) }}</template>
+          <template #marks="{ row }">{{ bends(row.bends) }}</template>
+          <template #holes="{ row }">{{ drilled(row.holes) }}</template>
         </DataTable>
       </section>
       <section>

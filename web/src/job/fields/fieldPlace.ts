@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router'
 const PLACES: [RegExp, string][] = [
   [/^haul\./, 'haul'],
   [/^rig\.foundLines|^builds\.[^.]+\.lines/, 'lines'],
-  [/^nose\.|^builds\.[^.]+\.strips/, 'mounting'],
+  [/^nose\.|^builds\.[^.]+\.mounting/, 'mounting'],
   [/^builds\.[^.]+\.(thermostat|fans\.[^.]+\.switchPoints|coolers\.[^.]+\.ownFanSwitch)/, 'switching'],
   [/^rig\.traverses|^builds\./, 'heat'],
   [/^rig\.|^about\./, 'rig'],

@@ -425,22 +425,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/compute/strip": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["LineController.strip"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/compute/space": {
         parameters: {
             query?: never;
@@ -500,6 +484,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["SpaceController.start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/mounting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MountingController.mounting"];
         delete?: never;
         options?: never;
         head?: never;
@@ -736,6 +736,38 @@ export interface paths {
         put?: never;
         /** Each part of every build fails in turn on the job's road */
         post: operations["BreakdownController.breakdowns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/bracket-start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MountingController.start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/bracket-forms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MountingController.forms"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1541,6 +1573,46 @@ export interface components {
             version: number;
             body: components["schemas"]["Checks"];
         };
+        Bracket: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            quantity: number;
+            /** @enum {string} */
+            metal: "STEEL" | "ALUMINIUM";
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            insideRadiusMm: number;
+            steps: components["schemas"]["BracketStep"][];
+            holes: components["schemas"]["BracketHole"][];
+            tie: components["schemas"]["Tie"] | null;
+            /** Format: double */
+            tabMm: number;
+        };
+        BracketHole: {
+            id: string;
+            leg: string;
+            /** Format: double */
+            atMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            slotMm: number;
+        };
+        BracketStep: {
+            id: string;
+            /** @enum {string} */
+            kind: "LEG" | "BEND" | "TWIST";
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            degrees: number;
+        };
         Build: {
             id: string;
             /** @enum {string} */
@@ -1563,7 +1635,7 @@ export interface components {
             fans: components["schemas"]["FittedFan"][];
             otherCoolers: components["schemas"]["FittedOther"][];
             lines: components["schemas"]["LinePlan"];
-            strips: components["schemas"]["MountingStrip"][];
+            mounting: components["schemas"]["MountPlan"];
             marks: {
                 [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
             };
@@ -1636,6 +1708,16 @@ export interface components {
             bypassOpensC: number | null;
             /** Format: double */
             opensKpa: number | null;
+            /** Format: double */
+            earsAcrossMm: number | null;
+            /** Format: double */
+            earsUpMm: number | null;
+            /** Format: double */
+            earsBackMm: number | null;
+            /** Format: double */
+            earHoleMm: number | null;
+            /** Format: double */
+            emptyKg: number | null;
             /** Format: double */
             price: number;
         };
@@ -1711,29 +1793,13 @@ export interface components {
             spareMm: number;
             hoses: components["schemas"]["Hose"][];
         };
-        MountingStrip: {
-            id: string;
-            name: string;
-            /** Format: int32 */
-            quantity: number;
+        MountPlan: {
+            brackets: components["schemas"]["Bracket"][];
             /** Format: double */
-            thicknessMm: number;
+            isolatorNmm: number | null;
             /** Format: double */
-            widthMm: number;
-            /** Format: double */
-            insideRadiusMm: number;
-            /** Format: double */
-            leftLegMm: number;
-            /** Format: double */
-            offsetMm: number;
-            /** Format: double */
-            offsetDegrees: number;
-            /** Format: double */
-            rightLegMm: number;
-            /** Format: double */
-            tabMm: number;
-            /** Format: double */
-            tabDegrees: number;
+            standOffMm: number;
+            roughGround: boolean;
         };
         PumpPart: {
             code: string;
@@ -1784,6 +1850,12 @@ export interface components {
             startC: number;
             /** Format: double */
             fullC: number;
+        };
+        Tie: {
+            cooler: string;
+            /** @enum {string} */
+            corner: "UPPER_LEFT" | "UPPER_RIGHT" | "LOWER_LEFT" | "LOWER_RIGHT";
+            hole: string;
         };
         SectionBuild: {
             /** Format: int64 */
@@ -2117,7 +2189,17 @@ export interface components {
             /** Format: double */
             cutMm: number;
         };
-        Flat: {
+        DrillMark: {
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            slotMm: number;
+        };
+        FlatBracket: {
             id: string;
             name: string;
             /** Format: int32 */
@@ -2125,12 +2207,15 @@ export interface components {
             /** Format: double */
             flatMm: number;
             /** Format: double */
-            runMm: number;
+            reachMm: number;
             /** Format: double */
-            straightMm: number;
-            /** Format: double */
-            allowanceMm: number;
-            marks: components["schemas"]["BendMark"][];
+            kg: number;
+            bends: components["schemas"]["BendMark"][];
+            twists: components["schemas"]["TwistMark"][];
+            holes: components["schemas"]["DrillMark"][];
+            profile: components["schemas"]["ProfilePoint"][];
+            order: components["schemas"]["ViceTurn"][];
+            faults: components["schemas"]["Said"][];
         };
         LineResult: {
             hot: components["schemas"]["State"];
@@ -2145,6 +2230,12 @@ export interface components {
             said: components["schemas"]["Said"];
             /** Format: double */
             price: number | null;
+        };
+        ProfilePoint: {
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            upMm: number;
         };
         State: {
             /** Format: double */
@@ -2186,13 +2277,28 @@ export interface components {
             /** Format: double */
             lengthM: number;
         };
+        TwistMark: {
+            /** Format: double */
+            startMm: number;
+            /** Format: double */
+            endMm: number;
+            /** Format: double */
+            degrees: number;
+        };
+        ViceTurn: {
+            /** Format: int32 */
+            bend: number;
+            holdsRest: boolean;
+            /** Format: double */
+            degrees: number;
+        };
         WorkSheet: {
             parts: components["schemas"]["PartLine"][];
             comesOut: components["schemas"]["Said"][];
             fuses: components["schemas"]["Said"][];
             lines: components["schemas"]["LineResult"];
             mismatches: components["schemas"]["Said"][];
-            strips: components["schemas"]["Flat"][];
+            brackets: components["schemas"]["FlatBracket"][];
             switching: components["schemas"]["SwitchSaid"][];
             fluids: components["schemas"]["Said"][];
             cautions: string[];
@@ -2445,6 +2551,30 @@ export interface components {
             enough: boolean | null;
             reading: components["schemas"]["Said"][];
         };
+        Held: {
+            cooler: string;
+            /** Format: double */
+            emptyKg: number;
+            /** Format: double */
+            oilKg: number;
+            assumed: boolean;
+            /** Format: int32 */
+            brackets: number;
+            /** Format: double */
+            frequencyHz: number;
+            /** Format: double */
+            stressMpa: number;
+            /** Format: double */
+            roughStressMpa: number;
+            /** Format: double */
+            mostMpa: number;
+            findings: components["schemas"]["Said"][];
+        };
+        MountingResult: {
+            brackets: components["schemas"]["FlatBracket"][];
+            holding: components["schemas"]["Held"] | null;
+            findings: components["schemas"]["Said"][];
+        };
         MapRequest: {
             job: components["schemas"]["JobContent"];
             build: string;
@@ -2629,7 +2759,6 @@ export interface components {
             pan: components["schemas"]["Gauge"] | null;
         };
         FromCooler: {
-            strips: components["schemas"]["MountingStrip"][];
             hoses: components["schemas"]["Hose"][];
             mismatches: components["schemas"]["Said"][];
         };
@@ -2813,6 +2942,21 @@ export interface components {
         PlansAlike: {
             alike: string[];
             chosen: string | null;
+        };
+        FormsRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            cooler: string;
+            /** @enum {string} */
+            corner: "UPPER_LEFT" | "UPPER_RIGHT" | "LOWER_LEFT" | "LOWER_RIGHT";
+            hole: string;
+        };
+        BracketForm: {
+            /** @enum {string} */
+            kind: "FLAT" | "JOGGLE" | "ANGLE" | "TWISTED" | "Z" | "U" | "WELDED_TAB";
+            bracket: components["schemas"]["Bracket"];
+            flat: components["schemas"]["FlatBracket"];
+            blockedBy: components["schemas"]["PartName"] | null;
         };
         AgainstRequest: {
             job: components["schemas"]["JobContent"];
@@ -3799,30 +3943,6 @@ export interface operations {
             };
         };
     };
-    "LineController.strip": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MountingStrip"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Flat"];
-                };
-            };
-        };
-    };
     "SpaceController.space": {
         parameters: {
             query?: never;
@@ -3915,6 +4035,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NoseSection"];
+                };
+            };
+        };
+    };
+    "MountingController.mounting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MountingResult"];
                 };
             };
         };
@@ -5188,36 +5332,12 @@ export interface operations {
                  *                 }
                  *               ]
                  *             },
-                 *             "strips": [
-                 *               {
-                 *                 "id": "strip-1",
-                 *                 "name": "upper strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 20,
-                 *                 "offsetDegrees": 45,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               },
-                 *               {
-                 *                 "id": "strip-2",
-                 *                 "name": "lower strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 12,
-                 *                 "offsetDegrees": 30,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               }
-                 *             ],
+                 *             "mounting": {
+                 *               "brackets": [],
+                 *               "isolatorNmm": null,
+                 *               "standOffMm": 0,
+                 *               "roughGround": false
+                 *             },
                  *             "marks": {}
                  *           },
                  *           {
@@ -5319,36 +5439,12 @@ export interface operations {
                  *                 }
                  *               ]
                  *             },
-                 *             "strips": [
-                 *               {
-                 *                 "id": "strip-1",
-                 *                 "name": "upper strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 20,
-                 *                 "offsetDegrees": 45,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               },
-                 *               {
-                 *                 "id": "strip-2",
-                 *                 "name": "lower strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 12,
-                 *                 "offsetDegrees": 30,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               }
-                 *             ],
+                 *             "mounting": {
+                 *               "brackets": [],
+                 *               "isolatorNmm": null,
+                 *               "standOffMm": 0,
+                 *               "roughGround": false
+                 *             },
                  *             "marks": {}
                  *           },
                  *           {
@@ -5405,6 +5501,11 @@ export interface operations {
                  *                   "ports": "3/8 in barb",
                  *                   "bypassOpensC": null,
                  *                   "opensKpa": null,
+                 *                   "earsAcrossMm": null,
+                 *                   "earsUpMm": null,
+                 *                   "earsBackMm": null,
+                 *                   "earHoleMm": null,
+                 *                   "emptyKg": null,
                  *                   "price": 165
                  *                 },
                  *                 "place": "FRONT",
@@ -5478,36 +5579,12 @@ export interface operations {
                  *                 }
                  *               ]
                  *             },
-                 *             "strips": [
-                 *               {
-                 *                 "id": "strip-1",
-                 *                 "name": "upper strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 20,
-                 *                 "offsetDegrees": 45,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               },
-                 *               {
-                 *                 "id": "strip-2",
-                 *                 "name": "lower strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 12,
-                 *                 "offsetDegrees": 30,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               }
-                 *             ],
+                 *             "mounting": {
+                 *               "brackets": [],
+                 *               "isolatorNmm": null,
+                 *               "standOffMm": 0,
+                 *               "roughGround": false
+                 *             },
                  *             "marks": {}
                  *           }
                  *         ]
@@ -5742,6 +5819,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Breakdowns"];
+                };
+            };
+        };
+    };
+    "MountingController.start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bracket"][];
+                };
+            };
+        };
+    };
+    "MountingController.forms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BracketForm"][];
                 };
             };
         };
@@ -7143,36 +7268,12 @@ export interface operations {
                  *                 }
                  *               ]
                  *             },
-                 *             "strips": [
-                 *               {
-                 *                 "id": "strip-1",
-                 *                 "name": "upper strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 20,
-                 *                 "offsetDegrees": 45,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               },
-                 *               {
-                 *                 "id": "strip-2",
-                 *                 "name": "lower strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 12,
-                 *                 "offsetDegrees": 30,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               }
-                 *             ],
+                 *             "mounting": {
+                 *               "brackets": [],
+                 *               "isolatorNmm": null,
+                 *               "standOffMm": 0,
+                 *               "roughGround": false
+                 *             },
                  *             "marks": {}
                  *           },
                  *           {
@@ -7274,36 +7375,12 @@ export interface operations {
                  *                 }
                  *               ]
                  *             },
-                 *             "strips": [
-                 *               {
-                 *                 "id": "strip-1",
-                 *                 "name": "upper strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 20,
-                 *                 "offsetDegrees": 45,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               },
-                 *               {
-                 *                 "id": "strip-2",
-                 *                 "name": "lower strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 12,
-                 *                 "offsetDegrees": 30,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               }
-                 *             ],
+                 *             "mounting": {
+                 *               "brackets": [],
+                 *               "isolatorNmm": null,
+                 *               "standOffMm": 0,
+                 *               "roughGround": false
+                 *             },
                  *             "marks": {}
                  *           },
                  *           {
@@ -7360,6 +7437,11 @@ export interface operations {
                  *                   "ports": "3/8 in barb",
                  *                   "bypassOpensC": null,
                  *                   "opensKpa": null,
+                 *                   "earsAcrossMm": null,
+                 *                   "earsUpMm": null,
+                 *                   "earsBackMm": null,
+                 *                   "earHoleMm": null,
+                 *                   "emptyKg": null,
                  *                   "price": 165
                  *                 },
                  *                 "place": "FRONT",
@@ -7433,36 +7515,12 @@ export interface operations {
                  *                 }
                  *               ]
                  *             },
-                 *             "strips": [
-                 *               {
-                 *                 "id": "strip-1",
-                 *                 "name": "upper strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 20,
-                 *                 "offsetDegrees": 45,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               },
-                 *               {
-                 *                 "id": "strip-2",
-                 *                 "name": "lower strip",
-                 *                 "quantity": 1,
-                 *                 "thicknessMm": 3.2,
-                 *                 "widthMm": 25,
-                 *                 "insideRadiusMm": 3.2,
-                 *                 "leftLegMm": 60,
-                 *                 "offsetMm": 12,
-                 *                 "offsetDegrees": 30,
-                 *                 "rightLegMm": 240,
-                 *                 "tabMm": 25,
-                 *                 "tabDegrees": 90
-                 *               }
-                 *             ],
+                 *             "mounting": {
+                 *               "brackets": [],
+                 *               "isolatorNmm": null,
+                 *               "standOffMm": 0,
+                 *               "roughGround": false
+                 *             },
                  *             "marks": {}
                  *           }
                  *         ]

@@ -15,14 +15,14 @@ const back = (leftMm: number, bottomMm: number) => {
 describe('what stands before the pack', () => {
   it('stops at the edges of the opening, and on its middle where it is larger', () => {
     const box = { left: 0, bottom: 0, width: 200, height: 100 }
-    expect(intoOpening({ ...box, left: 5000, bottom: -900 }, opening)).toMatchObject({ left: 580, bottom: -20 })
+    expect(intoOpening({ ...box, left: 5000, bottom: -900 }, opening)).toMatchObject({ left: 570, bottom: -10 })
     expect(intoOpening({ ...box, left: 100, bottom: 100 }, opening)).toMatchObject({ left: 100, bottom: 100 })
     expect(intoOpening({ ...box, width: 1000 }, opening)).toMatchObject({ left: -120 })
   })
 
   it('is put back at the nearest place that clears everything', () => {
     // Straight in from the right, under the horn.
-    expect(back(1200, 200)).toMatchObject({ leftMm: 780 - 280, bottomMm: 200 })
+    expect(back(1200, 200)).toMatchObject({ leftMm: 770 - 280, bottomMm: 200 })
     // Off the brace to the nearer side of it, by the gap to metal.
     expect(back(300, 100)!.leftMm).toBeGreaterThanOrEqual(404 + 10)
     expect(back(60, 100)).toBeUndefined()

@@ -5,8 +5,17 @@ import { apart, type Box } from './snap'
 /** Steps of the places tried, mm. */
 const STEP = 10
 
+/** What is free of the opening: its sides are metal too. */
+const clearOf = (opening: Box): Box => ({
+  left: opening.left + METAL_GAP,
+  bottom: opening.bottom + METAL_GAP,
+  width: opening.width - 2 * METAL_GAP,
+  height: opening.height - 2 * METAL_GAP,
+})
+
 /** Where a box may stand in the opening, nearest to where it is; a box that is larger stands on the opening's middle. */
-export function intoOpening(box: Box, opening: Box): Box {
+export function intoOpening(box: Box, whole: Box): Box {
+  const opening = clearOf(whole)
   const within = (at: number, size: number, from: number, room: number) =>
     size > room ? from + (room - size) / 2 : Math.min(Math.max(at, from), from + room - size)
   return {
@@ -25,7 +34,7 @@ export function putBack(content: JobContent, build: Build, id: string): JobConte
       : null
   const box = piece && boxOfPiece(content, build, piece)
   if (!piece || !box) return null
-  const opening = openingBox(content.rig.vehicle.cooling)
+  const opening = clearOf(openingBox(content.rig.vehicle.cooling))
   if (box.width > opening.width || box.height > opening.height) return null
   const others: Piece[] = [
     ...build.coolers.filter((c) => c.place === 'FRONT').map((c): Piece => ({ kind: 'coolers', id: c.id })),

@@ -1,135 +1,290 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
+import { useComputed } from '@/job/useComputed'
+import { useAskedField } from '@/job/fields/fieldPlace'
+import { newId } from '@/job/paths'
+import type { Bracket, MountingResult } from '@/shared/api/types'
 import { say, whatToDo } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { editText, format } from '@/shared/units/units'
-import { useAskedField } from '@/job/fields/fieldPlace'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
+import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
-import StripDrawing from './StripDrawing.vue'
-import { useComputed } from '@/job/useComputed'
-import { newId } from '@/job/paths'
-import type { FlatStrip, FromCooler, MountingStrip } from '@/shared/api/types'
-import DataTable from '@/shared/ui/DataTable.vue'
+import BracketDrawing from './BracketDrawing.vue'
+import HoldingPanel from './HoldingPanel.vue'
+import TiePanel from './TiePanel.vue'
+import { plain, stepNames, withBend, withoutBend } from './bracketEdits'
 
+/** Brackets from hole to hole: forms proposed, flat pattern and bends, and whether the set holds. */
 const job = useJob()
-const strips = computed(() => job.build.strips)
+const plan = computed(() => job.build.mounting)
+const brackets = computed(() => plan.value.brackets)
 const at = ref('')
-useAskedField((path) => (at.value = path.split('.')[3] ?? ''))
-const strip = computed(() => strips.value.find((s) => s.id === at.value) ?? strips.value[0])
-const { result: flat, problem } = useComputed<FlatStrip>('/api/compute/strip', () => strip.value)
+useAskedField((path) => (at.value = path.split('.')[4] ?? ''))
+const bracket = computed(() => brackets.value.find((b) => b.id === at.value) ?? brackets.value[0])
+const here = computed(() => `builds.${job.selected}.mounting` as const)
+const path = computed(() => `${here.value}.brackets.${bracket.value?.id ?? ''}` as const)
 
-const { result: cooler } = useComputed<FromCooler>('/api/compute/from-cooler', () =>
-  job.build.coolers.length ? { job: job.content, build: job.selected } : null,
+const ask = () => ({ job: job.content, build: job.selected })
+const { result, problem } = useComputed<MountingResult>('/api/compute/mounting', ask)
+const flat = computed(() => result.value?.brackets.find((b) => b.id === bracket.value?.id))
+const { result: proposed } = useComputed<Bracket[]>('/api/compute/bracket-start', () =>
+  job.build.coolers.length && job.content.nose.holes.length ? ask() : null,
 )
-const misfits = computed(() =>
-  (cooler.value?.mismatches ?? []).filter((m) => m.code.includes('strip') || m.code.includes('Strip')),
-)
-function startFromCooler() {
-  job.edit(`builds.${job.selected}.strips`, cooler.value!.strips)
+function propose() {
+  job.edit(`${here.value}.brackets`, proposed.value!)
   at.value = ''
 }
-
 function add() {
-  const like = strips.value.at(-1) ?? {
-    quantity: 1,
-    thicknessMm: 3.2,
-    widthMm: 25,
-    insideRadiusMm: 3.2,
-    leftLegMm: 60,
-    offsetMm: 20,
-    offsetDegrees: 45,
-    rightLegMm: 200,
-    tabMm: 25,
-    tabDegrees: 90,
-  }
-  const made: MountingStrip = { ...like, id: newId(strips.value, 'strip'), name: `strip ${strips.value.length + 1}` }
-  job.edit(`builds.${job.selected}.strips`, [...strips.value, made])
+  const made = plain(newId(brackets.value, 'bracket'), `bracket ${brackets.value.length + 1}`, brackets.value.at(-1))
+  job.edit(`${here.value}.brackets`, [...brackets.value, made])
   at.value = made.id
 }
 function remove() {
   job.edit(
-    `builds.${job.selected}.strips`,
-    strips.value.filter((s) => s !== strip.value),
+    `${here.value}.brackets`,
+    brackets.value.filter((b) => b !== bracket.value),
   )
   at.value = ''
 }
-const path = <F extends string>(field: F) => `builds.${job.selected}.strips.${strip.value!.id}.${field}` as const
+const replace = (next: Bracket) => job.edit(path.value, next)
+const names = computed(() => stepNames(bracket.value?.steps ?? []))
+const legs = computed(() => (bracket.value?.steps ?? []).filter((s) => s.kind === 'LEG'))
+const legName = (id: string) => names.value[bracket.value!.steps.findIndex((s) => s.id === id)] ?? ''
+function addHole() {
+  const holes = bracket.value!.holes
+  const leg = legs.value.at(-1)!
+  const made = {
+    id: newId(holes, 'hole'),
+    leg: leg.id,
+    atMm: Math.round(leg.lengthMm / 2),
+    acrossMm: 0,
+    diameterMm: 6.6,
+    slotMm: 0,
+  }
+  job.edit(`${path.value}.holes`, [...holes, made])
+}
+const dropHole = (id: string) =>
+  job.edit(
+    `${path.value}.holes`,
+    bracket.value!.holes.filter((h) => h.id !== id),
+  )
+const METALS = [
+  ['STEEL', 'mild steel'],
+  ['ALUMINIUM', 'aluminium'],
+] as const
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
-const BENDS = [
-  { key: 'bend', label: 'Bend' },
-  { key: 'centreMm', label: 'centre from left', figure: true },
-  { key: 'startMm', label: 'from', figure: true },
-  { key: 'endMm', label: 'to', figure: true },
-  { key: 'degrees', label: 'angle' },
-]
+const rename = (event: Event) => {
+  const name = (event.target as HTMLInputElement).value.trim()
+  if (name) job.edit(`${path.value}.name`, name)
+}
 </script>
 
 <template>
-  <div class="bench-screen">
+  <div class="bench-screen" :data-ready="result ? 'true' : undefined">
     <section class="panel list">
-      <header><h2>Strips</h2></header>
+      <header><h2>Brackets</h2></header>
+      <HoldingPanel v-if="result?.holding" :held="result.holding" :rough="plan.roughGround" />
+      <p v-for="f in result?.findings ?? []" :key="say(f, unitWorld)" class="misfit small" data-misfit>
+        {{ say(f, unitWorld) }}: {{ whatToDo(f, unitWorld) }}.
+      </p>
       <button
-        v-for="s in strips"
-        :key="s.id"
+        v-for="b in brackets"
+        :key="b.id"
         type="button"
-        :aria-pressed="s === strip"
+        :aria-pressed="b === bracket"
         class="strip"
-        @click="at = s.id"
+        @click="at = b.id"
       >
-        <b>{{ s.name }}</b><span class="small"
-          >{{ s.quantity }} × {{ format(s.widthMm, 'size', unitWorld) }} ×
-          {{ editText(s.thicknessMm, 'size', unitWorld) }}</span
+        <b>{{ b.name }}</b>
+        <span class="small"
+          >{{ b.quantity }} × {{ format(b.widthMm, 'size', unitWorld) }} ×
+          {{ editText(b.thicknessMm, 'size', unitWorld) }}</span
         >
       </button>
-      <button type="button" class="act" :disabled="strips.length >= 12" @click="add">Add a strip</button>
-      <template v-if="job.build.coolers.length && cooler?.strips.length">
-        <button type="button" class="act" :class="{ main: !strips.length }" @click="startFromCooler">
-          {{ strips.length ? 'Start again from the cooler' : 'Start from the cooler' }}
-        </button>
-        <p v-for="m in misfits" :key="say(m, unitWorld)" class="misfit small" data-misfit>
-          {{ say(m, unitWorld) }}: {{ whatToDo(m, unitWorld) }}.
-        </p>
-      </template>
+      <button
+        v-if="proposed?.length"
+        type="button"
+        class="act"
+        :class="{ main: !brackets.length }"
+        data-propose
+        @click="propose"
+      >
+        {{ brackets.length ? 'Propose them anew' : 'Propose from ear to hole' }}
+      </button>
+      <button type="button" class="act" :disabled="brackets.length >= 12" @click="add">Add a bracket</button>
+      <div class="fields two">
+        <QuantityField
+          label="Rubber"
+          :path="`${here}.isolatorNmm`"
+          quantity="stiffness"
+          :step="10"
+          optional
+          placeholder="none"
+        />
+        <QuantityField label="Stand-off" :path="`${here}.standOffMm`" quantity="size" :step="1" />
+      </div>
+      <ToggleInput
+        :model-value="plan.roughGround"
+        label="works off the road"
+        @update:model-value="(on) => job.edit(`${here}.roughGround`, on)"
+      />
       <p class="caution">
         Cut strip is sharp: gloves and eye protection. Nothing metal may touch a core; vibration wears a hole.
       </p>
     </section>
-    <section v-if="strip" class="panel bench">
+    <section v-if="bracket" class="panel bench">
       <header>
-        <h2>{{ strip.name }}</h2>
-        <span class="soft small">offsets measured on the truck in, flat strip out</span>
+        <h2>{{ bracket.name }}</h2>
+        <span class="soft small">a card template first, then strip</span>
         <button type="button" class="act remove" @click="remove">Remove</button>
       </header>
       <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
-      <StripDrawing v-if="flat" :strip="strip" :flat="flat" />
-      <div class="result" data-flat>
+      <TiePanel :bracket="bracket" />
+      <BracketDrawing v-if="flat && flat.flatMm > 0" :bracket="bracket" :flat="flat" />
+      <p v-for="f in flat?.faults ?? []" :key="say(f, unitWorld)" role="alert" class="bad" data-fault>
+        {{ say(f, unitWorld) }}<template v-if="whatToDo(f, unitWorld)">: {{ whatToDo(f, unitWorld) }}</template
+        >.
+      </p>
+      <div v-if="flat && flat.flatMm > 0" class="result" data-flat>
         <div>
           <span class="soft small">cut flat</span>
-          <p class="cut">{{ flat ? mm(flat.flatMm) : '–' }}</p>
+          <p class="cut">{{ mm(flat.flatMm) }}</p>
+          <p class="small soft">{{ format(flat.kg, 'mass', unitWorld, 2) }}, reaches {{ mm(flat.reachMm) }}</p>
         </div>
-        <DataTable v-if="flat" label="Bends" :columns="BENDS" :rows="flat.marks" class="bends">
-          <template #bend="{ index }">{{ index + 1 }}</template>
-          <template #centreMm="{ row }">{{ mm(row.centreMm) }}</template>
-          <template #startMm="{ row }">{{ mm(row.startMm) }}</template>
-          <template #endMm="{ row }">{{ mm(row.endMm) }}</template>
-          <template #degrees="{ row }"
-            >{{ format(Math.abs(row.degrees), 'angle', 'metric', 0) }} {{ row.degrees > 0 ? 'up' : 'down' }}</template
+        <div v-if="flat.order?.length" class="order" data-order>
+          <span class="soft small">in the vice, in this order</span>
+          <ol>
+            <li v-for="t in flat.order" :key="t.bend">
+              <b>bend {{ t.bend }}</b> to {{ Math.abs(Math.round(t.degrees * 10) / 10) }}°
+              {{ t.degrees > 0 ? 'up' : 'down' }}, the {{ t.holdsRest ? 'long rest' : 'first end' }} in the jaws
+            </li>
+          </ol>
+          <p class="small soft">Springback is in it. Twists last, cold, with a fork.</p>
+        </div>
+        <p v-if="bracket.tabMm > 0" class="caution">
+          A tab of {{ mm(bracket.tabMm) }} is welded across its last end. Battery off, welder’s earth beside the weld;
+          coated steel gives zinc fumes.
+        </p>
+      </div>
+      <h3>Along the strip</h3>
+      <div class="steps">
+        <div v-for="(s, n) in bracket.steps" :key="s.id" class="step" :class="s.kind">
+          <b>{{ names[n] }}</b>
+          <QuantityField
+            v-if="s.kind !== 'BEND'"
+            :label="`${names[n]}, length`"
+            :path="`${path}.steps.${s.id}.lengthMm`"
+            quantity="size"
+            :step="1"
+          />
+          <QuantityField
+            v-if="s.kind !== 'LEG'"
+            :label="`${names[n]}, angle`"
+            :path="`${path}.steps.${s.id}.degrees`"
+            quantity="angle"
+            :step="5"
+          />
+          <template v-if="s.kind === 'LEG'">
+            <button
+              type="button"
+              class="link"
+              :disabled="bracket.steps.length >= 21"
+              :aria-label="`A bend after ${names[n]}`"
+              @click="replace(withBend(bracket, s.id, 'BEND'))"
+            >
+              bend after
+            </button>
+            <button
+              type="button"
+              class="link"
+              :disabled="bracket.steps.length >= 21"
+              :aria-label="`A twist after ${names[n]}`"
+              @click="replace(withBend(bracket, s.id, 'TWIST'))"
+            >
+              twist after
+            </button>
+          </template>
+          <button
+            v-else
+            type="button"
+            class="link"
+            :aria-label="`Take ${names[n]} out`"
+            @click="replace(withoutBend(bracket, s.id))"
           >
-        </DataTable>
+            take out
+          </button>
+        </div>
       </div>
+      <h3>
+        Holes
+        <button type="button" class="act" :disabled="bracket.holes.length >= 12" @click="addHole">Add a hole</button>
+      </h3>
+      <div v-for="(h, n) in bracket.holes" :key="h.id" class="hole">
+        <label class="named small"
+          >Hole {{ n + 1 }} in
+          <select
+            class="entry"
+            :value="h.leg"
+            @change="job.edit(`${path}.holes.${h.id}.leg`, ($event.target as HTMLSelectElement).value)"
+          >
+            <option v-for="l in legs" :key="l.id" :value="l.id">{{ legName(l.id) }}</option>
+          </select></label
+        >
+        <QuantityField
+          :label="`Hole ${n + 1}, from the leg’s start`"
+          :path="`${path}.holes.${h.id}.atMm`"
+          quantity="size"
+          :step="1"
+        />
+        <QuantityField
+          :label="`Hole ${n + 1}, across`"
+          :path="`${path}.holes.${h.id}.acrossMm`"
+          quantity="size"
+          :step="1"
+        />
+        <QuantityField
+          :label="`Hole ${n + 1}, diameter`"
+          :path="`${path}.holes.${h.id}.diameterMm`"
+          quantity="size"
+          :step="0.5"
+        />
+        <QuantityField
+          :label="`Hole ${n + 1}, slot`"
+          :path="`${path}.holes.${h.id}.slotMm`"
+          quantity="size"
+          :step="1"
+        />
+        <button type="button" class="link" :aria-label="`Remove hole ${n + 1}`" @click="dropHole(h.id)">remove</button>
+      </div>
+      <h3>Stock</h3>
       <div class="fields">
-        <QuantityField label="Left leg" :path="path('leftLegMm')" quantity="size" :step="1" />
-        <QuantityField label="Offset" :path="path('offsetMm')" quantity="size" :step="1" />
-        <QuantityField label="Offset bend" :path="path('offsetDegrees')" quantity="angle" :step="5" />
-        <QuantityField label="Right leg" :path="path('rightLegMm')" quantity="size" :step="1" />
-        <QuantityField label="Tab at the end" :path="path('tabMm')" quantity="size" :step="1" />
-        <QuantityField label="Tab bend" :path="path('tabDegrees')" quantity="angle" :step="5" />
-        <QuantityField label="Thickness" :path="path('thicknessMm')" quantity="size" :step="0.5" />
-        <QuantityField label="Width" :path="path('widthMm')" quantity="size" :step="1" />
-        <QuantityField label="Inside radius" :path="path('insideRadiusMm')" quantity="size" :step="0.5" />
-        <QuantityField label="How many" :path="path('quantity')" quantity="count" :step="1" />
+        <label class="named small"
+          >Name<input class="entry" :value="bracket.name" maxlength="80" @change="rename"
+        /></label>
+        <QuantityField label="Thickness" :path="`${path}.thicknessMm`" quantity="size" :step="0.5" />
+        <QuantityField label="Width" :path="`${path}.widthMm`" quantity="size" :step="1" />
+        <QuantityField label="Inside radius" :path="`${path}.insideRadiusMm`" quantity="size" :step="0.5" />
+        <QuantityField label="How many" :path="`${path}.quantity`" quantity="count" :step="1" />
       </div>
+      <ChoiceInput
+        :model-value="bracket.metal"
+        label="Metal of the strip"
+        :choices="METALS"
+        class="metals"
+        @update:model-value="(m) => job.edit(`${path}.metal`, m)"
+      />
+    </section>
+    <section v-else class="panel bench">
+      <header><h2>No bracket yet</h2></header>
+      <p class="soft">
+        {{
+          job.build.coolers.length
+            ? 'Propose them from the cooler’s ears to the holes of the front end, or add one and bend it by hand.'
+            : `${job.build.name} has no oil cooler to be hung.`
+        }}
+      </p>
     </section>
   </div>
 </template>
@@ -137,7 +292,7 @@ const BENDS = [
 <style scoped>
 .bench-screen {
   display: grid;
-  grid-template-columns: 230px minmax(0, 1fr);
+  grid-template-columns: 290px minmax(0, 1fr);
   gap: 14px;
   flex: 1;
 }
@@ -154,7 +309,7 @@ const BENDS = [
   display: flex;
   flex-direction: column;
   gap: 2px;
-  padding: 10px;
+  padding: 8px 10px;
   border: 1.5px solid var(--rule);
   background: transparent;
   color: inherit;
@@ -170,7 +325,6 @@ const BENDS = [
   border-color: var(--accent);
 }
 .caution {
-  margin-top: auto;
   border-left: 6px solid var(--marginal);
   padding-left: 10px;
   font-size: 15px;
@@ -189,20 +343,75 @@ const BENDS = [
 }
 .result {
   display: flex;
-  gap: 40px;
+  flex-wrap: wrap;
+  gap: 12px 40px;
   align-items: flex-start;
 }
 .cut {
   font: 600 54px/1 var(--rb-font-head);
   white-space: nowrap;
 }
-.bends {
-  flex: 1;
+.order ol {
+  margin: 4px 0;
+  padding-left: 22px;
 }
+.steps {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 10px;
+}
+.step {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  border-top: 3px solid var(--metal);
+  padding-top: 6px;
+}
+.step.BEND,
+.step.TWIST {
+  border-top-color: var(--accent);
+}
+.hole,
 .fields {
   display: grid;
-  grid-template-columns: repeat(5, minmax(0, 1fr));
+  grid-template-columns: repeat(5, minmax(0, 1fr)) auto;
+  gap: 10px;
+  align-items: end;
+}
+.fields.two {
+  grid-template-columns: 1fr 1fr;
+}
+.named {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  color: var(--ink-soft);
+}
+.entry {
+  min-height: 44px;
+  width: 100%;
+}
+.metals {
+  max-width: 320px;
+}
+.link {
+  min-height: 44px;
+  padding: 0 6px;
+  border: 0;
+  background: none;
+  color: var(--accent-ink);
+  font: 600 15px/1.1 var(--rb-font-text);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  text-align: left;
+  cursor: pointer;
+}
+h3 {
+  display: flex;
+  align-items: center;
   gap: 12px;
+  border-top: 1px solid var(--rule);
+  padding-top: 10px;
 }
 .bad {
   border-left: 6px solid var(--over);
@@ -213,6 +422,7 @@ const BENDS = [
   .bench-screen {
     grid-template-columns: minmax(0, 1fr);
   }
+  .hole,
   .fields {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }

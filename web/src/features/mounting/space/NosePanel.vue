@@ -106,16 +106,28 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
         <span class="what">{{ kindWord(r.kind) }}</span>
         <template v-if="r.state === 'there'">
           <button v-for="s in r.solids" :key="s.id" type="button" class="link" @click="pick(`solid/${s.id}`)">
-            {{ r.solids.length > 1 ? s.name : `± ${mm(s.plusMinusMm)}` }}
+            {{ s.name }}, ± {{ mm(s.plusMinusMm) }}
           </button>
         </template>
         <template v-else-if="r.state === 'absent'">
           <span class="soft">not there</span>
-          <button type="button" class="link" @click="absent(r.kind)">it is</button>
+          <button type="button" class="link" :aria-label="`${kindWord(r.kind)}: it is there`" @click="absent(r.kind)">
+            it is
+          </button>
         </template>
         <template v-else>
-          <button type="button" class="link" :disabled="!usual" @click="take(r.kind)">there is</button>
-          <button type="button" class="link" @click="absent(r.kind)">not there</button>
+          <button
+            type="button"
+            class="link"
+            :disabled="!usual"
+            :aria-label="`${kindWord(r.kind)}: there is`"
+            @click="take(r.kind)"
+          >
+            there is
+          </button>
+          <button type="button" class="link" :aria-label="`${kindWord(r.kind)}: not there`" @click="absent(r.kind)">
+            not there
+          </button>
         </template>
       </li>
     </ul>

@@ -4,6 +4,8 @@ import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { newId } from '@/job/paths'
 import type { NoseHole, NoseSolid, SpaceResult } from '@/shared/api/types'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import { openingBox } from '@/features/heat/pack/geometry'
@@ -145,6 +147,7 @@ function add(what: (typeof ADD)[number]) {
   job.edit('nose.solids', [...solids, made])
   pick(`solid/${id}`)
 }
+const mm = (v: number) => format(v, 'size', unitWorld.value)
 const full = computed(() => job.content.nose.solids.length >= 200)
 </script>
 
@@ -222,8 +225,8 @@ const full = computed(() => job.content.nose.solids.length >= 200)
           <LayoutExchange />
         </div>
         <p class="small soft">
-          Drag in any view, or pick a thing and use the arrow keys: 5 mm, with Shift 25, with Alt 1. Alt frees it from
-          edges. Numbers on the drawing can be typed.
+          Drag in any view, or pick a thing and use the arrow keys: {{ mm(5) }} a step, with Shift {{ mm(25) }}, with
+          Alt {{ mm(1) }}. Alt frees it from edges. Numbers on the drawing can be typed.
         </p>
       </div>
     </section>
@@ -309,7 +312,7 @@ const full = computed(() => job.content.nose.solids.length >= 200)
   display: flex;
   justify-content: space-between;
   align-items: center;
-  min-height: 34px;
+  min-height: 44px;
   padding: 0 10px;
   border: 0;
   background: var(--rule-soft);

@@ -1,7 +1,7 @@
 import type { Build, JobContent, NoseHole, NoseSolid, SpaceResult } from '@/shared/api/types'
 import { withValue } from '@/job/paths'
-import { coolerName, fanName, inDepth, moved, otherName, type Piece } from '@/features/heat/pack/geometry'
-import { placeAt } from '@/features/heat/pack/section'
+import { boxOfPiece, coolerName, fanName, inDepth, moved, otherName, type Piece } from '@/features/heat/pack/geometry'
+import { placeAt, section } from '@/features/heat/pack/section'
 import { snapped } from '@/features/heat/pack/snap'
 import type { Axis, Bounds, Point } from './views'
 
@@ -190,11 +190,13 @@ export function stepped(
   const row = space?.pieces.find((p) => p.id === thing.id)
   const piece = row && pieceOf(row)
   if (!row || !piece) return content
+  // Where it stands in the job: the answer that drew it may be a step behind.
+  const box = boxOfPiece(content, build, piece)
+  const slab = section(content, build).list.find((s) => s.piece?.kind === piece.kind && s.piece.id === piece.id)
   let next = content
-  if (by[0] || by[1]) next = moved(next, build, piece, row.box.leftMm + by[0], row.box.bottomMm + by[1])
-  if (by[2] && (piece.kind === 'coolers' || piece.kind === 'otherCoolers')) {
-    const front = row.box.frontMm + by[2] - space!.packFrontMm
-    next = inDepth(next, build, { kind: piece.kind, id: piece.id }, placeAt(next, build, row.box.depthMm, front, true))
+  if (box && (by[0] || by[1])) next = moved(next, build, piece, box.left + by[0], box.bottom + by[1])
+  if (slab?.piece && by[2]) {
+    next = inDepth(next, build, slab.piece, placeAt(next, build, slab.depth, slab.front + by[2], true))
   }
   return next
 }

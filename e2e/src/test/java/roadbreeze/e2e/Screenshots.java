@@ -52,6 +52,13 @@ class Screenshots {
         } else if (screens[i].equals("settle")) {
           page.waitForSelector("[data-answer]");
         }
+        if (screens[i].equals("mounting")) {
+          page.getByText("Brackets", new Page.GetByTextOptions().setExact(true)).click();
+          page.waitForSelector("[data-form]");
+          shot(page, "brackets");
+          page.getByText("Front end", new Page.GetByTextOptions().setExact(true)).click();
+          page.locator("[data-view=front] [data-thing='piece/cooler-1']").click();
+        }
         page.waitForTimeout(700); // charts draw in
         shot(page, screens[i]);
       }

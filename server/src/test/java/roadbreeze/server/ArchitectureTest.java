@@ -25,7 +25,8 @@ class ArchitectureTest {
         .resideInAPackage("roadbreeze.core..")
         .should()
         .dependOnClassesThat()
-        .resideOutsideOfPackages("roadbreeze.core..", "java..", "org.hipparchus..")
+        .resideOutsideOfPackages(
+            "roadbreeze.core..", "java..", "org.hipparchus..", "org.locationtech.jts..")
         .check(ALL);
   }
 

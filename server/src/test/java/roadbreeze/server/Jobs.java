@@ -2,9 +2,13 @@ package roadbreeze.server;
 
 import java.util.Collections;
 import java.util.List;
+import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.nose.Move;
+import roadbreeze.server.build.Bracket;
+import roadbreeze.server.build.Bracket.BracketStep;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedFan;
+import roadbreeze.server.build.MountPlan;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.job.About;
@@ -74,7 +78,44 @@ public final class Jobs {
             .filter(s -> s.id().startsWith("obstacle-"))
             .map(s -> outline(s, depth))
             .toList();
-    return with(job, "nose", new NoseSection(NoseMeasures.NONE, List.of(), outlines, List.of()));
+    JobContent flat =
+        with(job, "nose", new NoseSection(NoseMeasures.NONE, List.of(), outlines, List.of()));
+    for (Build build : job.builds()) {
+      flat = with(flat, "builds." + build.id() + ".mounting", TWO_STRIPS);
+    }
+    return flat;
+  }
+
+  /** What every demo build hung on before brackets were bent step by step. */
+  private static final MountPlan TWO_STRIPS =
+      new MountPlan(
+          List.of(
+              strip("strip-1", "upper strip", 45, 24.31),
+              strip("strip-2", "lower strip", 30, 21.43)),
+          null,
+          0,
+          false);
+
+  private static Bracket strip(String id, String name, double degrees, double straight) {
+    return new Bracket(
+        id,
+        name,
+        1,
+        Metal.STEEL,
+        3.2,
+        25,
+        3.2,
+        List.of(
+            new BracketStep("step-1", BracketStep.What.LEG, 60, 0),
+            new BracketStep("step-2", BracketStep.What.BEND, 0, degrees),
+            new BracketStep("step-3", BracketStep.What.LEG, straight, 0),
+            new BracketStep("step-4", BracketStep.What.BEND, 0, -degrees),
+            new BracketStep("step-5", BracketStep.What.LEG, 240, 0),
+            new BracketStep("step-6", BracketStep.What.BEND, 0, 90),
+            new BracketStep("step-7", BracketStep.What.LEG, 25, 0)),
+        List.of(),
+        null,
+        0);
   }
 
   private static NoseSolid outline(NoseSolid s, double depth) {

@@ -1,5 +1,6 @@
 /**
- * Flat length and bend marks of bent strip. Angles in rad, lengths in m. Bend allowance {@code θ·(r
- * + K·t)} on the neutral line; source: common sheet-metal practice, K 0.42 by default.
+ * Brackets of strip: what is bent and drilled, laid flat and folded again, and whether a set of
+ * them holds a core. Bend allowance by a neutral line at K of the thickness; shop rules for least
+ * flanges and distances; stiffness of a straight cantilever (Euler and Bernoulli).
  */
 package roadbreeze.core.bracket;

@@ -7,8 +7,8 @@ import roadbreeze.core.explain.Code;
 public enum Problem implements Code {
   OUT_OF_RANGE("quantity WORD", "value AMOUNT", "low AMOUNT", "high AMOUNT"),
   NOT_POSITIVE("quantity WORD", "value AMOUNT"),
-  JOGGLE_TOO_SMALL("angle ANGLE", "already SIZE", "asked SIZE"),
   STRIP_LEGS,
+  HOLE_LEG,
   STRIP_BENDS("most COUNT"),
   TUBE_POINTS,
   OIL_VISCOSITIES("kv40 VISCOSITY", "kv100 VISCOSITY"),

@@ -138,6 +138,9 @@ public record Clearance(
   /** From everything that stands in the nose a cooler keeps what its nature asks for. */
   private static void fromSolids(Layout l, Layout.Cooler c, List<Clearance> found) {
     for (Solid solid : l.solids()) {
+      if (Neighbour.far(c.box(), solid)) {
+        continue;
+      }
       Neighbour near = Neighbour.of(c.name(), c.box(), solid);
       double gap = near.gap().length();
       double wanted = near.wanted();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Gap;
 import roadbreeze.core.nose.Shape;
 import roadbreeze.core.nose.Solid;
@@ -25,6 +26,12 @@ public record Neighbour(Name part, Solid solid, Gap gap) {
 
   /** Rounding, m. */
   private static final double SAME = 1e-9;
+
+  /** True of what stands so far off that it need not be measured: the boxes round both tell it. */
+  static boolean far(Box room, Solid solid) {
+    double enough = solid.nature().fromCore() + solid.plusMinus();
+    return room.apart(solid.shape().bounds()) > enough;
+  }
 
   public static Neighbour of(Name part, Shape room, Solid solid) {
     return new Neighbour(part, solid, Gap.between(room, solid.shape()));

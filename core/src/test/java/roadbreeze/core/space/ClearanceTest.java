@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.Box;
+import roadbreeze.core.nose.Nature;
 import roadbreeze.core.nose.Noses;
+import roadbreeze.core.nose.Solid;
 import roadbreeze.core.stack.Rectangle;
 
 class ClearanceTest {
@@ -73,6 +76,44 @@ class ClearanceTest {
         .extracting(c -> c.finding().code())
         .first()
         .isEqualTo(Clearance.Kind.IN_MOVABLE);
+  }
+
+  @Test
+  void whatStandsAtAnotherDepthIsOutOfTheWayAndWhatIsBadlyKnownIsDoubted() {
+    Layout.Cooler cooler = cooler(0.05, 0.25, 0.032, 0.02, Layout.Depth.FRONT);
+    Box before = new Box(0.05, 0.25, 0, 0.28, 0.19, 0.03);
+    assertThat(with(cooler, solid(before, Nature.METAL, 0))).isEmpty();
+    assertThat(with(cooler, solid(before, Nature.METAL, 0.04)))
+        .singleElement()
+        .satisfies(
+            c -> {
+              assertThat(c.finding().code()).isEqualTo(Clearance.Kind.MAYBE_NEAR);
+              assertThat(c.serious()).isFalse();
+              assertThat(c.actual()).isCloseTo(0.038, within(1e-9));
+            });
+    assertThat(with(cooler, solid(before, Nature.HOT, 0)))
+        .extracting(c -> c.finding().code())
+        .containsExactly(Clearance.Kind.NEAR_HOT);
+  }
+
+  private static Solid solid(Box box, Nature nature, double known) {
+    return new Solid(name("thing"), Solid.What.OTHER, box, nature, false, Optional.empty(), known);
+  }
+
+  private static List<Clearance> with(Layout.Cooler cooler, Solid solid) {
+    return Clearance.of(
+        new Layout(
+            OPENING,
+            0.12,
+            0.012,
+            0.03,
+            0.012,
+            false,
+            RADIATOR,
+            List.of(cooler),
+            List.of(solid),
+            List.of(),
+            List.of()));
   }
 
   @Test

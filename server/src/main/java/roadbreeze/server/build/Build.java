@@ -51,7 +51,7 @@ public record Build(
     @NotNull @Size(min = 1, max = 4) @DistinctIds List<@NotNull @Valid FittedFan> fans,
     @NotNull @Size(max = 6) @DistinctIds List<@NotNull @Valid FittedOther> otherCoolers,
     @NotNull @Valid LinePlan lines,
-    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid MountingStrip> strips,
+    @NotNull @Valid MountPlan mounting,
     @NotNull @Size(max = 200) Map<String, Mark> marks)
     implements Row {
 

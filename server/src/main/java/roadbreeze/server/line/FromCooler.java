@@ -6,30 +6,20 @@ import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.OilOrder;
-import roadbreeze.core.rig.Truck;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.Hose;
-import roadbreeze.server.build.MountingStrip;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
 
 /**
- * Strips and hoses as the first cooler of a build asks for them, before anything is measured on the
- * truck, and what of those planned does not go with it.
+ * Hoses as the first cooler of a build asks for them, before anything is measured on the truck, and
+ * what of those planned does not go with it.
  */
-public record FromCooler(List<MountingStrip> strips, List<Hose> hoses, List<Said> mismatches) {
+public record FromCooler(List<Hose> hoses, List<Said> mismatches) {
   // Usual stock and lengths, to be measured; mm and m.
-  private static final double THICKNESS = 3.2;
-  private static final double WIDTH = 25;
-  private static final double LEAST_LEG = 30;
-  private static final double PAST_THE_CORE = 20;
-  private static final double TAB = 25;
   private static final double FEED = 0.9;
   private static final double RETURN = 1.1;
-
-  /** A strip must reach this far along its cooler: ears and channels stand in from the edge. */
-  private static final double LEAST_SHARE = 0.75;
 
   /** Bores closer than this are one bore, mm. */
   private static final double SAME_BORE = 0.6;
@@ -37,9 +27,8 @@ public record FromCooler(List<MountingStrip> strips, List<Hose> hoses, List<Said
   /** What of a plan does not go with its cooler. */
   public enum Mismatch implements Code {
     HOSE_BORE("hose TEXT", "bore SIZE", "ports SIZE"),
-    STRIP_SHORT("strip TEXT", "run SIZE", "width SIZE"),
     NO_HOSES,
-    NO_STRIPS;
+    NO_BRACKETS;
 
     private final List<Parameter> parameters;
 
@@ -55,42 +44,10 @@ public record FromCooler(List<MountingStrip> strips, List<Hose> hoses, List<Said
 
   public static FromCooler of(JobContent job, Build build) {
     if (build.coolers().isEmpty()) {
-      return new FromCooler(List.of(), List.of(), List.of());
+      return new FromCooler(List.of(), List.of());
     }
     FittedCooler cooler = build.coolers().get(0);
-    return new FromCooler(
-        cooler.place() == CoolerFit.Place.FRONT
-            ? strips(job.setup(build).truck().front(), cooler)
-            : List.of(),
-        hoses(build, cooler),
-        Said.of(mismatches(build, cooler)));
-  }
-
-  /**
-   * From the frame of the opening inwards to the core's front, along the core, turned up behind.
-   */
-  private static List<MountingStrip> strips(Truck.FrontEnd front, FittedCooler cooler) {
-    double leg = Math.max(LEAST_LEG, cooler.leftMm() - front.opening().x() * 1000);
-    double taken = cooler.gapMm() + cooler.part().depthMm() + THICKNESS;
-    double offset = Math.max(0, front.depth() * 1000 - taken);
-    List<MountingStrip> strips = new ArrayList<>();
-    for (String which : List.of("upper", "lower")) {
-      strips.add(
-          new MountingStrip(
-              "strip-" + which,
-              which + " strip",
-              1,
-              THICKNESS,
-              WIDTH,
-              THICKNESS,
-              Math.round(leg),
-              Math.round(offset),
-              45,
-              Math.round(cooler.part().widthMm() + PAST_THE_CORE),
-              TAB,
-              90));
-    }
-    return strips;
+    return new FromCooler(hoses(build, cooler), Said.of(mismatches(build, cooler)));
   }
 
   private static List<Hose> hoses(Build build, FittedCooler cooler) {
@@ -125,17 +82,8 @@ public record FromCooler(List<MountingStrip> strips, List<Hose> hoses, List<Said
     if (build.lines().hoses().isEmpty()) {
       found.add(Mismatch.NO_HOSES.with());
     }
-    if (cooler.place() == CoolerFit.Place.FRONT) {
-      for (MountingStrip strip : build.strips()) {
-        if (strip.rightLegMm() < LEAST_SHARE * cooler.part().widthMm()) {
-          found.add(
-              Mismatch.STRIP_SHORT.with(
-                  strip.name(), strip.rightLegMm() / 1000, cooler.part().widthMm() / 1000));
-        }
-      }
-      if (build.strips().isEmpty()) {
-        found.add(Mismatch.NO_STRIPS.with());
-      }
+    if (cooler.place() == CoolerFit.Place.FRONT && build.mounting().brackets().isEmpty()) {
+      found.add(Mismatch.NO_BRACKETS.with());
     }
     return found;
   }

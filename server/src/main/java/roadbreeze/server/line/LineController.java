@@ -5,10 +5,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import roadbreeze.server.build.MountingStrip;
 import roadbreeze.server.job.BuildRequest;
 
-/** Hoses of a build, and the strips it hangs on. */
+/** Hoses of a build. */
 @RestController
 @RequestMapping("/api/compute")
 class LineController {
@@ -20,10 +19,5 @@ class LineController {
   @PostMapping("/from-cooler")
   FromCooler fromCooler(@Valid @RequestBody BuildRequest request) {
     return FromCooler.of(request.job(), request.chosen());
-  }
-
-  @PostMapping("/strip")
-  MountingStrip.Flat strip(@Valid @RequestBody MountingStrip strip) {
-    return strip.flat();
   }
 }

@@ -45,9 +45,9 @@ public record NoseSolid(
       @Within(min = -3000, max = 3000, kind = Kind.SIZE) double leftMm,
       @Within(min = -3000, max = 3000, kind = Kind.SIZE) double bottomMm,
       @Within(min = -3000, max = 3000, kind = Kind.SIZE) double frontMm,
-      @Within(min = 0.5, max = 3000, kind = Kind.SIZE) double widthMm,
-      @Within(min = 0.5, max = 3000, kind = Kind.SIZE) double heightMm,
-      @Within(min = 0.5, max = 3000, kind = Kind.SIZE) double depthMm) {}
+      @Within(min = 1, max = 3000, kind = Kind.SIZE) double widthMm,
+      @Within(min = 1, max = 3000, kind = Kind.SIZE) double heightMm,
+      @Within(min = 1, max = 3000, kind = Kind.SIZE) double depthMm) {}
 
   /** Outside diameter, and the points of its middle line. */
   public record NoseTube(

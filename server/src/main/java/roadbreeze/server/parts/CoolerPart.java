@@ -13,6 +13,10 @@ import roadbreeze.server.problem.Within;
  * @param bypassOpensC oil temperature above which all oil goes through the core, null without
  *     bypass
  * @param opensKpa drop above which part of the oil goes past the core, null without such a valve
+ * @param earsAcrossMm between its left and right holes, null where its sheet says nothing
+ * @param earsUpMm between its lower and upper holes
+ * @param earsBackMm from its front face to the middle of the ears
+ * @param emptyKg without oil, null where its sheet says nothing
  * @param price in the yard's money
  */
 public record CoolerPart(
@@ -29,6 +33,11 @@ public record CoolerPart(
     @NotBlank @Size(max = 40) String ports,
     @Within(min = 30, max = 100, kind = Kind.TEMPERATURE) Double bypassOpensC,
     @Within(min = 10, max = 500, kind = Kind.PRESSURE) Double opensKpa,
+    @Within(min = 20, max = 1000, kind = Kind.SIZE) Double earsAcrossMm,
+    @Within(min = 20, max = 800, kind = Kind.SIZE) Double earsUpMm,
+    @Within(min = 0, max = 100, kind = Kind.SIZE) Double earsBackMm,
+    @Within(min = 3, max = 20, kind = Kind.SIZE) Double earHoleMm,
+    @Within(min = 0.1, max = 40, kind = Kind.MASS) Double emptyKg,
     @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
 
   /** How it is built. */

@@ -8,6 +8,7 @@ import roadbreeze.core.rig.ChargeAirUnit;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.RadiatorUnit;
+import roadbreeze.core.space.Ears;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.server.message.Units;
 
@@ -29,6 +30,17 @@ public final class PartMapper {
         p.opensKpa() == null
             ? OptionalDouble.empty()
             : OptionalDouble.of(Units.si(p.opensKpa(), Kind.PRESSURE)));
+  }
+
+  /** Where a cooler is hung: as its sheet says, or as such usually are. */
+  public static Ears ears(CoolerPart p) {
+    Ears usual = Ears.usual(Units.mm(p.widthMm()), Units.mm(p.heightMm()), Units.mm(p.depthMm()));
+    return new Ears(
+        p.earsAcrossMm() == null ? usual.across() : Units.mm(p.earsAcrossMm()),
+        p.earsUpMm() == null ? usual.up() : Units.mm(p.earsUpMm()),
+        p.earsBackMm() == null ? usual.back() : Units.mm(p.earsBackMm()),
+        usual.thickness(),
+        p.earHoleMm() == null ? usual.hole() : Units.mm(p.earHoleMm()));
   }
 
   public static ChargeAirUnit chargeAirCooler(ChargeAirPart p) {

@@ -12,11 +12,12 @@ import roadbreeze.core.workorder.WorkScope;
 import roadbreeze.core.workorder.WorkScope.Part;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
-import roadbreeze.server.build.MountingStrip;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.line.FromCooler;
 import roadbreeze.server.line.LineResult;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.mounting.FlatBracket;
+import roadbreeze.server.mounting.MountingResult;
 import roadbreeze.server.switching.SwitchResult;
 
 /**
@@ -24,7 +25,7 @@ import roadbreeze.server.switching.SwitchResult;
  *
  * @param comesOut what is taken off the truck for good
  * @param fuses fuse and relay of each fan that is wired
- * @param mismatches what of strips and hoses does not go with the cooler, or is not planned yet
+ * @param mismatches what of brackets and hoses does not go with the cooler, or is not planned yet
  * @param cautions codes of what holds for all of the work
  * @param minutes of one person’s hands
  * @param waits minutes that pass by themselves
@@ -36,7 +37,7 @@ public record WorkSheet(
     List<Said> fuses,
     LineResult lines,
     List<Said> mismatches,
-    List<MountingStrip.Flat> strips,
+    List<FlatBracket> brackets,
     List<SwitchResult.SwitchSaid> switching,
     List<Said> fluids,
     List<String> cautions,
@@ -68,10 +69,8 @@ public record WorkSheet(
   }
 
   static WorkSheet of(JobContent job, Build build) {
-    List<MountingStrip.Flat> strips =
-        build.coolers().isEmpty()
-            ? List.of()
-            : build.strips().stream().map(MountingStrip::flat).toList();
+    List<FlatBracket> brackets =
+        build.coolers().isEmpty() ? List.of() : MountingResult.of(job, build).brackets();
     LineResult lines = LineResult.of(job, build);
     Changes changes = new Changes(build, job.found());
     WorkScope scope = changes.scope();
@@ -92,7 +91,7 @@ public record WorkSheet(
         Said.of(parts.fuses()),
         lines,
         FromCooler.of(job, build).mismatches(),
-        strips,
+        brackets,
         SwitchResult.findings(job, build),
         Said.of(fluids(job.setup(build), job, scope, lines)),
         Caution.GENERAL.stream().map(Code::key).toList(),

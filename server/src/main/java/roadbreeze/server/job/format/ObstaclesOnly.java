@@ -5,7 +5,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Shape 5: of the nose only outlines in the front opening were known, as deep as its room. */
+/**
+ * Shape 5: of the nose only outlines in the front opening were known, as deep as its room, and
+ * coolers hung on strips with one joggle and a tab.
+ */
 final class ObstaclesOnly {
   /** How well a place was known that was measured by tape. */
   private static final int BY_TAPE = 5;
@@ -26,17 +29,27 @@ final class ObstaclesOnly {
       }
       rig.remove("obstacles");
     }
+    for (JsonNode build : job.path("builds")) {
+      if (build instanceof ObjectNode body) {
+        Strips.upgrade(body);
+      }
+    }
     return job;
   }
 
-  private static ObjectNode solid(JsonNode obstacle, double depth) {
-    ObjectNode solid = ((ObjectNode) obstacle).deepCopy();
+  /** What is no obstacle at all is left to be refused. */
+  private static JsonNode solid(JsonNode obstacle, double depth) {
+    if (!(obstacle instanceof ObjectNode old)) {
+      return obstacle;
+    }
+    ObjectNode solid = old.deepCopy();
     ObjectNode box = solid.objectNode();
     for (String side : new String[] {"leftMm", "bottomMm", "widthMm", "heightMm"}) {
       box.set(side, solid.remove(side));
     }
     box.put("frontMm", 0).put("depthMm", depth);
-    boolean movable = solid.remove("movable").asBoolean();
+    boolean movable = obstacle.path("movable").asBoolean(false);
+    solid.remove("movable");
     solid.put("what", what(obstacle.path("name").asString("")));
     solid.set("box", box);
     solid.put("nature", "METAL");

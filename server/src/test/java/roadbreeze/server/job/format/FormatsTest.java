@@ -51,7 +51,7 @@ class FormatsTest {
     assertThat(job.builds().get(2).fans().get(1).switchPoints().onC())
         .isEqualTo(old.at("/builds/2/switching/fanOnC").asDouble());
     assertThat(job.builds().get(3).lines().hoses()).hasSize(old.get("hoses").size());
-    assertThat(job.builds().get(3).strips()).hasSize(old.get("strips").size());
+    assertThat(job.builds().get(3).mounting().brackets()).hasSize(old.get("strips").size());
     assertThat(job.nose().solids()).hasSize(old.get("obstacles").size());
     assertThat(job.rig().traverses().get(0).readingsMs()).contains(2.75);
     assertThat(job.builds().get(2).marks()).hasSize(2);

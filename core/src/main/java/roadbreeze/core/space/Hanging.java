@@ -1,0 +1,150 @@
+package roadbreeze.core.space;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import roadbreeze.core.bracket.Fixing;
+import roadbreeze.core.bracket.Form;
+import roadbreeze.core.bracket.StripStock;
+import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.BodyHole;
+import roadbreeze.core.nose.Box;
+import roadbreeze.core.nose.Gap;
+import roadbreeze.core.nose.Shape;
+import roadbreeze.core.nose.Solid;
+import roadbreeze.core.nose.Tube;
+
+/**
+ * Brackets from a cooler's ears to the body.
+ *
+ * @param cooler where it stands
+ * @param standOff from an ear's face to the strip, m
+ * @param solids that a strip must not run through
+ * @param cores that it must not come near, the cooler itself among them
+ */
+public record Hanging(
+    Box cooler,
+    Ears ears,
+    double standOff,
+    StripStock stock,
+    List<Solid> solids,
+    List<Pack.Piece> cores) {
+
+  /** A bracket from one ear to one hole of the body. */
+  public record Tied(Corner corner, BodyHole hole, Form form) {}
+
+  /**
+   * Strip that lies on the thing its hole is in touches it, and so may a washer's breadth beside,
+   * m.
+   */
+  private static final double AT_ITS_HOLE = 0.030;
+
+  /** Metal beside a core, on brackets that shake with it, m. */
+  private static final double FROM_CORE = 0.003;
+
+  /** No farther is looked for a hole, m. */
+  private static final double REACH = 0.45;
+
+  /**
+   * Every form from an ear to a hole of the body, on the side of the ear that makes it simplest.
+   */
+  public List<Form> forms(Corner corner, BodyHole hole) {
+    List<Form> all = new ArrayList<>();
+    for (Vector3D side : List.of(Vector3D.MINUS_K, Vector3D.PLUS_K)) {
+      all.addAll(Form.between(ear(corner, side), body(hole), stock, out(corner)));
+    }
+    all.sort(
+        Comparator.comparing(Form::kind).thenComparingDouble(f -> f.bracket().flat().length()));
+    return all;
+  }
+
+  /** The forms that run through nothing. */
+  public List<Form> clear(Corner corner, BodyHole hole) {
+    return forms(corner, hole).stream().filter(f -> blocked(f, hole).isEmpty()).toList();
+  }
+
+  /** What a folded strip runs into, but for what it is screwed to; no metal may touch a core. */
+  public Optional<Name> blocked(Form form, BodyHole hole) {
+    double half = form.bracket().stock().thickness() / 2;
+    double edge = form.bracket().stock().width() / 2;
+    for (double across : new double[] {0, edge, -edge}) {
+      Tube strip = new Tube(form.bracket().line(form.start(), across), half);
+      for (Solid solid : solids) {
+        if (nearer(strip, solid.shape(), 0) && !holdsIt(solid, hole)) {
+          return Optional.of(solid.name());
+        }
+      }
+      for (Pack.Piece core : cores) {
+        if (nearer(strip, core.box(), FROM_CORE)) {
+          return Optional.of(core.name());
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Most things are far away, which the boxes round them tell at once. */
+  private static boolean nearer(Tube strip, Shape other, double least) {
+    return strip.bounds().apart(other.bounds()) <= least
+        && Gap.between(strip, other).length() <= least;
+  }
+
+  private static boolean holdsIt(Solid solid, BodyHole hole) {
+    Vector3D at = hole.at();
+    return solid.shape().bounds().nearest(at).distance(at) < AT_ITS_HOLE;
+  }
+
+  /** For each ear the nearest hole that the simplest bracket reaches; no hole is taken twice. */
+  public List<Tied> proposed(List<BodyHole> holes) {
+    List<Tied> tied = new ArrayList<>();
+    for (Corner corner : Corner.values()) {
+      best(corner, holes, tied).ifPresent(tied::add);
+    }
+    return tied;
+  }
+
+  private Optional<Tied> best(Corner corner, List<BodyHole> holes, List<Tied> taken) {
+    Vector3D ear = ears.at(cooler, corner);
+    List<Tied> ways = new ArrayList<>();
+    for (BodyHole hole : holes) {
+      boolean free = taken.stream().noneMatch(t -> t.hole().name().equals(hole.name()));
+      if (free && hole.at().distance(ear) <= REACH) {
+        clear(corner, hole).stream()
+            .findFirst()
+            .ifPresent(form -> ways.add(new Tied(corner, hole, form)));
+      }
+    }
+    return ways.stream().min(Comparator.comparingDouble(Hanging::trouble));
+  }
+
+  /**
+   * What a bracket costs in strip and work: each bend and each hole that is shared is worth some
+   * strip.
+   */
+  private static double trouble(Tied tied) {
+    double work =
+        switch (tied.form().kind()) {
+          case FLAT -> 0;
+          case JOGGLE, ANGLE -> 0.06;
+          case TWISTED, Z, U -> 0.10;
+          case WELDED_TAB -> 0.25;
+        };
+    return tied.form().bracket().reach() + work + (tied.hole().holds().isPresent() ? 0.10 : 0);
+  }
+
+  private Fixing ear(Corner corner, Vector3D side) {
+    Vector3D face = ears.at(cooler, corner).add(side.scalarMultiply(ears.thickness() / 2));
+    return new Fixing(face, side, standOff, ears.hole());
+  }
+
+  private static Fixing body(BodyHole hole) {
+    return new Fixing(hole.at(), hole.looks().vector(), 0, hole.thread().diameter() * 1.1);
+  }
+
+  /** Away from the core, where a strip has no way of its own. */
+  private static Vector3D out(Corner corner) {
+    return new Vector3D(0, corner.up() == 1 ? 1 : -1, 0);
+  }
+}

@@ -1,0 +1,24 @@
+package roadbreeze.server.build;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import roadbreeze.core.explain.Kind;
+import roadbreeze.server.problem.Within;
+import roadbreeze.server.row.DistinctIds;
+
+/**
+ * How the coolers of a build are held.
+ *
+ * @param isolatorNmm stiffness of the rubber at each of the cooler's holes, null where there is
+ *     none
+ * @param standOffMm from the cooler's tab to the bracket's face, for rubber or spacer
+ * @param roughGround the truck works off the road
+ */
+public record MountPlan(
+    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid Bracket> brackets,
+    @Nullable @Within(min = 1, max = 10000, kind = Kind.STIFFNESS) Double isolatorNmm,
+    @Within(min = 0, max = 60, kind = Kind.SIZE) double standOffMm,
+    boolean roughGround) {}

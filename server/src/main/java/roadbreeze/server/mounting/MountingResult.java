@@ -1,0 +1,154 @@
+package roadbreeze.server.mounting;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import roadbreeze.core.bracket.Holding;
+import roadbreeze.core.explain.Code;
+import roadbreeze.core.explain.Finding;
+import roadbreeze.core.nose.BodyHole;
+import roadbreeze.core.problem.RefusedException;
+import roadbreeze.core.space.Corner;
+import roadbreeze.server.build.Bracket;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.FittedCooler;
+import roadbreeze.server.build.MountPlan;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Said;
+
+/**
+ * The brackets of a build, and how they hold its first cooler.
+ *
+ * @param holding null where nothing is held
+ * @param findings of the set as a whole
+ */
+public record MountingResult(
+    List<FlatBracket> brackets, @Nullable Held holding, List<Said> findings) {
+
+  /** A bracket that ends farther from its hole does not fit it, m. */
+  private static final double FITS = 0.5e-3;
+
+  /** What is wrong with a set. */
+  public enum Misfit implements Code {
+    OFF_ITS_HOLE("bracket TEXT", "by SIZE"),
+    HOLE_GONE("bracket TEXT"),
+    FREE_EARS("count COUNT"),
+    SHARED_HOLE("bracket TEXT", "holds TEXT");
+
+    private final List<Parameter> parameters;
+
+    Misfit(String... takes) {
+      parameters = Code.takes(takes);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+      return parameters;
+    }
+  }
+
+  /**
+   * A core on its brackets.
+   *
+   * @param emptyKg without oil
+   * @param assumed its sheet says nothing of its mass
+   */
+  public record Held(
+      String cooler,
+      double emptyKg,
+      double oilKg,
+      boolean assumed,
+      int brackets,
+      double frequencyHz,
+      double stressMpa,
+      double roughStressMpa,
+      double mostMpa,
+      List<Said> findings) {}
+
+  public static MountingResult of(JobContent job, Build build) {
+    MountPlan plan = build.mounting();
+    List<FlatBracket> flats = plan.brackets().stream().map(FlatBracket::of).toList();
+    if (build.coolers().isEmpty()) {
+      return new MountingResult(flats, null, List.of());
+    }
+    FittedCooler cooler = build.coolers().get(0);
+    List<Finding> findings = new ArrayList<>();
+    for (Bracket bracket : plan.brackets()) {
+      tied(job, build, bracket, findings);
+    }
+    long held =
+        plan.brackets().stream()
+            .filter(b -> b.tie() != null && b.tie().cooler().equals(cooler.id()))
+            .map(b -> b.tie().corner())
+            .distinct()
+            .count();
+    if (held > 0 && held < Corner.values().length) {
+      findings.add(Misfit.FREE_EARS.with((int) (Corner.values().length - held)));
+    }
+    return new MountingResult(flats, held(plan, cooler), Said.of(findings));
+  }
+
+  private static void tied(JobContent job, Build build, Bracket bracket, List<Finding> findings) {
+    Bracket.Tie tie = bracket.tie();
+    if (tie == null) {
+      return;
+    }
+    Ties ties = Ties.of(job, build, tie.cooler());
+    BodyHole hole = ties == null ? null : ties.hole(tie.hole());
+    if (hole == null) {
+      findings.add(Misfit.HOLE_GONE.with(bracket.name()));
+      return;
+    }
+    try {
+      double off = ties.off(bracket);
+      if (off > FITS && bracket.tabMm() == 0) {
+        findings.add(Misfit.OFF_ITS_HOLE.with(bracket.name(), off));
+      }
+    } catch (RefusedException e) {
+      return; // what cannot be bent is said with its bracket
+    }
+    hole.holds().ifPresent(held -> findings.add(Misfit.SHARED_HOLE.with(bracket.name(), held)));
+  }
+
+  private static @Nullable Held held(MountPlan plan, FittedCooler cooler) {
+    List<Holding.Support> supports = new ArrayList<>();
+    OptionalDouble rubber =
+        plan.isolatorNmm() == null
+            ? OptionalDouble.empty()
+            : OptionalDouble.of(plan.isolatorNmm() * 1000);
+    try {
+      for (Bracket bracket : plan.brackets()) {
+        roadbreeze.core.bracket.Bracket strip = bracket.toCore();
+        for (int n = 0; n < bracket.quantity() && holds(bracket, cooler); n++) {
+          supports.add(new Holding.Support(strip.stock(), strip.reach(), rubber));
+        }
+      }
+      if (supports.isEmpty()) {
+        return null;
+      }
+      CoolerMass mass = CoolerMass.of(cooler.part());
+      Holding holding = Holding.of(mass.full(), supports, plan.roughGround());
+      double most =
+          Holding.MOST_OF_YIELD
+              * supports.stream().mapToDouble(s -> s.stock().metal().yield()).min().orElseThrow();
+      return new Held(
+          cooler.id(),
+          mass.empty(),
+          mass.oil(),
+          cooler.part().emptyKg() == null,
+          supports.size(),
+          holding.frequency(),
+          holding.stress() / 1e6,
+          holding.roughStress() / 1e6,
+          most / 1e6,
+          Said.of(holding.findings()));
+    } catch (RefusedException e) {
+      return null; // said with the bracket that cannot be
+    }
+  }
+
+  private static boolean holds(Bracket bracket, FittedCooler cooler) {
+    return bracket.tie() == null || bracket.tie().cooler().equals(cooler.id());
+  }
+}

@@ -1,0 +1,146 @@
+package roadbreeze.server.mounting;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import roadbreeze.core.bracket.Form;
+import roadbreeze.core.bracket.Frame;
+import roadbreeze.core.bracket.Hole;
+import roadbreeze.core.bracket.Metal;
+import roadbreeze.core.bracket.Step;
+import roadbreeze.core.bracket.StripStock;
+import roadbreeze.core.nose.BodyHole;
+import roadbreeze.core.nose.Box;
+import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.space.Corner;
+import roadbreeze.core.space.Hanging;
+import roadbreeze.core.space.Pack;
+import roadbreeze.server.build.Bracket;
+import roadbreeze.server.build.Bracket.BracketHole;
+import roadbreeze.server.build.Bracket.BracketStep;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.FittedCooler;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Units;
+import roadbreeze.server.parts.PartMapper;
+
+/** From a cooler's ears to the holes of the body: what is between them, and what is bent for it. */
+record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
+  /** Usual strip, m. */
+  private static final StripStock USUAL = new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3);
+
+  /**
+   * @return null where the build has no such cooler in the pack
+   */
+  static @Nullable Ties of(JobContent job, Build build, String cooler) {
+    FittedCooler fitted =
+        build.coolers().stream().filter(c -> c.id().equals(cooler)).findFirst().orElse(null);
+    if (fitted == null || fitted.place() == CoolerFit.Place.ELSEWHERE) {
+      return null;
+    }
+    Setup setup = job.setup(build);
+    List<Pack.Piece> pieces =
+        Pack.of(setup).pieces().stream().filter(p -> p.kind() != Pack.Kind.FAN).toList();
+    Box box =
+        pieces.stream().filter(p -> p.name().id().equals(cooler)).findFirst().orElseThrow().box();
+    StripStock stock =
+        build.mounting().brackets().stream().findFirst().map(Bracket::stock).orElse(USUAL);
+    return new Ties(
+        fitted,
+        new Hanging(
+            box,
+            PartMapper.ears(fitted.part()),
+            Units.mm(build.mounting().standOffMm()),
+            stock,
+            setup.standing(),
+            pieces),
+        setup.truck().front().nose().holes());
+  }
+
+  @Nullable
+  BodyHole hole(String id) {
+    return holes.stream().filter(h -> h.name().id().equals(id)).findFirst().orElse(null);
+  }
+
+  /** How far a bracket's last hole is from the body's, its first held at the ear, m. */
+  double off(Bracket bracket) {
+    roadbreeze.core.bracket.Bracket strip = bracket.toCore();
+    BodyHole hole = hole(bracket.tie().hole());
+    double best = Double.POSITIVE_INFINITY;
+    if (strip.holes().size() < 2) {
+      return best;
+    }
+    // It may be held on either side of the ear, and turned about its screw.
+    Vector3D ear = hanging.ears().at(hanging.cooler(), bracket.tie().corner());
+    double lift =
+        hanging.ears().thickness() / 2 + hanging.standOff() + strip.stock().thickness() / 2;
+    for (Vector3D side : List.of(Vector3D.MINUS_K, Vector3D.PLUS_K)) {
+      Vector3D from = ear.add(side.scalarMultiply(lift));
+      Vector3D to =
+          hole.at().add(hole.looks().vector().scalarMultiply(strip.stock().thickness() / 2));
+      best = Math.min(best, Math.abs(from.distance(to) - span(strip)));
+    }
+    return best;
+  }
+
+  /** From the first hole of a folded strip to its last, m. */
+  private static double span(roadbreeze.core.bracket.Bracket strip) {
+    Frame level = new Frame(Vector3D.ZERO, Vector3D.PLUS_I, Vector3D.PLUS_K);
+    List<Vector3D> holes = strip.foldedHoles(level);
+    return holes.get(0).distance(holes.get(holes.size() - 1));
+  }
+
+  /** A form as a bracket that can be entered. */
+  Bracket entered(String id, String name, Corner corner, BodyHole hole, Form form) {
+    List<BracketStep> steps = new ArrayList<>();
+    List<String> legs = new ArrayList<>();
+    for (Step step : form.bracket().steps()) {
+      String at = "step-" + (steps.size() + 1);
+      if (step instanceof Step.Leg leg) {
+        legs.add(at);
+        steps.add(new BracketStep(at, BracketStep.What.LEG, mm(leg.length()), 0));
+      } else if (step instanceof Step.Bend bend) {
+        steps.add(new BracketStep(at, BracketStep.What.BEND, 0, degrees(bend.angle())));
+      } else if (step instanceof Step.Twist twist) {
+        steps.add(
+            new BracketStep(
+                at, BracketStep.What.TWIST, mm(twist.length()), degrees(twist.angle())));
+      }
+    }
+    List<BracketHole> drilled = new ArrayList<>();
+    for (Hole h : form.bracket().holes()) {
+      drilled.add(
+          new BracketHole(
+              "hole-" + (drilled.size() + 1),
+              legs.get(h.leg()),
+              mm(h.at()),
+              mm(h.across()),
+              mm(h.diameter()),
+              mm(h.slot())));
+    }
+    StripStock stock = form.bracket().stock();
+    return new Bracket(
+        id,
+        name,
+        1,
+        stock.metal(),
+        mm(stock.thickness()),
+        mm(stock.width()),
+        mm(stock.insideRadius()),
+        steps,
+        drilled,
+        new Bracket.Tie(cooler.id(), corner, hole.name().id()),
+        mm(form.tab()));
+  }
+
+  /** To the hundredth of a millimetre: finer than anybody cuts. */
+  private static double mm(double metres) {
+    return Math.round(metres * 1e5) / 100.0;
+  }
+
+  private static double degrees(double angle) {
+    return Math.round(Math.toDegrees(angle) * 100) / 100.0;
+  }
+}
