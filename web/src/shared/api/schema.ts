@@ -326,6 +326,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/brackets-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DrawingController.pdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/bracket-svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DrawingController.svg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/bracket-dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DrawingController.dxf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/working/{fluid}": {
         parameters: {
             query?: never;
@@ -2142,6 +2190,18 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
+        BracketSheets: {
+            brackets: components["schemas"]["Bracket"][];
+            /** @enum {string} */
+            world: "METRIC" | "IMPERIAL";
+            /** @enum {string} */
+            paper: "A4" | "LETTER";
+        };
+        BracketDrawing: {
+            bracket: components["schemas"]["Bracket"];
+            /** @enum {string} */
+            world: "METRIC" | "IMPERIAL";
+        };
         Input: {
             name: string;
             value: components["schemas"]["Value"];
@@ -2471,6 +2531,10 @@ export interface components {
             /** Format: double */
             nextStageK: number;
         };
+        HungStrip: {
+            bracket: string;
+            points: components["schemas"]["Place"][];
+        };
         Near: {
             piece: string;
             solid: string;
@@ -2505,6 +2569,7 @@ export interface components {
             /** Format: double */
             packBackMm: number;
             pieces: components["schemas"]["Piece"][];
+            strips: components["schemas"]["HungStrip"][];
             near: components["schemas"]["Near"][];
         };
         School: {
@@ -2954,6 +3019,7 @@ export interface components {
         BracketForm: {
             /** @enum {string} */
             kind: "FLAT" | "JOGGLE" | "ANGLE" | "TWISTED" | "Z" | "U" | "WELDED_TAB";
+            behind: boolean;
             bracket: components["schemas"]["Bracket"];
             flat: components["schemas"]["FlatBracket"];
             blockedBy: components["schemas"]["PartName"] | null;
@@ -3793,6 +3859,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FinderState"];
+                };
+            };
+        };
+    };
+    "DrawingController.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BracketSheets"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "DrawingController.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BracketDrawing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "DrawingController.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BracketDrawing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -5580,7 +5718,268 @@ export interface operations {
                  *               ]
                  *             },
                  *             "mounting": {
-                 *               "brackets": [],
+                 *               "brackets": [
+                 *                 {
+                 *                   "id": "bracket-upper-left",
+                 *                   "name": "upper left bracket",
+                 *                   "quantity": 1,
+                 *                   "metal": "STEEL",
+                 *                   "thicknessMm": 3.2,
+                 *                   "widthMm": 25,
+                 *                   "insideRadiusMm": 3.2,
+                 *                   "steps": [
+                 *                     {
+                 *                       "id": "step-1",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 34.85,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-2",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": 30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-3",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 82.43,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-4",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": -30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-5",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 34.85,
+                 *                       "degrees": 0
+                 *                     }
+                 *                   ],
+                 *                   "holes": [
+                 *                     {
+                 *                       "id": "hole-1",
+                 *                       "leg": "step-1",
+                 *                       "atMm": 9,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "hole-2",
+                 *                       "leg": "step-5",
+                 *                       "atMm": 25.85,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     }
+                 *                   ],
+                 *                   "tie": {
+                 *                     "cooler": "cooler-1",
+                 *                     "corner": "UPPER_LEFT",
+                 *                     "hole": "post-left"
+                 *                   },
+                 *                   "tabMm": 0
+                 *                 },
+                 *                 {
+                 *                   "id": "bracket-upper-right",
+                 *                   "name": "upper right bracket",
+                 *                   "quantity": 1,
+                 *                   "metal": "STEEL",
+                 *                   "thicknessMm": 3.2,
+                 *                   "widthMm": 25,
+                 *                   "insideRadiusMm": 3.2,
+                 *                   "steps": [
+                 *                     {
+                 *                       "id": "step-1",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 22.4,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-2",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": 90
+                 *                     },
+                 *                     {
+                 *                       "id": "step-3",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 7.9,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-4",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": -90
+                 *                     },
+                 *                     {
+                 *                       "id": "step-5",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 22.4,
+                 *                       "degrees": 0
+                 *                     }
+                 *                   ],
+                 *                   "holes": [
+                 *                     {
+                 *                       "id": "hole-1",
+                 *                       "leg": "step-1",
+                 *                       "atMm": 9,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "hole-2",
+                 *                       "leg": "step-5",
+                 *                       "atMm": 13.4,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     }
+                 *                   ],
+                 *                   "tie": {
+                 *                     "cooler": "cooler-1",
+                 *                     "corner": "UPPER_RIGHT",
+                 *                     "hole": "brace-upper"
+                 *                   },
+                 *                   "tabMm": 0
+                 *                 },
+                 *                 {
+                 *                   "id": "bracket-lower-left",
+                 *                   "name": "lower left bracket",
+                 *                   "quantity": 1,
+                 *                   "metal": "STEEL",
+                 *                   "thicknessMm": 3.2,
+                 *                   "widthMm": 25,
+                 *                   "insideRadiusMm": 3.2,
+                 *                   "steps": [
+                 *                     {
+                 *                       "id": "step-1",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 145.92,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-2",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": 30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-3",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 62.43,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-4",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": -30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-5",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 150.02,
+                 *                       "degrees": 0
+                 *                     }
+                 *                   ],
+                 *                   "holes": [
+                 *                     {
+                 *                       "id": "hole-1",
+                 *                       "leg": "step-1",
+                 *                       "atMm": 9,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "hole-2",
+                 *                       "leg": "step-5",
+                 *                       "atMm": 138.02,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 8.8,
+                 *                       "slotMm": 0
+                 *                     }
+                 *                   ],
+                 *                   "tie": {
+                 *                     "cooler": "cooler-1",
+                 *                     "corner": "LOWER_LEFT",
+                 *                     "hole": "lower-left"
+                 *                   },
+                 *                   "tabMm": 0
+                 *                 },
+                 *                 {
+                 *                   "id": "bracket-lower-right",
+                 *                   "name": "lower right bracket",
+                 *                   "quantity": 1,
+                 *                   "metal": "STEEL",
+                 *                   "thicknessMm": 3.2,
+                 *                   "widthMm": 25,
+                 *                   "insideRadiusMm": 3.2,
+                 *                   "steps": [
+                 *                     {
+                 *                       "id": "step-1",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 55.06,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-2",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": 30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-3",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 32.43,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-4",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": -30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-5",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 55.06,
+                 *                       "degrees": 0
+                 *                     }
+                 *                   ],
+                 *                   "holes": [
+                 *                     {
+                 *                       "id": "hole-1",
+                 *                       "leg": "step-1",
+                 *                       "atMm": 9,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "hole-2",
+                 *                       "leg": "step-5",
+                 *                       "atMm": 46.06,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     }
+                 *                   ],
+                 *                   "tie": {
+                 *                     "cooler": "cooler-1",
+                 *                     "corner": "LOWER_RIGHT",
+                 *                     "hole": "brace-lower"
+                 *                   },
+                 *                   "tabMm": 0
+                 *                 }
+                 *               ],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
                  *               "roughGround": false
@@ -7516,7 +7915,268 @@ export interface operations {
                  *               ]
                  *             },
                  *             "mounting": {
-                 *               "brackets": [],
+                 *               "brackets": [
+                 *                 {
+                 *                   "id": "bracket-upper-left",
+                 *                   "name": "upper left bracket",
+                 *                   "quantity": 1,
+                 *                   "metal": "STEEL",
+                 *                   "thicknessMm": 3.2,
+                 *                   "widthMm": 25,
+                 *                   "insideRadiusMm": 3.2,
+                 *                   "steps": [
+                 *                     {
+                 *                       "id": "step-1",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 34.85,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-2",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": 30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-3",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 82.43,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-4",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": -30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-5",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 34.85,
+                 *                       "degrees": 0
+                 *                     }
+                 *                   ],
+                 *                   "holes": [
+                 *                     {
+                 *                       "id": "hole-1",
+                 *                       "leg": "step-1",
+                 *                       "atMm": 9,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "hole-2",
+                 *                       "leg": "step-5",
+                 *                       "atMm": 25.85,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     }
+                 *                   ],
+                 *                   "tie": {
+                 *                     "cooler": "cooler-1",
+                 *                     "corner": "UPPER_LEFT",
+                 *                     "hole": "post-left"
+                 *                   },
+                 *                   "tabMm": 0
+                 *                 },
+                 *                 {
+                 *                   "id": "bracket-upper-right",
+                 *                   "name": "upper right bracket",
+                 *                   "quantity": 1,
+                 *                   "metal": "STEEL",
+                 *                   "thicknessMm": 3.2,
+                 *                   "widthMm": 25,
+                 *                   "insideRadiusMm": 3.2,
+                 *                   "steps": [
+                 *                     {
+                 *                       "id": "step-1",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 22.4,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-2",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": 90
+                 *                     },
+                 *                     {
+                 *                       "id": "step-3",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 7.9,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-4",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": -90
+                 *                     },
+                 *                     {
+                 *                       "id": "step-5",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 22.4,
+                 *                       "degrees": 0
+                 *                     }
+                 *                   ],
+                 *                   "holes": [
+                 *                     {
+                 *                       "id": "hole-1",
+                 *                       "leg": "step-1",
+                 *                       "atMm": 9,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "hole-2",
+                 *                       "leg": "step-5",
+                 *                       "atMm": 13.4,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     }
+                 *                   ],
+                 *                   "tie": {
+                 *                     "cooler": "cooler-1",
+                 *                     "corner": "UPPER_RIGHT",
+                 *                     "hole": "brace-upper"
+                 *                   },
+                 *                   "tabMm": 0
+                 *                 },
+                 *                 {
+                 *                   "id": "bracket-lower-left",
+                 *                   "name": "lower left bracket",
+                 *                   "quantity": 1,
+                 *                   "metal": "STEEL",
+                 *                   "thicknessMm": 3.2,
+                 *                   "widthMm": 25,
+                 *                   "insideRadiusMm": 3.2,
+                 *                   "steps": [
+                 *                     {
+                 *                       "id": "step-1",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 145.92,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-2",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": 30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-3",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 62.43,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-4",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": -30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-5",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 150.02,
+                 *                       "degrees": 0
+                 *                     }
+                 *                   ],
+                 *                   "holes": [
+                 *                     {
+                 *                       "id": "hole-1",
+                 *                       "leg": "step-1",
+                 *                       "atMm": 9,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "hole-2",
+                 *                       "leg": "step-5",
+                 *                       "atMm": 138.02,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 8.8,
+                 *                       "slotMm": 0
+                 *                     }
+                 *                   ],
+                 *                   "tie": {
+                 *                     "cooler": "cooler-1",
+                 *                     "corner": "LOWER_LEFT",
+                 *                     "hole": "lower-left"
+                 *                   },
+                 *                   "tabMm": 0
+                 *                 },
+                 *                 {
+                 *                   "id": "bracket-lower-right",
+                 *                   "name": "lower right bracket",
+                 *                   "quantity": 1,
+                 *                   "metal": "STEEL",
+                 *                   "thicknessMm": 3.2,
+                 *                   "widthMm": 25,
+                 *                   "insideRadiusMm": 3.2,
+                 *                   "steps": [
+                 *                     {
+                 *                       "id": "step-1",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 55.06,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-2",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": 30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-3",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 32.43,
+                 *                       "degrees": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "step-4",
+                 *                       "kind": "BEND",
+                 *                       "lengthMm": 0,
+                 *                       "degrees": -30
+                 *                     },
+                 *                     {
+                 *                       "id": "step-5",
+                 *                       "kind": "LEG",
+                 *                       "lengthMm": 55.06,
+                 *                       "degrees": 0
+                 *                     }
+                 *                   ],
+                 *                   "holes": [
+                 *                     {
+                 *                       "id": "hole-1",
+                 *                       "leg": "step-1",
+                 *                       "atMm": 9,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     },
+                 *                     {
+                 *                       "id": "hole-2",
+                 *                       "leg": "step-5",
+                 *                       "atMm": 46.06,
+                 *                       "acrossMm": 0,
+                 *                       "diameterMm": 6.6,
+                 *                       "slotMm": 0
+                 *                     }
+                 *                   ],
+                 *                   "tie": {
+                 *                     "cooler": "cooler-1",
+                 *                     "corner": "LOWER_RIGHT",
+                 *                     "hole": "brace-lower"
+                 *                   },
+                 *                   "tabMm": 0
+                 *                 }
+                 *               ],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
                  *               "roughGround": false

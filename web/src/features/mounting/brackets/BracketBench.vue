@@ -4,8 +4,10 @@ import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { useAskedField } from '@/job/fields/fieldPlace'
 import { newId } from '@/job/paths'
+import { api } from '@/shared/api/client'
 import type { Bracket, MountingResult } from '@/shared/api/types'
 import { say, whatToDo } from '@/shared/message/say'
+import { keep } from '@/shared/ui/keep'
 import { unitWorld } from '@/shared/ui/preferences'
 import { editText, format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
@@ -70,6 +72,20 @@ const dropHole = (id: string) =>
     `${path.value}.holes`,
     bracket.value!.holes.filter((h) => h.id !== id),
   )
+const refused = ref('')
+const world = () => (unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIAL')
+async function save(path: string, body: unknown, name: string) {
+  refused.value = ''
+  try {
+    keep(await api.save(`/api/drawings/${path}`, body), name)
+  } catch {
+    refused.value = 'It was not drawn: mend what is said of it first.'
+  }
+}
+const give = (kind: 'svg' | 'dxf') =>
+  save(`bracket-${kind}`, { bracket: bracket.value, world: world() }, `${bracket.value!.name}.${kind}`)
+const sheets = (paper: 'A4' | 'LETTER') =>
+  save('brackets-pdf', { brackets: brackets.value, world: world(), paper }, 'brackets.pdf')
 const METALS = [
   ['STEEL', 'mild steel'],
   ['ALUMINIUM', 'aluminium'],
@@ -138,8 +154,15 @@ const rename = (event: Event) => {
       <header>
         <h2>{{ bracket.name }}</h2>
         <span class="soft small">a card template first, then strip</span>
-        <button type="button" class="act remove" @click="remove">Remove</button>
+        <div class="out" role="group" aria-label="Drawings to scale">
+          <button type="button" class="act" @click="give('svg')">SVG</button>
+          <button type="button" class="act" @click="give('dxf')">DXF</button>
+          <button type="button" class="act" @click="sheets('A4')">All, A4</button>
+          <button type="button" class="act" @click="sheets('LETTER')">All, Letter</button>
+        </div>
+        <button type="button" class="act" @click="remove">Remove</button>
       </header>
+      <p v-if="refused" role="alert" class="bad">{{ refused }}</p>
       <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
       <TiePanel :bracket="bracket" />
       <BracketDrawing v-if="flat && flat.flatMm > 0" :bracket="bracket" :flat="flat" />
@@ -329,9 +352,10 @@ const rename = (event: Event) => {
   padding-left: 10px;
   font-size: 15px;
 }
-.remove {
+.out {
+  display: flex;
+  gap: 6px;
   margin-left: auto;
-  min-height: 44px;
 }
 .bench {
   display: flex;

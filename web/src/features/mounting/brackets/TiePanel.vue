@@ -69,7 +69,7 @@ const flatLength = computed(() => {
       <div class="forms" role="group" aria-label="Forms">
         <button
           v-for="f in shown"
-          :key="f.kind + f.flat.flatMm"
+          :key="`${f.kind} ${f.behind}`"
           type="button"
           class="form"
           :aria-pressed="isTaken(f)"
@@ -77,7 +77,7 @@ const flatLength = computed(() => {
           @click="take(f)"
         >
           <b>{{ choiceWord(f.kind) }}</b>
-          <span class="small">{{ mm(f.flat.flatMm) }}</span>
+          <span class="small">{{ mm(f.flat.flatMm) }}, {{ f.behind ? 'behind' : 'before' }} the ear</span>
           <span v-if="f.blockedBy" class="small bad">runs into {{ partName(f.blockedBy) }}</span>
           <span v-else-if="f.flat.faults.length" class="small bad">see its faults</span>
         </button>

@@ -177,6 +177,9 @@ polygon {
   stroke: var(--rb-asphalt-300);
   stroke-linecap: round;
 }
+.BRACKET .body {
+  stroke: var(--rb-breeze-600);
+}
 .WIRE .body {
   stroke: var(--rb-asphalt-500);
 }

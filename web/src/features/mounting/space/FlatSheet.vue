@@ -304,7 +304,7 @@ const mayType = (what: 'low' | 'size', axis: 0 | 1 | 2) =>
         :stroke-width="2.5 * px"
       />
     </g>
-    <template v-if="hand?.t.tube && big">
+    <template v-if="hand?.t.tube && hand.t.free.length && big">
       <circle
         v-for="(p, n) in hand.dots"
         :key="n"
@@ -458,6 +458,12 @@ svg {
 }
 .WIRE .tube-body {
   stroke: var(--ink-soft);
+}
+.BRACKET .tube-body {
+  stroke: var(--accent);
+}
+.BRACKET .tube-joint {
+  fill: var(--accent);
 }
 .HOT .tube-body {
   stroke: var(--metal);

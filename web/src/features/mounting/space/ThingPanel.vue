@@ -279,7 +279,9 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
         {{
           thing.free.length
             ? `Drag it${thing.free.includes(2) ? ', in depth from the side or from above' : ''}, or use the arrow keys.`
-            : 'The truck’s own; its place is measured with the rig.'
+            : thing.look === 'BRACKET'
+              ? 'It follows its holes; bent and cut on the bench beside.'
+              : 'The truck’s own; its place is measured with the rig.'
         }}
       </p>
     </template>

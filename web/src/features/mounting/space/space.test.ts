@@ -11,6 +11,7 @@ const space = {
   packFrontMm: 120,
   packBackMm: 188,
   near: [],
+  strips: [],
   pieces: [
     {
       id: 'cooler-1',

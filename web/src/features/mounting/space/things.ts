@@ -26,6 +26,8 @@ export interface Thing {
 
 const AXES = ['ACROSS', 'UP', 'BACK'] as const
 export const axisOf = (name: (typeof AXES)[number]) => AXES.indexOf(name) as Axis
+/** Drawn half thickness of a bracket, mm. */
+const STRIP = 4
 /** Drawn size of a hole's mark, mm. */
 const HOLE = 16
 
@@ -95,6 +97,25 @@ function holeThing(h: NoseHole): Thing {
   }
 }
 
+/** A bracket follows its holes: it is not dragged. */
+function stripThing(s: SpaceResult['strips'][number], build: Build): Thing {
+  const points = s.points.map(pointOf)
+  const span = (pick: (...x: number[]) => number, by: number) =>
+    [0, 1, 2].map((k) => pick(...points.map((p) => p[k as Axis])) + by) as unknown as Point
+  return {
+    key: `strip/${s.bracket}`,
+    kind: 'piece',
+    id: s.bracket,
+    name: build.mounting.brackets.find((b) => b.id === s.bracket)?.name ?? '',
+    bounds: { low: span(Math.min, -STRIP), high: span(Math.max, STRIP) },
+    round: null,
+    tube: { radius: STRIP, points },
+    look: 'BRACKET',
+    free: [],
+    gone: false,
+  }
+}
+
 const PIECE: Record<string, Piece['kind'] | null> = {
   RADIATOR: null,
   CONDENSER: 'condenser',
@@ -138,6 +159,7 @@ export function thingsOf(content: JobContent, build: Build, space: SpaceResult |
   return [
     ...content.nose.solids.map((s) => solidThing(s, build.moved.includes(s.id))),
     ...content.nose.holes.map(holeThing),
+    ...(space?.strips ?? []).map((s) => stripThing(s, build)),
     ...(space?.pieces ?? []).filter(here).map((p): Thing => ({
       key: `piece/${p.id}`,
       kind: 'piece',

@@ -425,8 +425,10 @@ class ApiTest {
           .add(((ObjectNode) obstacle.deepCopy()).put("id", "o" + i).put("name", name));
       ((ArrayNode) build.at("/lines/hoses"))
           .add(((ObjectNode) hose.deepCopy()).put("id", "h" + i).put("lengthM", 1 + i / 8.0));
-      ((ArrayNode) build.at("/mounting/brackets"))
-          .add(((ObjectNode) bracket.deepCopy()).put("id", "s" + i).put("tabMm", 20 + i));
+      if (i < 8) {
+        ((ArrayNode) build.at("/mounting/brackets"))
+            .add(((ObjectNode) bracket.deepCopy()).put("id", "s" + i).put("tabMm", 20 + i));
+      }
     }
     ((ArrayNode) job.get("builds")).add(build.deepCopy().put("id", "b").put("name", "Plan B"));
     return job;

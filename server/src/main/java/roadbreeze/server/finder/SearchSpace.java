@@ -67,6 +67,11 @@ final class SearchSpace {
   private static final String KEPT = "kept";
   private static final JsonMapper JSON = JsonMapper.shared();
 
+  /**
+   * What was measured with a tape is known to this, m; worse known things are said, not avoided.
+   */
+  private static final double MEASURED = 0.005;
+
   private final Snapshot snapshot;
   private final FinderRequest request;
   private final JobContent job;
@@ -417,11 +422,6 @@ final class SearchSpace {
         false,
         part.kind() == FanUnit.Type.ELECTRIC ? first.switchPoints() : null);
   }
-
-  /**
-   * What was measured with a tape is known to this, m; worse known things are said, not avoided.
-   */
-  private static final double MEASURED = 0.005;
 
   /**
    * What a core keeps from metal, even where that was measured by its plus-minus too far off, m.

@@ -71,7 +71,8 @@ public final class Units {
     return format(si, kind, world, shown(kind, world).digits());
   }
 
-  static String format(double si, Kind kind, World world, int digits) {
+  /** The same with so many digits after the point. */
+  public static String format(double si, Kind kind, World world, int digits) {
     Unit unit = of(kind).units().get(shown(kind, world).unit());
     double coarse = Math.pow(10, Math.max(0, -digits));
     double shown = digits < 0 ? Math.round(unit.fromSi(si) / coarse) * coarse : unit.fromSi(si);

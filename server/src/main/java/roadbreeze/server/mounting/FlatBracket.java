@@ -55,6 +55,7 @@ public record FlatBracket(
    */
   public record ViceTurn(int bend, boolean holdsRest, double degrees) {}
 
+  /** What cannot be at all is only its faults. */
   static FlatBracket of(Bracket entered) {
     try {
       return of(entered, entered.toCore());

@@ -38,10 +38,15 @@ class MountingController {
   /**
    * A way to bend it.
    *
+   * @param behind it lies on the ear's back, not on its front
    * @param blockedBy what its strip would run into, null where nothing
    */
   record BracketForm(
-      Form.Kind kind, Bracket bracket, FlatBracket flat, @Nullable Said.PartName blockedBy) {}
+      Form.Kind kind,
+      boolean behind,
+      Bracket bracket,
+      FlatBracket flat,
+      @Nullable Said.PartName blockedBy) {}
 
   @PostMapping("/mounting")
   MountingResult mounting(@Valid @RequestBody BuildRequest request) {
@@ -61,6 +66,7 @@ class MountingController {
         forms.add(
             new BracketForm(
                 form.kind(),
+                form.start().up().getZ() > 0,
                 made,
                 FlatBracket.of(made),
                 ties.hanging().blocked(form, hole).map(Said.PartName::of).orElse(null)));

@@ -27,14 +27,17 @@ import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.PartMapper;
 
 /** From a cooler's ears to the holes of the body: what is between them, and what is bent for it. */
-record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
+public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
   /** Usual strip, m. */
   private static final StripStock USUAL = new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3);
+
+  /** Strips of one length between the same holes are one form, m. */
+  private static final double AS_LONG = 0.2e-3;
 
   /**
    * @return null where the build has no such cooler in the pack
    */
-  static @Nullable Ties of(JobContent job, Build build, String cooler) {
+  public static @Nullable Ties of(JobContent job, Build build, String cooler) {
     FittedCooler fitted =
         build.coolers().stream().filter(c -> c.id().equals(cooler)).findFirst().orElse(null);
     if (fitted == null || fitted.place() == CoolerFit.Place.ELSEWHERE) {
@@ -83,6 +86,23 @@ record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
       best = Math.min(best, Math.abs(from.distance(to) - span(strip)));
     }
     return best;
+  }
+
+  /**
+   * The middle of a bracket where it is screwed on; empty where it does not go from its ear to its
+   * hole.
+   */
+  public List<Vector3D> inPlace(Bracket bracket) {
+    BodyHole hole = bracket.tie() == null ? null : hole(bracket.tie().hole());
+    if (hole == null) {
+      return List.of();
+    }
+    double length = bracket.toCore().flat().length();
+    return hanging.forms(bracket.tie().corner(), hole).stream()
+        .filter(f -> Math.abs(f.bracket().flat().length() - length) < AS_LONG)
+        .findFirst()
+        .map(f -> f.bracket().middleLine(f.start()))
+        .orElse(List.of());
   }
 
   /** From the first hole of a folded strip to its last, m. */

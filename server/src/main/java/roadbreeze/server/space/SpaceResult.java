@@ -1,13 +1,17 @@
 package roadbreeze.server.space;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.nose.Axis;
+import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Neighbour;
 import roadbreeze.core.space.Pack;
+import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.mounting.Ties;
 import roadbreeze.server.nose.NoseMapper;
 import roadbreeze.server.nose.NoseSolid.NoseBox;
 
@@ -16,13 +20,21 @@ import roadbreeze.server.nose.NoseSolid.NoseBox;
  *
  * @param packFrontMm of the first of the truck's own cores, behind the grille line
  * @param packBackMm of the radiator
+ * @param strips brackets where they are screwed on
  * @param near what stands near the coolers that the build hangs there, closest first
  */
 public record SpaceResult(
-    double packFrontMm, double packBackMm, List<Piece> pieces, List<Near> near) {
+    double packFrontMm,
+    double packBackMm,
+    List<Piece> pieces,
+    List<HungStrip> strips,
+    List<Near> near) {
 
   /** How far round a cooler is looked, m. */
   private static final double REACH = 0.25;
+
+  /** The middle line of a bracket where it is screwed on. */
+  public record HungStrip(String bracket, List<Place> points) {}
 
   /** A part of the pack where it stands. */
   public record Piece(String id, Pack.Kind kind, NoseBox box) {}
@@ -71,6 +83,23 @@ public record SpaceResult(
         pack.pieces().stream()
             .map(p -> new Piece(p.name().id(), p.kind(), NoseMapper.box(p.box())))
             .toList(),
+        strips(job, build),
         Neighbour.of(pack, setup.standing(), REACH).stream().map(Near::of).toList());
+  }
+
+  private static List<HungStrip> strips(JobContent job, Build build) {
+    List<HungStrip> strips = new ArrayList<>();
+    for (Bracket bracket : build.mounting().brackets()) {
+      try {
+        Ties ties = bracket.tie() == null ? null : Ties.of(job, build, bracket.tie().cooler());
+        List<Vector3D> line = ties == null ? List.of() : ties.inPlace(bracket);
+        if (!line.isEmpty()) {
+          strips.add(new HungStrip(bracket.id(), line.stream().map(Place::of).toList()));
+        }
+      } catch (RefusedException e) {
+        continue; // what cannot be bent is said on its own bench
+      }
+    }
+    return strips;
   }
 }

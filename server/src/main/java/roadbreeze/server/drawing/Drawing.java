@@ -1,0 +1,71 @@
+package roadbreeze.server.drawing;
+
+import java.util.List;
+
+/**
+ * What is drawn, in mm from the lower left corner, up and to the right.
+ *
+ * @param title of the sheet
+ */
+public record Drawing(String title, double width, double height, List<Mark> marks) {
+  public Drawing {
+    marks = List.copyOf(marks);
+  }
+
+  /** What a line is for, which is how it looks. */
+  public enum Pen {
+    CUT(0.5, false, 7),
+    DRILL(0.5, false, 5),
+    BEND_UP(0.35, false, 3),
+    BEND_DOWN(0.35, true, 3),
+    TWIST(0.25, true, 4),
+    MEASURE(0.18, false, 8),
+    NOTE(0.18, false, 8);
+
+    private final double width;
+    private final boolean dashed;
+    private final int colour;
+
+    Pen(double width, boolean dashed, int colour) {
+      this.width = width;
+      this.dashed = dashed;
+      this.colour = colour;
+    }
+
+    /** mm. */
+    double width() {
+      return width;
+    }
+
+    boolean dashed() {
+      return dashed;
+    }
+
+    /** Number of its colour in DXF. */
+    int colour() {
+      return colour;
+    }
+  }
+
+  /** One stroke or word. */
+  public sealed interface Mark {
+    Pen pen();
+  }
+
+  /** From place to place. */
+  public record Line(Pen pen, double x1, double y1, double x2, double y2) implements Mark {}
+
+  /** Round its middle. */
+  public record Circle(Pen pen, double x, double y, double radius) implements Mark {}
+
+  /** Anticlockwise round its middle, degrees from the right. */
+  public record Arc(Pen pen, double x, double y, double radius, double from, double to)
+      implements Mark {}
+
+  /**
+   * Words, centred on a place at their foot.
+   *
+   * @param size height of its capitals
+   */
+  public record Words(Pen pen, double x, double y, double size, String text) implements Mark {}
+}
