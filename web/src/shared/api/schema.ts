@@ -2637,8 +2637,36 @@ export interface components {
         };
         MountingResult: {
             brackets: components["schemas"]["FlatBracket"][];
+            stacks: components["schemas"]["ScrewStack"][];
             holding: components["schemas"]["Held"] | null;
             findings: components["schemas"]["Said"][];
+        };
+        ScrewStack: {
+            bracket: string;
+            atEar: boolean;
+            sharedWith: string | null;
+            /** @enum {string} */
+            thread: "M5" | "M6" | "M8" | "M10" | "M12";
+            layers: components["schemas"]["StackLayer"][];
+            /** Format: double */
+            gripMm: number;
+            /** Format: double */
+            screwMm: number | null;
+            /** Format: double */
+            engagedMm: number;
+            /** Format: double */
+            torqueNm: number;
+            /** Format: double */
+            insertDrillMm: number | null;
+            /** @enum {string} */
+            keeps: "LOCKING_NUT" | "THREAD_LOCK" | "SPRING_WASHER";
+            findings: components["schemas"]["Said"][];
+        };
+        StackLayer: {
+            /** @enum {string} */
+            what: "HEAD" | "WASHER" | "ISOLATOR" | "SPACER" | "EAR" | "STRIP" | "BODY" | "INSERT" | "NUT" | "THREAD" | "STUD";
+            /** Format: double */
+            mm: number;
         };
         MapRequest: {
             job: components["schemas"]["JobContent"];

@@ -15,6 +15,7 @@ import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import BracketDrawing from './BracketDrawing.vue'
 import HoldingPanel from './HoldingPanel.vue'
+import ScrewStacks from './ScrewStacks.vue'
 import TiePanel from './TiePanel.vue'
 import { plain, stepNames, withBend, withoutBend } from './bracketEdits'
 
@@ -31,6 +32,7 @@ const path = computed(() => `${here.value}.brackets.${bracket.value?.id ?? ''}` 
 const ask = () => ({ job: job.content, build: job.selected })
 const { result, problem } = useComputed<MountingResult>('/api/compute/mounting', ask)
 const flat = computed(() => result.value?.brackets.find((b) => b.id === bracket.value?.id))
+const stacks = computed(() => (result.value?.stacks ?? []).filter((s) => s.bracket === bracket.value?.id))
 const { result: proposed } = useComputed<Bracket[]>('/api/compute/bracket-start', () =>
   job.build.coolers.length && job.content.nose.holes.length ? ask() : null,
 )
@@ -191,6 +193,7 @@ const rename = (event: Event) => {
           coated steel gives zinc fumes.
         </p>
       </div>
+      <ScrewStacks v-if="stacks.length" :stacks="stacks" />
       <h3>Along the strip</h3>
       <div class="steps">
         <div v-for="(s, n) in bracket.steps" :key="s.id" class="step" :class="s.kind">
@@ -248,6 +251,7 @@ const rename = (event: Event) => {
         <label class="named small"
           >Hole {{ n + 1 }} in
           <select
+            :aria-label="`Hole ${n + 1} in`"
             class="entry"
             :value="h.leg"
             @change="job.edit(`${path}.holes.${h.id}.leg`, ($event.target as HTMLSelectElement).value)"

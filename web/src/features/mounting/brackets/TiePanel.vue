@@ -45,6 +45,7 @@ const flatLength = computed(() => {
       <label class="named small"
         >From the ear
         <select
+          aria-label="From the ear"
           class="entry"
           :value="bracket.tie?.corner ?? ''"
           @change="tie({ corner: ($event.target as HTMLSelectElement).value as (typeof CORNERS)[number] })"
@@ -56,6 +57,7 @@ const flatLength = computed(() => {
       <label class="named small"
         >To the hole
         <select
+          aria-label="To the hole"
           class="entry"
           :value="bracket.tie?.hole ?? ''"
           @change="tie({ hole: ($event.target as HTMLSelectElement).value })"
@@ -99,7 +101,7 @@ const flatLength = computed(() => {
 <style scoped>
 .tie {
   display: grid;
-  grid-template-columns: 150px minmax(180px, 240px) minmax(0, 1fr);
+  grid-template-columns: 150px minmax(180px, 320px);
   gap: 10px;
   align-items: end;
 }
@@ -117,6 +119,7 @@ const flatLength = computed(() => {
   width: 100%;
 }
 .forms {
+  grid-column: 1 / -1;
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
@@ -143,13 +146,5 @@ const flatLength = computed(() => {
 .bad {
   border-left: 4px solid var(--marginal);
   padding-left: 6px;
-}
-@media (max-width: 900px) {
-  .tie {
-    grid-template-columns: 1fr 1fr;
-  }
-  .forms {
-    grid-column: 1 / -1;
-  }
 }
 </style>

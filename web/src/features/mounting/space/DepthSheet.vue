@@ -3,7 +3,18 @@ import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { pick, picked } from './state'
 import type { Thing } from './things'
-import { type Bounds, type Eye, type Face, facesOf, middle, type Point, projected } from './views'
+import {
+  around,
+  type Bounds,
+  type Eye,
+  type Face,
+  facesOf,
+  grown,
+  middle,
+  painted,
+  type Point,
+  projected,
+} from './views'
 
 /** The nose in a projected view, to see what lies before what. Dragged or by arrow keys it turns. */
 const props = defineProps<{ shown: Bounds; things: Thing[]; big: boolean }>()
@@ -26,11 +37,12 @@ const px = computed(() => view.value.w / (width.value || 400))
 interface Drawn {
   key: string
   part: string
-  far: number
+  bounds: Bounds
   faces: Face[]
   line: { d: string; wide: number } | null
   thing: Thing
 }
+const at = (p: Point): Bounds => ({ low: p, high: p })
 const LONG = 120
 /** A tube in pieces, so that each can lie before or behind its neighbours. */
 function pieces(from: Point, to: Point): [Point, Point][] {
@@ -48,7 +60,7 @@ const drawn = computed(() => {
           list.push({
             key: t.key,
             part: `${t.key}/${n}/${m}`,
-            far: (p1.far + p2.far) / 2,
+            bounds: grown(around([at(a), at(b)]), t.tube!.radius),
             faces: [],
             line: { d: `M${p1.x} ${p1.y}L${p2.x} ${p2.y}`, wide: t.tube!.radius * 2 },
             thing: t,
@@ -59,14 +71,17 @@ const drawn = computed(() => {
       list.push({
         key: t.key,
         part: t.key,
-        far: projected(eye.value, middle(t.bounds)).far,
+        bounds: t.bounds,
         faces: facesOf(eye.value, t.bounds),
         line: null,
         thing: t,
       })
     }
   }
-  return list.sort((a, b) => b.far - a.far)
+  return painted(
+    eye.value,
+    list.map((d) => d.bounds),
+  ).map((n) => list[n]!)
 })
 const SEEN_THROUGH = new Set(['bonnet', 'grille'])
 const clear = (t: Thing) => t.gone || t.look === 'FAN' || SEEN_THROUGH.has(t.id)

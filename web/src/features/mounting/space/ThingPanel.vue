@@ -102,7 +102,12 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
       <label class="named small">Name<input class="entry" :value="solid.name" maxlength="40" @change="nameIt" /></label>
       <label class="named small"
         >What it is
-        <select class="entry" :value="solid.what" @change="edit('what', ($event.target as HTMLSelectElement).value)">
+        <select
+          aria-label="What it is"
+          class="entry"
+          :value="solid.what"
+          @change="edit('what', ($event.target as HTMLSelectElement).value)"
+        >
           <option v-for="k in ALL_KINDS" :key="k" :value="k">{{ kindWord(k) }}</option>
         </select></label
       >
@@ -180,6 +185,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
           <label class="named small"
             >Needs
             <select
+              aria-label="Needs"
               class="entry"
               :value="solid.move.needs"
               @change="edit('move', { ...solid.move, needs: ($event.target as HTMLSelectElement).value })"
@@ -220,6 +226,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
         <label class="named small"
           >Thread
           <select
+            aria-label="Thread"
             class="entry"
             :value="hole.thread"
             @change="editHole('thread', ($event.target as HTMLSelectElement).value)"
@@ -230,6 +237,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
         <label class="named small"
           >Looks
           <select
+            aria-label="Looks"
             class="entry"
             :value="hole.looks"
             @change="editHole('looks', ($event.target as HTMLSelectElement).value)"

@@ -3,7 +3,7 @@ import type { NoseSection, SpaceResult } from '@/shared/api/types'
 import { shipped } from '@/testing/demoJob'
 import { lookedFor, withAbsent, withTaken } from './looked'
 import { caught, stepped, type Thing, thingsOf } from './things'
-import { facesOf, flatViews, onSheet, projected, sheetOf, stepOf } from './views'
+import { facesOf, flatViews, onSheet, painted, projected, sheetOf, stepOf } from './views'
 
 const hive = shipped('demo/hive-utility')
 const plan = hive.builds[2]!
@@ -50,6 +50,13 @@ describe('the views of one frame', () => {
     expect(facesOf({ turn: 0, raise: 0 }, { low: [0, 0, 0], high: [1, 1, 1] })).toHaveLength(1)
     expect(projected({ turn: 0, raise: 0 }, [2, 3, 4])).toMatchObject({ x: 2, y: -3, far: 4 })
   })
+})
+
+it('paints what lies before other things after them, wherever their middles are', () => {
+  const condenser = { low: [30, 40, 120], high: [730, 480, 136] } as const
+  const cooler = { low: [50, 250, 68], high: [330, 440, 100] } as const
+  const brace = { low: [370, -20, 65], high: [404, 540, 95] } as const
+  for (const turn of [-0.9, -0.62, 0, 0.5]) expect(painted({ turn, raise: 0.5 }, [cooler, condenser, brace])[0]).toBe(1)
 })
 
 describe('what stands in the nose', () => {

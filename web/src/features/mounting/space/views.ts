@@ -126,3 +126,52 @@ export function facesOf(eye: Eye, b: Bounds): Face[] {
   }
   return faces
 }
+
+/** How much farther a thing is for each step along the axes. */
+const away = (eye: Eye): Point => {
+  const f = Math.cos(eye.raise)
+  return [f * Math.sin(eye.turn), -Math.sin(eye.raise), f * Math.cos(eye.turn)]
+}
+
+/**
+ * Whether one box lies before another to the eye (-1), after it (1), or neither: a plane between them tells it, and
+ * where two planes tell different things neither hides the other. Of boxes that stand in each other the middles tell.
+ */
+function before(a: Bounds, b: Bounds, far: Point, middles: number): number {
+  let said = 0
+  for (const k of [0, 1, 2] as Axis[]) {
+    const side = a.high[k] <= b.low[k] ? -1 : b.high[k] <= a.low[k] ? 1 : 0
+    const says = side * Math.sign(far[k])
+    if (says && said && says !== said) return 0
+    said = says || said
+  }
+  return said || Math.sign(middles)
+}
+
+/** Places of boxes in the order in which they are painted, farthest first. */
+export function painted(eye: Eye, boxes: Bounds[]): number[] {
+  const far = away(eye)
+  const depth = boxes.map((b) => projected(eye, middle(b)).far)
+  const waits = boxes.map(() => 0)
+  const hides: number[][] = boxes.map(() => [])
+  for (let i = 0; i < boxes.length; i++)
+    for (let j = i + 1; j < boxes.length; j++) {
+      const order = before(boxes[i]!, boxes[j]!, far, depth[i]! - depth[j]!)
+      if (!order) continue
+      const [later, earlier] = order < 0 ? [i, j] : [j, i]
+      hides[earlier]!.push(later)
+      waits[later]!++
+    }
+  const done: number[] = []
+  const left = new Set(boxes.keys())
+  while (left.size) {
+    // Where things wait for each other in a ring the one that waits for fewest, then the farthest, goes on.
+    let next = -1
+    for (const i of left)
+      if (next < 0 || waits[i]! < waits[next]! || (waits[i] === waits[next] && depth[i]! > depth[next]!)) next = i
+    left.delete(next)
+    done.push(next)
+    for (const later of hides[next]!) waits[later]!--
+  }
+  return done
+}

@@ -43,6 +43,10 @@ class MountingTest extends OnACopy {
         .click();
   }
 
+  private void toggle(String name) {
+    page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName(name)).press("Space");
+  }
+
   private void drag(Locator what, double right, double down) {
     BoundingBox box = what.boundingBox();
     double x = box.x + box.width / 2;
@@ -62,7 +66,7 @@ class MountingTest extends OnACopy {
     // Still in hand, hard against the brace: the gap is said before it is let go.
     drag(thing("front", "piece/cooler-1"), 30, 0);
     assertThat(near("latch brace")).containsText("too near");
-    assertThat(view("front").locator(".gap.SHORT")).isVisible();
+    assertThat(view("front").locator(".gap.SHORT").first()).isVisible();
     page.mouse().up();
     button("Undo");
     assertThat(near("latch brace")).containsText(Pattern.compile("40\\smm"));
@@ -102,9 +106,9 @@ class MountingTest extends OnACopy {
     type("Across", "335 mm");
     type("Up", "300 mm");
     assertThat(near("oil cooler")).containsText("too near");
-    panel.getByText("moved away in Plan A").click();
+    toggle("moved away in Plan A");
     assertThat(near("oil cooler")).hasCount(0);
-    panel.getByText("moved away in Plan A").click();
+    toggle("moved away in Plan A");
     type("Known to ±", "60 mm");
     type("Across", "370 mm");
     assertThat(near("oil cooler")).containsText("measure it");
@@ -168,7 +172,7 @@ class MountingTest extends OnACopy {
     // Each measure narrows what is guessed, and the bumper stands where it was measured.
     assertThat(side.locator("[data-looked=BUMPER]")).not().hasText(before);
     side.locator("[data-looked=BUMPER]").getByRole(AriaRole.BUTTON).click();
-    assertThat(field("Back")).hasValue("-300 mm");
+    assertThat(field("Back")).hasValue(Pattern.compile(".300\\smm"));
     button("Measure list");
     side.locator("[data-looked=WINCH]").getByText("not there").click();
     assertThat(side.locator("[data-looked=WINCH]")).containsText("not there");

@@ -2,18 +2,22 @@ package roadbreeze.core.fastener;
 
 /** Metric coarse threads of a truck's nose. */
 public enum Thread {
-  M5(5, 0.8),
-  M6(6, 1),
-  M8(8, 1.25),
-  M10(10, 1.5),
-  M12(12, 1.75);
+  M5(5, 0.8, 6, 7),
+  M6(6, 1, 10, 9),
+  M8(8, 1.25, 25, 11),
+  M10(10, 1.5, 49, 13),
+  M12(12, 1.75, 85, 16);
 
   private final double diameter;
   private final double pitch;
+  private final double torque;
+  private final double insertDrill;
 
-  Thread(double diameterMm, double pitchMm) {
+  Thread(double diameterMm, double pitchMm, double torque, double insertDrillMm) {
     this.diameter = diameterMm / 1000;
     this.pitch = pitchMm / 1000;
+    this.torque = torque;
+    this.insertDrill = insertDrillMm / 1000;
   }
 
   /** Outside, m. */
@@ -24,5 +28,38 @@ public enum Thread {
   /** m. */
   public double pitch() {
     return pitch;
+  }
+
+  /** Of a screw of class 8.8, dry, N·m; ISO 898-1. The maker's manual comes first. */
+  public double torque() {
+    return torque;
+  }
+
+  /** For a rivet nut of this thread, m; the nut's own sheet comes first. */
+  public double insertDrill() {
+    return insertDrill;
+  }
+
+  /** Thickness of a plain washer, m; ISO 7089, rounded up. */
+  double washer() {
+    return diameter <= 5e-3
+        ? 1.0e-3
+        : diameter <= 8e-3 ? 1.6e-3 : diameter <= 10e-3 ? 2.0e-3 : 2.5e-3;
+  }
+
+  /** Height of a nut that locks itself, m; ISO 7040, rounded. */
+  double nut() {
+    return diameter;
+  }
+
+  /** The thread that a clearance hole is for: the largest that goes through it. */
+  public static Thread through(double hole) {
+    Thread largest = M5;
+    for (Thread thread : values()) {
+      if (thread.diameter * 1.05 <= hole + 1e-9) {
+        largest = thread;
+      }
+    }
+    return largest;
   }
 }

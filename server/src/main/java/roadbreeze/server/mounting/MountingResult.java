@@ -20,11 +20,15 @@ import roadbreeze.server.message.Said;
 /**
  * The brackets of a build, and how they hold its first cooler.
  *
+ * @param stacks of what is tied: what goes on the screw at each end
  * @param holding null where nothing is held
  * @param findings of the set as a whole
  */
 public record MountingResult(
-    List<FlatBracket> brackets, @Nullable Held holding, List<Said> findings) {
+    List<FlatBracket> brackets,
+    List<ScrewStack> stacks,
+    @Nullable Held holding,
+    List<Said> findings) {
 
   /** A bracket that ends farther from its hole does not fit it, m. */
   private static final double FITS = 0.5e-3;
@@ -70,12 +74,13 @@ public record MountingResult(
     MountPlan plan = build.mounting();
     List<FlatBracket> flats = plan.brackets().stream().map(FlatBracket::of).toList();
     if (build.coolers().isEmpty()) {
-      return new MountingResult(flats, null, List.of());
+      return new MountingResult(flats, List.of(), null, List.of());
     }
     FittedCooler cooler = build.coolers().get(0);
     List<Finding> findings = new ArrayList<>();
+    List<ScrewStack> stacks = new ArrayList<>();
     for (Bracket bracket : plan.brackets()) {
-      tied(job, build, bracket, findings);
+      tied(job, build, bracket, stacks, findings);
     }
     long held =
         plan.brackets().stream()
@@ -86,10 +91,15 @@ public record MountingResult(
     if (held > 0 && held < Corner.values().length) {
       findings.add(Misfit.FREE_EARS.with((int) (Corner.values().length - held)));
     }
-    return new MountingResult(flats, held(plan, cooler), Said.of(findings));
+    return new MountingResult(flats, stacks, held(plan, cooler), Said.of(findings));
   }
 
-  private static void tied(JobContent job, Build build, Bracket bracket, List<Finding> findings) {
+  private static void tied(
+      JobContent job,
+      Build build,
+      Bracket bracket,
+      List<ScrewStack> stacks,
+      List<Finding> findings) {
     Bracket.Tie tie = bracket.tie();
     if (tie == null) {
       return;
@@ -100,6 +110,7 @@ public record MountingResult(
       findings.add(Misfit.HOLE_GONE.with(bracket.name()));
       return;
     }
+    stacks.addAll(ScrewStack.of(bracket, ties, hole));
     try {
       double off = ties.off(bracket);
       if (off > FITS && bracket.tabMm() == 0) {
