@@ -557,6 +557,11 @@ svg {
   stroke: var(--rule);
   stroke-width: 1.5;
 }
+.cross,
+.zero,
+.opening {
+  pointer-events: none;
+}
 .cross {
   stroke: var(--accent);
   opacity: 0.6;

@@ -34,7 +34,7 @@ const taken = computed(
 )
 
 /** What such a truck usually has, round the measures of this one. */
-const { result: usual, problem } = useComputed<NoseSection>('/api/compute/nose-start', () => job.content)
+const { result: usual, older, problem } = useComputed<NoseSection>('/api/compute/nose-start', () => job.content)
 const guessed = computed(() => usual.value?.solids[0]?.plusMinusMm ?? null)
 /** Draws what nobody has measured yet; what was measured stays. */
 const drawAll = () => job.edit('nose', withTaken(nose.value, usual.value!, null))
@@ -84,7 +84,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
         type="button"
         class="act"
         :class="{ main: !nose.solids.length }"
-        :disabled="!usual"
+        :disabled="!usual || older"
         data-draw
         @click="drawAll"
       >
@@ -119,7 +119,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
           <button
             type="button"
             class="link"
-            :disabled="!usual"
+            :disabled="!usual || older"
             :aria-label="`${kindWord(r.kind)}: there is`"
             @click="take(r.kind)"
           >

@@ -254,7 +254,8 @@ export function caught(thing: Thing, step: Point, others: Thing[], axes: Axis[])
     const start: number[] = []
     const end: number[] = []
     for (const o of others) {
-      if (o.key === thing.key || o.gone) continue
+      // Brackets go where the cooler goes, and a hole is no edge.
+      if (o.key === thing.key || o.gone || o.kind === 'hole' || o.look === 'BRACKET') continue
       start.push(o.bounds.low[k], o.bounds.high[k] + BESIDE)
       end.push(o.bounds.high[k], o.bounds.low[k] - BESIDE)
     }
