@@ -48,14 +48,15 @@ const shown = computed<Bounds>(() => {
 })
 
 /** Each step counts from where the thing was taken. */
-let from: { content: typeof job.content; thing: Thing; space: SpaceResult | null } | null = null
+let from: { content: typeof job.content; build: typeof job.build; thing: Thing; space: SpaceResult | null } | null =
+  null
 function drag(step: Step) {
   const thing = from?.thing ?? things.value.find((t) => t.key === step.key)
   if (!thing) return
-  from ??= { content: job.content, thing, space: result.value }
+  from ??= { content: job.content, build: job.build, thing, space: result.value }
   const axes = ([0, 1, 2] as Axis[]).filter((k) => step.by[k] !== 0)
   const by: Point = step.loose || step.point !== null ? step.by : caught(thing, step.by, things.value, axes)
-  job.drag(stepped(from.content, job.build, from.space, thing, toMillimetre(by), step.point))
+  job.drag(stepped(from.content, from.build, from.space, thing, toMillimetre(by), step.point))
 }
 const toMillimetre = (by: Point): Point => [Math.round(by[0]), Math.round(by[1]), Math.round(by[2])]
 function drop() {

@@ -2,6 +2,7 @@ package roadbreeze.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -88,9 +89,13 @@ class MountingTest extends OnACopy {
     thing("side", "piece/cooler-1").focus();
     page.keyboard().press("ArrowLeft");
     assertThat(field("Gap behind")).hasValue("25 mm");
-    drag(thing("front", "piece/cooler-1"), 8, 0);
+    BoundingBox before = thing("front", "piece/cooler-1").boundingBox();
+    drag(thing("front", "piece/cooler-1"), 0, 24);
     page.mouse().up();
-    assertThat(field("From left edge")).not().hasValue("55 mm");
+    assertThat(field("Above lower edge")).not().hasValue("275 mm");
+    // It went where the hand went, but for an edge that it caught.
+    assertThat(thing("front", "piece/cooler-1").boundingBox().y - before.y)
+        .isCloseTo(24, within(2.5));
   }
 
   @Test
