@@ -2628,6 +2628,8 @@ export interface components {
             /** Format: double */
             frequencyHz: number;
             /** Format: double */
+            leastHz: number;
+            /** Format: double */
             stressMpa: number;
             /** Format: double */
             roughStressMpa: number;
@@ -2664,7 +2666,7 @@ export interface components {
         };
         StackLayer: {
             /** @enum {string} */
-            what: "HEAD" | "WASHER" | "ISOLATOR" | "SPACER" | "EAR" | "STRIP" | "BODY" | "INSERT" | "NUT" | "THREAD" | "STUD";
+            what: "HEAD" | "WASHER" | "ISOLATOR" | "EAR" | "STRIP" | "INSERT" | "NUT" | "THREAD" | "STUD";
             /** Format: double */
             mm: number;
         };

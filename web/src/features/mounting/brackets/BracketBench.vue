@@ -166,7 +166,7 @@ const rename = (event: Event) => {
       </header>
       <p v-if="refused" role="alert" class="bad">{{ refused }}</p>
       <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
-      <TiePanel :bracket="bracket" />
+      <TiePanel :bracket="bracket" :flat-mm="flat?.flatMm ?? 0" />
       <BracketDrawing v-if="flat && flat.flatMm > 0" :bracket="bracket" :flat="flat" />
       <p v-for="f in flat?.faults ?? []" :key="say(f, unitWorld)" role="alert" class="bad" data-fault>
         {{ say(f, unitWorld) }}<template v-if="whatToDo(f, unitWorld)">: {{ whatToDo(f, unitWorld) }}</template

@@ -14,9 +14,11 @@ const mpa = (v: number) => format(v, 'stress', unitWorld.value)
 
 <template>
   <div class="held" data-held>
-    <div :class="{ bad: held.frequencyHz < 30 }">
+    <div :class="{ bad: held.frequencyHz < held.leastHz }">
       <p class="big">{{ format(held.frequencyHz, 'frequency', unitWorld) }}</p>
-      <p class="small soft">shakes at; the road drives what is under 30 Hz</p>
+      <p class="small soft">
+        shakes at; the road drives what is under {{ format(held.leastHz, 'frequency', unitWorld, 0) }}
+      </p>
     </div>
     <div :class="{ bad: stress > held.mostMpa }">
       <p class="big">{{ mpa(stress) }}</p>

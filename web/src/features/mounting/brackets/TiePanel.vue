@@ -8,7 +8,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 
 /** From which ear of the cooler to which hole of the body a bracket goes, and the forms that bring it there. */
-const props = defineProps<{ bracket: Bracket }>()
+const props = defineProps<{ bracket: Bracket; flatMm: number }>()
 const job = useJob()
 const cooler = computed(() => job.build.coolers.find((c) => c.place !== 'ELSEWHERE'))
 const holes = computed(() => job.content.nose.holes)
@@ -31,12 +31,7 @@ function take(form: BracketForm) {
   job.edit(path.value, { ...props.bracket, steps, holes, tabMm })
 }
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 2)
-const isTaken = (f: BracketForm) => Math.abs(f.flat.flatMm - flatLength.value) < 0.05
-const flatLength = computed(() => {
-  const { steps, insideRadiusMm, thicknessMm } = props.bracket
-  const allowance = (degrees: number) => ((Math.abs(degrees) * Math.PI) / 180) * (insideRadiusMm + 0.42 * thicknessMm)
-  return steps.reduce((sum, s) => sum + s.lengthMm + (s.kind === 'BEND' ? allowance(s.degrees) : 0), 0)
-})
+const isTaken = (f: BracketForm) => Math.abs(f.flat.flatMm - props.flatMm) < 0.05
 </script>
 
 <template>

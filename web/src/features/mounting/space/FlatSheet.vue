@@ -5,9 +5,10 @@ import type { SpaceNear } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import type { Box } from '@/features/heat/pack/snap'
+import DimensionMarks from './DimensionMarks.vue'
 import { cursor, pick, picked, pickedPoint, type Step } from './state'
 import type { Thing } from './things'
-import { type Bounds, farFirst, type FlatView, onSheet, type Point, sheetOf, stepOf } from './views'
+import { type Axis, type Bounds, farFirst, type FlatView, onSheet, type Point, sheetOf, stepOf } from './views'
 
 /** One flat view of the nose, to scale. Things are taken and dragged in it, or nudged by arrow keys. */
 const props = defineProps<{
@@ -22,7 +23,7 @@ const emit = defineEmits<{
   drag: [step: Step]
   drop: []
   nudge: [step: Step]
-  type: [axis: 0 | 1 | 2, what: 'low' | 'size', at: { x: number; y: number }]
+  type: [axis: Axis, what: 'low' | 'size', at: { x: number; y: number }]
 }>()
 
 const svg = ref<SVGSVGElement | null>(null)
@@ -128,43 +129,6 @@ const lines = computed(() =>
 )
 const isOf = (n: SpaceNear) => picked.value === `piece/${n.piece}` || picked.value === `solid/${n.solid}`
 
-/** Dimensions of the thing in hand, outside the drawing: from the frame's edge, and its own. */
-const dims = computed(() => {
-  const d = hand.value
-  if (!d || !props.big || d.t.tube) return []
-  const b = d.t.bounds
-  const low = sheet.value.top + sheet.value.height + 22 * px.value
-  const side = sheet.value.left - 22 * px.value
-  const own = d.t.kind !== 'hole'
-  const at = d.t.kind === 'hole' ? (k: 0 | 1 | 2) => (b.low[k] + b.high[k]) / 2 : (k: 0 | 1 | 2) => b.low[k]
-  const list = [
-    { axis: R, what: 'low' as const, value: at(R), x1: 0, x2: at(R), y1: low, y2: low },
-    { axis: U, what: 'low' as const, value: at(U), x1: side, x2: side, y1: 0, y2: -at(U) },
-  ]
-  if (!own) return list
-  return [
-    ...list,
-    { axis: R, what: 'size' as const, value: b.high[R] - b.low[R], x1: b.low[R], x2: b.high[R], y1: low, y2: low },
-    { axis: U, what: 'size' as const, value: b.high[U] - b.low[U], x1: side, x2: side, y1: -b.low[U], y2: -b.high[U] },
-  ]
-})
-/** Names of one way out of the frame are spread so that two short dimensions do not cover each other. */
-const dimTexts = computed(() =>
-  dims.value.map((m) => {
-    const flat = m.y1 === m.y2
-    const shift = m.what === 'size' ? 1 : 0
-    return {
-      ...m,
-      flat,
-      text: format(m.value, 'size', unitWorld.value),
-      x: flat ? (m.x1 + m.x2) / 2 : m.x1 - (shift ? 0 : 0),
-      y: flat ? m.y1 : (m.y1 + m.y2) / 2,
-      short: Math.abs(flat ? m.x2 - m.x1 : m.y2 - m.y1) / px.value < 54,
-      shift,
-    }
-  }),
-)
-
 function at(event: PointerEvent): [number, number] {
   const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse())
   return [p.x, p.y]
@@ -210,13 +174,11 @@ function key(event: KeyboardEvent, t: Thing) {
   const by: Point = stepOf(props.view, way[0] * far, way[1] * far)
   emit('nudge', { key: t.key, by, point: pickedPoint.value, loose: true })
 }
-function ask(event: Event, axis: 0 | 1 | 2, what: 'low' | 'size') {
-  const box = (event.currentTarget as Element).getBoundingClientRect()
+function ask(axis: Axis, what: 'low' | 'size', on: Element) {
+  const box = on.getBoundingClientRect()
   const around = svg.value!.parentElement!.getBoundingClientRect()
   emit('type', axis, what, { x: box.left - around.left, y: box.top - around.top })
 }
-const mayType = (what: 'low' | 'size', axis: 0 | 1 | 2) =>
-  !!hand.value && (what === 'size' ? hand.value.t.kind === 'solid' : hand.value.t.free.includes(axis))
 </script>
 
 <template>
@@ -337,31 +299,14 @@ const mayType = (what: 'low' | 'size', axis: 0 | 1 | 2) =>
     >
       <text y="5" text-anchor="middle" class="name" :class="{ picked: d.t.key === picked }">{{ d.t.name }}</text>
     </g>
-    <g v-for="m in dimTexts" :key="`${m.axis}${m.what}`" class="dim" :class="{ own: m.what === 'size' }">
-      <path :d="`M${m.x1} ${m.y1}L${m.x2} ${m.y2}`" :stroke-width="1.5 * px" />
-      <path
-        v-for="[ex, ey] in [
-          [m.x1, m.y1],
-          [m.x2, m.y2],
-        ]"
-        :key="`${ex} ${ey}`"
-        :d="m.flat ? `M${ex} ${ey! - 6 * px}v${12 * px}` : `M${ex! - 6 * px} ${ey}h${12 * px}`"
-        :stroke-width="1.5 * px"
-      />
-      <g
-        :transform="`translate(${m.x} ${m.y}) scale(${px})${m.flat ? '' : ' rotate(-90)'} translate(0 ${m.short ? (m.what === 'size' ? 19 : -19) : 0})`"
-        :role="mayType(m.what, m.axis) ? 'button' : undefined"
-        :tabindex="mayType(m.what, m.axis) ? 0 : undefined"
-        :aria-label="`${['across', 'up', 'back'][m.axis]}, ${m.what === 'size' ? 'size' : 'place'}: ${m.text}`"
-        :class="{ typed: mayType(m.what, m.axis) }"
-        :data-dim="`${m.axis}-${m.what}`"
-        @click="mayType(m.what, m.axis) && ask($event, m.axis, m.what)"
-        @keydown.enter.prevent="mayType(m.what, m.axis) && ask($event, m.axis, m.what)"
-      >
-        <rect x="-36" y="-12" width="72" height="24" class="plate" />
-        <text y="6" text-anchor="middle" class="head figure">{{ m.text }}</text>
-      </g>
-    </g>
+    <DimensionMarks
+      v-if="hand && big && !hand.t.tube"
+      :thing="hand.t"
+      :view="view"
+      :sheet="sheet"
+      :px="px"
+      @type="(axis, what, on) => ask(axis, what, on)"
+    />
     <path
       v-if="cursor && cursor[R] !== undefined && !big"
       :d="`M${cursor[R]} ${frame.y}v${frame.h}`"
@@ -542,20 +487,6 @@ svg {
 }
 .name.picked {
   font-weight: 700;
-}
-.dim path {
-  stroke: var(--ink-soft);
-  fill: none;
-}
-.dim.own path {
-  stroke: var(--accent-ink);
-}
-.dim .typed {
-  cursor: text;
-}
-.dim .typed .plate {
-  stroke: var(--rule);
-  stroke-width: 1.5;
 }
 .cross,
 .zero,

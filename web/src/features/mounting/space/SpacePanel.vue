@@ -16,7 +16,7 @@ import NearList from './NearList.vue'
 import NosePanel from './NosePanel.vue'
 import ThingPanel from './ThingPanel.vue'
 import { large, pick, picked, type Step } from './state'
-import { caught, stepped, type Thing, thingsOf, withSolid } from './things'
+import { caught, placeOf, stepped, type Thing, thingsOf, withSolid } from './things'
 import { around, type Axis, type Bounds, flatViews, type Point, type ViewName } from './views'
 
 /** The front end in space: three linked views and a projected one, what is near what, and what is still to measure. */
@@ -76,7 +76,6 @@ async function type(axis: Axis, what: 'low' | 'size', at: { x: number; y: number
   await nextTick()
   typed.value?.querySelector('input')?.select()
 }
-const placeOf = (t: Thing, k: Axis) => (t.kind === 'hole' ? (t.bounds.low[k] + t.bounds.high[k]) / 2 : t.bounds.low[k])
 const typedValue = computed(() => {
   const t = hand.value
   const k = typing.value?.axis ?? 0

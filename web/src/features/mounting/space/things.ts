@@ -175,6 +175,10 @@ export function thingsOf(content: JobContent, build: Build, space: SpaceResult |
   ]
 }
 
+/** Where a thing stands along an axis: its lower end, of a hole its middle. */
+export const placeOf = (t: Thing, k: Axis) =>
+  t.kind === 'hole' ? (t.bounds.low[k] + t.bounds.high[k]) / 2 : t.bounds.low[k]
+
 const tenth = (v: number) => Math.round(v * 10) / 10
 
 /** The job with a thing stepped along the axes that it is free on. */

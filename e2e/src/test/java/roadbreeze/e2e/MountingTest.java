@@ -13,6 +13,8 @@ import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 
 /** The front end in space, as a fabricator measures it and looks where a cooler can sit. */
@@ -185,9 +187,19 @@ class MountingTest extends OnACopy {
   }
 
   @Test
-  void bracketsAreProposedBentByHandAndHeldToTheRoad() {
+  void bracketsAreProposedBentByHandAndHeldToTheRoad() throws Exception {
     page.keyboard().press("8");
     button("Brackets");
+    assertThat(page.locator("[data-flat]")).isVisible();
+    Download dxf = page.waitForDownload(() -> button("DXF"));
+    assertThat(dxf.suggestedFilename()).isEqualTo("upper left bracket.dxf");
+    assertThat(Files.readString(dxf.path())).contains("AC1009", "BEND_UP", "DRILL");
+    Download sheets = page.waitForDownload(() -> button("All, A4"));
+    try (PDDocument pdf = Loader.loadPDF(sheets.path().toFile())) {
+      // Four brackets, two of them longer than a sheet.
+      assertThat(pdf.getNumberOfPages()).isBetween(5, 7);
+    }
+    assertThat(page.locator("[data-stacks]")).containsText(Pattern.compile("M6 × 20.*M6 nut"));
     Locator held = page.locator("[data-held]");
     assertThat(held).containsText("Hz");
     assertThat(page.locator("[data-tie]")).containsText("joggle");

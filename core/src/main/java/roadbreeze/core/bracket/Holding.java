@@ -40,7 +40,7 @@ public record Holding(double frequency, double stress, double roughStress, List<
   public enum Fault implements Code {
     SHAKES("is FREQUENCY", "wanted FREQUENCY"),
     YIELDS("is STRESS", "most STRESS"),
-    /** Both, as it was asked for. */
+    /** From here on what mends both: strip of this thickness. */
     THICKER("to SIZE", "gives FREQUENCY"),
     SHORTER("to SIZE", "gives FREQUENCY"),
     ONE_MORE("count COUNT", "gives FREQUENCY"),

@@ -18,7 +18,7 @@ import roadbreeze.core.problem.Range;
  * @param torque N·m; the maker's manual comes first
  */
 public record Stack(
-    Thread thread,
+    ScrewThread thread,
     List<Layer> layers,
     double grip,
     OptionalDouble screw,
@@ -32,10 +32,8 @@ public record Stack(
     HEAD,
     WASHER,
     ISOLATOR,
-    SPACER,
     EAR,
     STRIP,
-    BODY,
     INSERT,
     NUT,
     THREAD,
@@ -99,7 +97,7 @@ public record Stack(
   private static final double OF_TORQUE = 0.5;
 
   /** Through everything into a nut that locks itself. */
-  public static Stack throughNut(Thread thread, List<Layer> between) {
+  public static Stack throughNut(ScrewThread thread, List<Layer> between) {
     List<Layer> layers = new ArrayList<>(List.of(new Layer(What.HEAD, 0), washer(thread)));
     layers.addAll(between);
     layers.add(washer(thread));
@@ -122,7 +120,7 @@ public record Stack(
    *
    * @param free thread that is left in it, m
    */
-  public static Stack intoThread(Thread thread, double free, List<Layer> between) {
+  public static Stack intoThread(ScrewThread thread, double free, List<Layer> between) {
     List<Layer> layers = new ArrayList<>(List.of(new Layer(What.HEAD, 0), washer(thread)));
     layers.addAll(between);
     double grip = grip(layers);
@@ -151,7 +149,7 @@ public record Stack(
    *
    * @param free length of it that stands out, m
    */
-  public static Stack onStud(Thread thread, double free, List<Layer> between) {
+  public static Stack onStud(ScrewThread thread, double free, List<Layer> between) {
     List<Layer> layers = new ArrayList<>(List.of(new Layer(What.STUD, 0)));
     layers.addAll(between);
     layers.add(washer(thread));
@@ -174,7 +172,7 @@ public record Stack(
    *
    * @param sheet thickness of the body there, m
    */
-  public static Stack intoInsert(Thread thread, double sheet, List<Layer> between) {
+  public static Stack intoInsert(ScrewThread thread, double sheet, List<Layer> between) {
     List<Layer> layers = new ArrayList<>(List.of(new Layer(What.HEAD, 0), washer(thread)));
     layers.addAll(between);
     double grip = grip(layers);
@@ -196,7 +194,7 @@ public record Stack(
         List.copyOf(findings));
   }
 
-  private static Layer washer(Thread thread) {
+  private static Layer washer(ScrewThread thread) {
     return new Layer(What.WASHER, thread.washer());
   }
 

@@ -3,7 +3,7 @@ package roadbreeze.core.nose;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Name;
-import roadbreeze.core.fastener.Thread;
+import roadbreeze.core.fastener.ScrewThread;
 
 /**
  * A hole or a stud of the body that something can be hung on.
@@ -19,7 +19,7 @@ public record BodyHole(
     Sort sort,
     Vector3D at,
     Direction looks,
-    Thread thread,
+    ScrewThread thread,
     double free,
     Optional<String> holds,
     double plusMinus) {

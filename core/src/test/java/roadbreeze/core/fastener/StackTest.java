@@ -18,7 +18,7 @@ class StackTest {
 
   @Test
   void aThroughScrewComesTwoTurnsOutOfItsNut() {
-    Stack stack = Stack.throughNut(Thread.M6, EAR);
+    Stack stack = Stack.throughNut(ScrewThread.M6, EAR);
     // 1.6 + 8 + 3 + 3.2 + 1.6 clamped, 6 of nut and 2 of thread: 25.4, sold as 30.
     assertThat(stack.grip()).isCloseTo(17.4e-3, within(1e-9));
     assertThat(stack.screw()).hasValue(30e-3);
@@ -32,47 +32,47 @@ class StackTest {
 
   @Test
   void aThreadOfTheBodyHoldsOneDiameterAndTheScrewDoesNotBottom() {
-    Stack stack = Stack.intoThread(Thread.M8, 12e-3, STRIP);
+    Stack stack = Stack.intoThread(ScrewThread.M8, 12e-3, STRIP);
     // 4.8 clamped, at least 8 and at most 12 of thread: 12.8 to 16.8, sold as 16.
     assertThat(stack.screw()).hasValue(16e-3);
     assertThat(stack.engaged()).isCloseTo(11.2e-3, within(1e-9));
-    assertThat(Stack.intoThread(Thread.M8, 5e-3, STRIP).findings())
+    assertThat(Stack.intoThread(ScrewThread.M8, 5e-3, STRIP).findings())
         .extracting(f -> f.code())
         .contains(Stack.Fault.SHALLOW_THREAD);
     // Nothing that is sold ends between 12.8 and 13.0.
-    assertThat(Stack.intoThread(Thread.M8, 8.2e-3, STRIP).findings())
+    assertThat(Stack.intoThread(ScrewThread.M8, 8.2e-3, STRIP).findings())
         .extracting(f -> f.code())
         .containsExactly(Stack.Fault.NO_SCREW);
   }
 
   @Test
   void aStudMustStandFarEnoughOut() {
-    assertThat(Stack.onStud(Thread.M6, 18e-3, STRIP).findings()).isEmpty();
-    assertThat(Stack.onStud(Thread.M6, 18e-3, STRIP).screw()).isEmpty();
-    assertThat(Stack.onStud(Thread.M6, 11e-3, STRIP).findings())
+    assertThat(Stack.onStud(ScrewThread.M6, 18e-3, STRIP).findings()).isEmpty();
+    assertThat(Stack.onStud(ScrewThread.M6, 18e-3, STRIP).screw()).isEmpty();
+    assertThat(Stack.onStud(ScrewThread.M6, 11e-3, STRIP).findings())
         .extracting(f -> f.code())
         .containsExactly(Stack.Fault.SHORT_STUD);
   }
 
   @Test
   void aRivetNutTakesHalfTheTorqueAndOnlySoMuchSheet() {
-    Stack stack = Stack.intoInsert(Thread.M6, 1.5e-3, STRIP);
+    Stack stack = Stack.intoInsert(ScrewThread.M6, 1.5e-3, STRIP);
     assertThat(stack.torque()).isEqualTo(5);
     assertThat(stack.screw()).hasValue(16e-3);
     assertThat(stack.engaged()).isGreaterThanOrEqualTo(1.5 * 6e-3);
-    assertThat(Thread.M6.insertDrill()).isEqualTo(9e-3);
-    assertThat(Stack.intoInsert(Thread.M6, 4e-3, STRIP).findings())
+    assertThat(ScrewThread.M6.insertDrill()).isEqualTo(9e-3);
+    assertThat(Stack.intoInsert(ScrewThread.M6, 4e-3, STRIP).findings())
         .extracting(f -> f.code())
         .containsExactly(Stack.Fault.INSERT_GRIP);
   }
 
   @Test
   void aHoleIsForTheLargestThreadThatGoesThroughIt() {
-    assertThat(Thread.through(6.6e-3)).isEqualTo(Thread.M6);
-    assertThat(Thread.through(8.8e-3)).isEqualTo(Thread.M8);
-    assertThat(Thread.through(5.5e-3)).isEqualTo(Thread.M5);
+    assertThat(ScrewThread.through(6.6e-3)).isEqualTo(ScrewThread.M6);
+    assertThat(ScrewThread.through(8.8e-3)).isEqualTo(ScrewThread.M8);
+    assertThat(ScrewThread.through(5.5e-3)).isEqualTo(ScrewThread.M5);
     assertThatThrownBy(
-            () -> Stack.throughNut(Thread.M6, List.of(new Layer(What.STRIP, Double.NaN))))
+            () -> Stack.throughNut(ScrewThread.M6, List.of(new Layer(What.STRIP, Double.NaN))))
         .isInstanceOf(BadInputException.class);
   }
 }

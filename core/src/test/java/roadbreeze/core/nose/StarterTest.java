@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.explain.Name;
-import roadbreeze.core.fastener.Thread;
+import roadbreeze.core.fastener.ScrewThread;
 import roadbreeze.core.stack.Rectangle;
 
 class StarterTest {
@@ -50,7 +50,7 @@ class StarterTest {
                       BodyHole.Sort.THREADED,
                       new Vector3D(0.4, 0.25, 0.06),
                       Direction.FORWARD,
-                      Thread.M8,
+                      ScrewThread.M8,
                       0.012,
                       Optional.empty(),
                       0.04))));

@@ -11,7 +11,7 @@ import roadbreeze.core.bracket.Form;
 import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.bracket.StripStock;
 import roadbreeze.core.explain.Name;
-import roadbreeze.core.fastener.Thread;
+import roadbreeze.core.fastener.ScrewThread;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Direction;
@@ -40,7 +40,7 @@ class HangingTest {
         BodyHole.Sort.THREADED,
         new Vector3D(x, y, z),
         Direction.FORWARD,
-        Thread.M8,
+        ScrewThread.M8,
         0.012,
         Optional.empty(),
         0.002);

@@ -53,7 +53,7 @@ public record Drawing(String title, double width, double height, List<Mark> mark
   }
 
   /** From place to place. */
-  public record Line(Pen pen, double x1, double y1, double x2, double y2) implements Mark {}
+  public record Stroke(Pen pen, double x1, double y1, double x2, double y2) implements Mark {}
 
   /** Round its middle. */
   public record Circle(Pen pen, double x, double y, double radius) implements Mark {}

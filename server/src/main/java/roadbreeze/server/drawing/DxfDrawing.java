@@ -70,7 +70,7 @@ public final class DxfDrawing {
   }
 
   private void entity(Drawing.Mark mark) {
-    if (mark instanceof Drawing.Line line) {
+    if (mark instanceof Drawing.Stroke line) {
       start("LINE", mark.pen());
       place(10, line.x1(), line.y1());
       place(11, line.x2(), line.y2());

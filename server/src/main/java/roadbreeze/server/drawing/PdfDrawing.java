@@ -134,19 +134,19 @@ public final class PdfDrawing {
       for (double y : new double[] {OVERLAP / 2, high - OVERLAP / 2}) {
         double px = MARGIN + x;
         double py = MARGIN + FOOT + y;
-        draw(new Drawing.Line(Drawing.Pen.NOTE, px - CROSS, py, px + CROSS, py));
-        draw(new Drawing.Line(Drawing.Pen.NOTE, px, py - CROSS, px, py + CROSS));
+        draw(new Drawing.Stroke(Drawing.Pen.NOTE, px - CROSS, py, px + CROSS, py));
+        draw(new Drawing.Stroke(Drawing.Pen.NOTE, px, py - CROSS, px, py + CROSS));
       }
     }
   }
 
   private void foot(String title) throws IOException {
     double y = MARGIN + 8;
-    draw(new Drawing.Line(Drawing.Pen.CUT, MARGIN, y, MARGIN + BAR, y));
+    draw(new Drawing.Stroke(Drawing.Pen.CUT, MARGIN, y, MARGIN + BAR, y));
     for (int tick = 0; tick <= 10; tick++) {
       double x = MARGIN + tick * BAR / 10;
       double high = tick % 5 == 0 ? 3 : 1.5;
-      draw(new Drawing.Line(Drawing.Pen.CUT, x, y, x, y + high));
+      draw(new Drawing.Stroke(Drawing.Pen.CUT, x, y, x, y + high));
     }
     text(MARGIN, MARGIN + 2, 2.4, check);
     text(MARGIN + BAR + 10, MARGIN + 6, 3.2, title);
@@ -156,7 +156,7 @@ public final class PdfDrawing {
     Drawing.Pen pen = mark.pen();
     page.setLineWidth(pt(pen.width()));
     page.setLineDashPattern(pen.dashed() ? new float[] {pt(3), pt(2)} : new float[0], 0);
-    if (mark instanceof Drawing.Line line) {
+    if (mark instanceof Drawing.Stroke line) {
       page.moveTo(x(line.x1()), y(line.y1()));
       page.lineTo(x(line.x2()), y(line.y2()));
       page.stroke();

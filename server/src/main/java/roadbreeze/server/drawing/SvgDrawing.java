@@ -26,7 +26,7 @@ public final class SvgDrawing {
 
   /** Upwards on a drawing is downwards in SVG. */
   private static void mark(StringBuilder svg, Drawing.Mark mark, double height) {
-    if (mark instanceof Drawing.Line line) {
+    if (mark instanceof Drawing.Stroke line) {
       say(
           svg,
           "<line x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" %s/>%n",

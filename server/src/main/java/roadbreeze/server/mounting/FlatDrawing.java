@@ -3,6 +3,7 @@ package roadbreeze.server.mounting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.drawing.Drawing;
@@ -77,7 +78,7 @@ final class FlatDrawing {
             bracket.quantity(),
             size(bracket.widthMm()),
             size(bracket.thicknessMm()),
-            bracket.metal().name().toLowerCase(java.util.Locale.ROOT));
+            bracket.metal().name().toLowerCase(Locale.ROOT));
   }
 
   private void bend(int index, double top) {
@@ -140,7 +141,7 @@ final class FlatDrawing {
   }
 
   private void line(Pen pen, double x1, double y1, double x2, double y2) {
-    marks.add(new Drawing.Line(pen, x1, y1, x2, y2));
+    marks.add(new Drawing.Stroke(pen, x1, y1, x2, y2));
   }
 
   private void words(double x, double y, String text) {

@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -86,7 +87,7 @@ class MountingController {
     List<Bracket> brackets = new ArrayList<>();
     if (ties != null) {
       for (Hanging.Tied tied : ties.hanging().proposed(ties.holes())) {
-        String corner = tied.corner().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+        String corner = tied.corner().name().toLowerCase(Locale.ROOT).replace('_', ' ');
         brackets.add(
             ties.entered(
                 "bracket-" + corner.replace(' ', '-'),

@@ -3,10 +3,10 @@ package roadbreeze.server.mounting;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
+import roadbreeze.core.fastener.ScrewThread;
 import roadbreeze.core.fastener.Stack;
 import roadbreeze.core.fastener.Stack.Layer;
 import roadbreeze.core.fastener.Stack.What;
-import roadbreeze.core.fastener.Thread;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.message.Said;
@@ -24,7 +24,7 @@ public record ScrewStack(
     String bracket,
     boolean atEar,
     @Nullable String sharedWith,
-    Thread thread,
+    ScrewThread thread,
     List<StackLayer> layers,
     double gripMm,
     @Nullable Double screwMm,
@@ -50,7 +50,7 @@ public record ScrewStack(
     }
     ear.add(new Layer(What.EAR, ties.hanging().ears().thickness()));
     ear.add(strip);
-    Thread through = Thread.through(ties.hanging().ears().hole());
+    ScrewThread through = ScrewThread.through(ties.hanging().ears().hole());
     stacks.add(of(bracket, true, hole, Stack.throughNut(through, ear)));
     Stack body =
         switch (hole.sort()) {

@@ -5,7 +5,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import roadbreeze.core.explain.Kind;
-import roadbreeze.core.fastener.Thread;
+import roadbreeze.core.fastener.ScrewThread;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Direction;
 import roadbreeze.server.problem.Within;
@@ -28,7 +28,7 @@ public record NoseHole(
     @Within(min = -3000, max = 3000, kind = Kind.SIZE) double upMm,
     @Within(min = -3000, max = 3000, kind = Kind.SIZE) double backMm,
     @NotNull Direction looks,
-    @NotNull Thread thread,
+    @NotNull ScrewThread thread,
     @Within(min = 0, max = 200, kind = Kind.SIZE) double freeMm,
     @Nullable @Size(max = 40) String holds,
     @Within(min = 0, max = 100, kind = Kind.SIZE) double plusMinusMm)

@@ -1,7 +1,7 @@
 package roadbreeze.core.fastener;
 
 /** Metric coarse threads of a truck's nose. */
-public enum Thread {
+public enum ScrewThread {
   M5(5, 0.8, 6, 7),
   M6(6, 1, 10, 9),
   M8(8, 1.25, 25, 11),
@@ -13,7 +13,7 @@ public enum Thread {
   private final double torque;
   private final double insertDrill;
 
-  Thread(double diameterMm, double pitchMm, double torque, double insertDrillMm) {
+  ScrewThread(double diameterMm, double pitchMm, double torque, double insertDrillMm) {
     this.diameter = diameterMm / 1000;
     this.pitch = pitchMm / 1000;
     this.torque = torque;
@@ -53,9 +53,9 @@ public enum Thread {
   }
 
   /** The thread that a clearance hole is for: the largest that goes through it. */
-  public static Thread through(double hole) {
-    Thread largest = M5;
-    for (Thread thread : values()) {
+  public static ScrewThread through(double hole) {
+    ScrewThread largest = M5;
+    for (ScrewThread thread : values()) {
       if (thread.diameter * 1.05 <= hole + 1e-9) {
         largest = thread;
       }
