@@ -752,12 +752,11 @@ class WalkTest {
 
     page.keyboard().press("8");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Brackets")).click();
-    assertThat(page.locator("[data-flat]")).containsText("363.6 mm");
-    type("Offset", "12 mm");
-    type("Offset bend", "30");
-    assertThat(page.locator("[data-flat]")).not().containsText("363.6 mm");
-    type("Offset", "0.5 mm");
-    assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("already offset");
+    assertThat(page.locator("[data-flat]")).containsText("156.9 mm");
+    type("leg A, length", "50 mm");
+    assertThat(page.locator("[data-flat]")).not().containsText("156.9 mm");
+    type("bend 1, angle", "0.2");
+    assertThat(page.locator("[data-fault]")).containsText("Bend angle must be from");
   }
 
   @Test
@@ -778,7 +777,7 @@ class WalkTest {
         assertThat(document.getNumberOfPages()).isBetween(1, 5);
         String text = new PDFTextStripper().getText(document).replace('\u00a0', ' ');
         assertThat(text)
-            .contains("Hose cut list", "1060 mm", "363.6 mm", "Prove it on the same road");
+            .contains("Hose cut list", "1060 mm", "156.9 mm", "Prove it on the same road");
         assertThat(text).doesNotContain("Undo");
       }
     }
