@@ -3041,10 +3041,7 @@ export interface components {
         FormsRequest: {
             job: components["schemas"]["JobContent"];
             build: string;
-            cooler: string;
-            /** @enum {string} */
-            corner: "UPPER_LEFT" | "UPPER_RIGHT" | "LOWER_LEFT" | "LOWER_RIGHT";
-            hole: string;
+            bracket: string;
         };
         BracketForm: {
             /** @enum {string} */

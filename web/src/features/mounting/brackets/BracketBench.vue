@@ -11,6 +11,8 @@ import { keep } from '@/shared/ui/keep'
 import { unitWorld } from '@/shared/ui/preferences'
 import { editText, format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
+import NameInput from '@/shared/ui/NameInput.vue'
+import PickInput from '@/shared/ui/PickInput.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import BracketDrawing from './BracketDrawing.vue'
@@ -54,11 +56,12 @@ function remove() {
 }
 const replace = (next: Bracket) => job.edit(path.value, next)
 const names = computed(() => stepNames(bracket.value?.steps ?? []))
-const legs = computed(() => (bracket.value?.steps ?? []).filter((s) => s.kind === 'LEG'))
-const legName = (id: string) => names.value[bracket.value!.steps.findIndex((s) => s.id === id)] ?? ''
+const legs = computed(() =>
+  (bracket.value?.steps ?? []).flatMap((s, n) => (s.kind === 'LEG' ? [[s.id, names.value[n]!] as const] : [])),
+)
 function addHole() {
   const holes = bracket.value!.holes
-  const leg = legs.value.at(-1)!
+  const leg = bracket.value!.steps.at(-1)!
   const made = {
     id: newId(holes, 'hole'),
     leg: leg.id,
@@ -93,10 +96,6 @@ const METALS = [
   ['ALUMINIUM', 'aluminium'],
 ] as const
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
-const rename = (event: Event) => {
-  const name = (event.target as HTMLInputElement).value.trim()
-  if (name) job.edit(`${path.value}.name`, name)
-}
 </script>
 
 <template>
@@ -248,17 +247,12 @@ const rename = (event: Event) => {
         <button type="button" class="act" :disabled="bracket.holes.length >= 12" @click="addHole">Add a hole</button>
       </h3>
       <div v-for="(h, n) in bracket.holes" :key="h.id" class="hole">
-        <label class="named small"
-          >Hole {{ n + 1 }} in
-          <select
-            :aria-label="`Hole ${n + 1} in`"
-            class="entry"
-            :value="h.leg"
-            @change="job.edit(`${path}.holes.${h.id}.leg`, ($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="l in legs" :key="l.id" :value="l.id">{{ legName(l.id) }}</option>
-          </select></label
-        >
+        <PickInput
+          :model-value="h.leg"
+          :label="`Hole ${n + 1} in`"
+          :choices="legs"
+          @update:model-value="(leg) => job.edit(`${path}.holes.${h.id}.leg`, leg)"
+        />
         <QuantityField
           :label="`Hole ${n + 1}, from the leg’s start`"
           :path="`${path}.holes.${h.id}.atMm`"
@@ -287,9 +281,12 @@ const rename = (event: Event) => {
       </div>
       <h3>Stock</h3>
       <div class="fields">
-        <label class="named small"
-          >Name<input class="entry" :value="bracket.name" maxlength="80" @change="rename"
-        /></label>
+        <NameInput
+          :model-value="bracket.name"
+          label="Name"
+          :most="80"
+          @update:model-value="(n) => job.edit(`${path}.name`, n)"
+        />
         <QuantityField label="Thickness" :path="`${path}.thicknessMm`" quantity="size" :step="0.5" />
         <QuantityField label="Width" :path="`${path}.widthMm`" quantity="size" :step="1" />
         <QuantityField label="Inside radius" :path="`${path}.insideRadiusMm`" quantity="size" :step="0.5" />
@@ -408,16 +405,6 @@ const rename = (event: Event) => {
 }
 .fields.two {
   grid-template-columns: 1fr 1fr;
-}
-.named {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-  color: var(--ink-soft);
-}
-.entry {
-  min-height: 44px;
-  width: 100%;
 }
 .metals {
   max-width: 320px;

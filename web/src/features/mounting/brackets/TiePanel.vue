@@ -4,6 +4,7 @@ import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { Bracket, BracketForm } from '@/shared/api/types'
 import { choiceWord, partName } from '@/shared/message/say'
+import PickInput from '@/shared/ui/PickInput.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 
@@ -12,12 +13,16 @@ const props = defineProps<{ bracket: Bracket; flatMm: number }>()
 const job = useJob()
 const cooler = computed(() => job.build.coolers.find((c) => c.place !== 'ELSEWHERE'))
 const holes = computed(() => job.content.nose.holes)
-const CORNERS = ['UPPER_LEFT', 'UPPER_RIGHT', 'LOWER_LEFT', 'LOWER_RIGHT'] as const
+const holeChoices = computed(() =>
+  holes.value.map((h) => [h.id, `${h.name}, ${h.thread}${h.holds ? `, holds ${h.holds}` : ''}`] as const),
+)
+const CORNERS = (['UPPER_LEFT', 'UPPER_RIGHT', 'LOWER_LEFT', 'LOWER_RIGHT'] as const).map(
+  (c) => [c, choiceWord(c)] as const,
+)
 const path = computed(() => `builds.${job.selected}.mounting.brackets.${props.bracket.id}` as const)
 
 const { result: forms } = useComputed<BracketForm[]>('/api/compute/bracket-forms', () => {
-  const tie = props.bracket.tie
-  return tie && { job: job.content, build: job.selected, ...tie }
+  return props.bracket.tie && { job: job.content, build: job.selected, bracket: props.bracket.id }
 })
 const shown = computed(() => (props.bracket.tie ? (forms.value ?? []) : []))
 function tie(change: Partial<NonNullable<Bracket['tie']>>) {
@@ -37,32 +42,18 @@ const isTaken = (f: BracketForm) => Math.abs(f.flat.flatMm - props.flatMm) < 0.0
 <template>
   <div class="tie" data-tie>
     <template v-if="cooler && holes.length">
-      <label class="named small"
-        >From the ear
-        <select
-          aria-label="From the ear"
-          class="entry"
-          :value="bracket.tie?.corner ?? ''"
-          @change="tie({ corner: ($event.target as HTMLSelectElement).value as (typeof CORNERS)[number] })"
-        >
-          <option v-if="!bracket.tie" value="" disabled>none</option>
-          <option v-for="c in CORNERS" :key="c" :value="c">{{ choiceWord(c) }}</option>
-        </select></label
-      >
-      <label class="named small"
-        >To the hole
-        <select
-          aria-label="To the hole"
-          class="entry"
-          :value="bracket.tie?.hole ?? ''"
-          @change="tie({ hole: ($event.target as HTMLSelectElement).value })"
-        >
-          <option v-if="!bracket.tie" value="" disabled>none</option>
-          <option v-for="h in holes" :key="h.id" :value="h.id">
-            {{ h.name }}, {{ h.thread }}{{ h.holds ? `, holds ${h.holds}` : '' }}
-          </option>
-        </select></label
-      >
+      <PickInput
+        :model-value="bracket.tie?.corner"
+        label="From the ear"
+        :choices="CORNERS"
+        @update:model-value="(corner) => tie({ corner })"
+      />
+      <PickInput
+        :model-value="bracket.tie?.hole"
+        label="To the hole"
+        :choices="holeChoices"
+        @update:model-value="(hole) => tie({ hole })"
+      />
       <div class="forms" role="group" aria-label="Forms">
         <button
           v-for="f in shown"
@@ -102,16 +93,6 @@ const isTaken = (f: BracketForm) => Math.abs(f.flat.flatMm - props.flatMm) < 0.0
 }
 .tie > p {
   grid-column: 1 / -1;
-}
-.named {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-  color: var(--ink-soft);
-}
-.entry {
-  min-height: 44px;
-  width: 100%;
 }
 .forms {
   grid-column: 1 / -1;

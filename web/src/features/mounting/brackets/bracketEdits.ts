@@ -17,7 +17,7 @@ export function plain(id: string, name: string, like?: Bracket): Bracket {
     steps: [{ id: 'step-1', kind: 'LEG', lengthMm: 120, degrees: 0 }],
     holes: [
       { id: 'hole-1', leg: 'step-1', atMm: 12, acrossMm: 0, diameterMm: 6.6, slotMm: 0 },
-      { id: 'hole-2', leg: 'step-1', atMm: 108, acrossMm: 0, diameterMm: 8.8, slotMm: 0 },
+      { id: 'hole-2', leg: 'step-1', atMm: 108, acrossMm: 0, diameterMm: 9, slotMm: 0 },
     ],
     tie: null,
     tabMm: 0,

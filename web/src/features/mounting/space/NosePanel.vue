@@ -68,16 +68,17 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
         quantity="size"
         :step="5"
       />
-      <QuantityField
-        v-for="[key, label] in LINES"
-        :key="key"
-        :label="label"
-        :path="`nose.measures.${key}`"
-        quantity="size"
-        :step="5"
-        optional
-        placeholder="not yet"
-      />
+      <div v-for="[key, label, how] in LINES" :key="key">
+        <QuantityField
+          :label="label"
+          :path="`nose.measures.${key}`"
+          quantity="size"
+          :step="5"
+          optional
+          placeholder="not yet"
+        />
+        <p class="small soft">{{ how }}</p>
+      </div>
     </div>
     <div class="row">
       <button

@@ -7,6 +7,8 @@ import { choiceWord } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
+import NameInput from '@/shared/ui/NameInput.vue'
+import PickInput from '@/shared/ui/PickInput.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import { kindWord, KINDS, type Kind } from './looked'
@@ -33,7 +35,7 @@ const holeAt = computed(() => `nose.holes.${props.thing.id}` as const)
 const NATURES = (['METAL', 'HOSE', 'WIRE', 'MOVING', 'HOT'] as const).map(
   (n) => [n, choiceWord(n).toLowerCase()] as const,
 )
-const ALL_KINDS: Kind[] = [...KINDS, 'OTHER']
+const ALL_KINDS = ([...KINDS, 'OTHER'] as Kind[]).map((k) => [k, kindWord(k)] as const)
 const ROUNDS = [
   ['BOX', 'box'],
   ['ACROSS', 'round, across'],
@@ -48,14 +50,12 @@ const KNOWN = [
 const SORTS = (['THREADED', 'STUD', 'PLAIN'] as const).map(
   (s) => [s, s === 'PLAIN' ? 'plain hole' : choiceWord(s)] as const,
 )
-const LOOKS = ['FORWARD', 'BACKWARD', 'UP', 'DOWN', 'LEFT', 'RIGHT'] as const
-const THREADS = ['M5', 'M6', 'M8', 'M10', 'M12'] as const
-const NEEDS = ['NOTHING', 'LONGER_WIRE', 'LONGER_HOSE', 'LONGER_CABLE', 'NEW_HOLE', 'NEW_BRACKET'] as const
+const LOOKS = (['FORWARD', 'BACKWARD', 'UP', 'DOWN', 'LEFT', 'RIGHT'] as const).map((l) => [l, choiceWord(l)] as const)
+const THREADS = (['M5', 'M6', 'M8', 'M10', 'M12'] as const).map((t) => [t, t] as const)
+const NEEDS = (['NOTHING', 'LONGER_WIRE', 'LONGER_HOSE', 'LONGER_CABLE', 'NEW_HOLE', 'NEW_BRACKET'] as const).map(
+  (n) => [n, choiceWord(n)] as const,
+)
 
-function nameIt(event: Event) {
-  const name = (event.target as HTMLInputElement).value.trim()
-  if (name) job.edit(solid.value ? `${at.value}.name` : `${holeAt.value}.name`, name)
-}
 const edit = (field: keyof NoseSolid, value: unknown) => job.edit(`${at.value}.${field}` as typeof at.value, value)
 const editHole = (field: keyof NoseHole, value: unknown) =>
   job.edit(`${holeAt.value}.${field}` as typeof holeAt.value, value)
@@ -99,18 +99,13 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
 <template>
   <div class="thing" data-thing-panel>
     <template v-if="solid">
-      <label class="named small">Name<input class="entry" :value="solid.name" maxlength="40" @change="nameIt" /></label>
-      <label class="named small"
-        >What it is
-        <select
-          aria-label="What it is"
-          class="entry"
-          :value="solid.what"
-          @change="edit('what', ($event.target as HTMLSelectElement).value)"
-        >
-          <option v-for="k in ALL_KINDS" :key="k" :value="k">{{ kindWord(k) }}</option>
-        </select></label
-      >
+      <NameInput :model-value="solid.name" label="Name" :most="40" @update:model-value="(n) => edit('name', n)" />
+      <PickInput
+        :model-value="solid.what"
+        label="What it is"
+        :choices="ALL_KINDS"
+        @update:model-value="(w) => edit('what', w)"
+      />
       <ChoiceInput
         :model-value="solid.nature"
         label="What it is like"
@@ -182,17 +177,12 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
       <template v-if="solid.move">
         <div class="fields two">
           <QuantityField label="Minutes" :path="`${at}.move.minutes`" quantity="period" :step="5" />
-          <label class="named small"
-            >Needs
-            <select
-              aria-label="Needs"
-              class="entry"
-              :value="solid.move.needs"
-              @change="edit('move', { ...solid.move, needs: ($event.target as HTMLSelectElement).value })"
-            >
-              <option v-for="n in NEEDS" :key="n" :value="n">{{ choiceWord(n) }}</option>
-            </select></label
-          >
+          <PickInput
+            :model-value="solid.move.needs"
+            label="Needs"
+            :choices="NEEDS"
+            @update:model-value="(needs) => edit('move', { ...solid!.move, needs })"
+          />
         </div>
         <ToggleInput
           :model-value="job.build.moved.includes(thing.id)"
@@ -211,7 +201,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
       </p>
     </template>
     <template v-else-if="hole">
-      <label class="named small">Name<input class="entry" :value="hole.name" maxlength="40" @change="nameIt" /></label>
+      <NameInput :model-value="hole.name" label="Name" :most="40" @update:model-value="(n) => editHole('name', n)" />
       <ChoiceInput
         :model-value="hole.sort"
         label="What it is"
@@ -223,28 +213,18 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
         <QuantityField label="Across" :path="`${holeAt}.acrossMm`" quantity="size" :step="5" />
         <QuantityField label="Up" :path="`${holeAt}.upMm`" quantity="size" :step="5" />
         <QuantityField label="Back" :path="`${holeAt}.backMm`" quantity="size" :step="5" />
-        <label class="named small"
-          >Thread
-          <select
-            aria-label="Thread"
-            class="entry"
-            :value="hole.thread"
-            @change="editHole('thread', ($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="t in THREADS" :key="t" :value="t">{{ t }}</option>
-          </select></label
-        >
-        <label class="named small"
-          >Looks
-          <select
-            aria-label="Looks"
-            class="entry"
-            :value="hole.looks"
-            @change="editHole('looks', ($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="l in LOOKS" :key="l" :value="l">{{ choiceWord(l) }}</option>
-          </select></label
-        >
+        <PickInput
+          :model-value="hole.thread"
+          label="Thread"
+          :choices="THREADS"
+          @update:model-value="(t) => editHole('thread', t)"
+        />
+        <PickInput
+          :model-value="hole.looks"
+          label="Looks"
+          :choices="LOOKS"
+          @update:model-value="(l) => editHole('looks', l)"
+        />
         <QuantityField
           :label="hole.sort === 'STUD' ? 'Stud stands free' : 'Thread left'"
           :path="`${holeAt}.freeMm`"
@@ -252,14 +232,14 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
           :step="1"
         />
       </div>
-      <label class="named small"
-        >Holds already<input
-          class="entry"
-          :value="hole.holds ?? ''"
-          maxlength="40"
-          placeholder="nothing"
-          @change="editHole('holds', ($event.target as HTMLInputElement).value.trim() || null)"
-      /></label>
+      <NameInput
+        :model-value="hole.holds"
+        label="Holds already"
+        :most="40"
+        optional
+        placeholder="nothing"
+        @update:model-value="(h) => editHole('holds', h)"
+      />
       <div class="fields two">
         <QuantityField label="Known to ±" :path="`${holeAt}.plusMinusMm`" quantity="size" :step="1" />
         <ChoiceInput
@@ -321,16 +301,6 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.named {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-  color: var(--ink-soft);
-}
-.entry {
-  width: 100%;
-  min-height: 44px;
 }
 .tab {
   min-width: 44px;

@@ -3,7 +3,7 @@ import { withValue } from '@/job/paths'
 import { boxOfPiece, coolerName, fanName, inDepth, moved, otherName, type Piece } from '@/features/heat/pack/geometry'
 import { placeAt, section } from '@/features/heat/pack/section'
 import { snapped } from '@/features/heat/pack/snap'
-import type { Axis, Bounds, Point } from './views'
+import { around, type Axis, type Bounds, grown, type Point } from './views'
 
 /** Something that stands in the nose, as the views draw it and a hand takes it. */
 export interface Thing {
@@ -25,14 +25,14 @@ export interface Thing {
 }
 
 const AXES = ['ACROSS', 'UP', 'BACK'] as const
-export const axisOf = (name: (typeof AXES)[number]) => AXES.indexOf(name) as Axis
+const axisOf = (name: (typeof AXES)[number]) => AXES.indexOf(name) as Axis
 /** Drawn half thickness of a bracket, mm. */
 const STRIP = 4
 /** Drawn size of a hole's mark, mm. */
 const HOLE = 16
 
 type NoseBox = NonNullable<NoseSolid['box']>
-export const boundsOf = (b: NoseBox): Bounds => ({
+const boundsOf = (b: NoseBox): Bounds => ({
   low: [b.leftMm, b.bottomMm, b.frontMm],
   high: [b.leftMm + b.widthMm, b.bottomMm + b.heightMm, b.frontMm + b.depthMm],
 })
@@ -53,11 +53,12 @@ function roundBounds(b: Bounds, axis: Axis): Bounds {
 
 const pointOf = (p: { acrossMm: number; upMm: number; backMm: number }): Point => [p.acrossMm, p.upMm, p.backMm]
 
+const tubeBounds = (points: Point[], radius: number): Bounds =>
+  grown(around(points.map((p) => ({ low: p, high: p }))), radius)
+
 function solidThing(s: NoseSolid, gone: boolean): Thing {
   const points = s.tube?.points.map(pointOf) ?? []
   const radius = (s.tube?.diameterMm ?? 0) / 2
-  const span = (pick: (...x: number[]) => number, by: number) =>
-    [0, 1, 2].map((k) => pick(...points.map((p) => p[k as Axis])) + by) as unknown as Point
   const round = s.round ? axisOf(s.round) : null
   const box = s.box && boundsOf(s.box)
   return {
@@ -65,11 +66,7 @@ function solidThing(s: NoseSolid, gone: boolean): Thing {
     kind: 'solid',
     id: s.id,
     name: s.name,
-    bounds: box
-      ? round === null
-        ? box
-        : roundBounds(box, round)
-      : { low: span(Math.min, -radius), high: span(Math.max, radius) },
+    bounds: box ? (round === null ? box : roundBounds(box, round)) : tubeBounds(points, radius),
     round,
     tube: s.tube ? { radius, points } : null,
     look: s.nature,
@@ -85,10 +82,7 @@ function holeThing(h: NoseHole): Thing {
     kind: 'hole',
     id: h.id,
     name: h.name,
-    bounds: {
-      low: at.map((v) => v - HOLE / 2) as unknown as Point,
-      high: at.map((v) => v + HOLE / 2) as unknown as Point,
-    },
+    bounds: tubeBounds([at], HOLE / 2),
     round: null,
     tube: null,
     look: h.sort,
@@ -100,14 +94,12 @@ function holeThing(h: NoseHole): Thing {
 /** A bracket follows its holes: it is not dragged. */
 function stripThing(s: SpaceResult['strips'][number], build: Build): Thing {
   const points = s.points.map(pointOf)
-  const span = (pick: (...x: number[]) => number, by: number) =>
-    [0, 1, 2].map((k) => pick(...points.map((p) => p[k as Axis])) + by) as unknown as Point
   return {
     key: `strip/${s.bracket}`,
     kind: 'piece',
     id: s.bracket,
     name: build.mounting.brackets.find((b) => b.id === s.bracket)?.name ?? '',
-    bounds: { low: span(Math.min, -STRIP), high: span(Math.max, STRIP) },
+    bounds: tubeBounds(points, STRIP),
     round: null,
     tube: { radius: STRIP, points },
     look: 'BRACKET',
@@ -125,7 +117,7 @@ const PIECE: Record<string, Piece['kind'] | null> = {
   FAN: 'fans',
 }
 type SpacePiece = SpaceResult['pieces'][number]
-export const pieceOf = (p: SpacePiece): Piece | null => {
+const pieceOf = (p: SpacePiece): Piece | null => {
   const kind = PIECE[p.kind]
   return kind ? { kind, id: kind === 'condenser' || kind === 'chargeAirCooler' ? '' : p.id } : null
 }

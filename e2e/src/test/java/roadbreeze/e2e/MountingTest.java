@@ -50,6 +50,13 @@ class MountingTest extends OnACopy {
     page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName(name)).press("Space");
   }
 
+  private void pickOne(String field, String choice) {
+    page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(field).setExact(true))
+        .click();
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(choice).setExact(true))
+        .click();
+  }
+
   private void drag(Locator what, double right, double down) {
     BoundingBox box = what.boundingBox();
     double x = box.x + box.width / 2;
@@ -119,8 +126,7 @@ class MountingTest extends OnACopy {
     type("Known to ±", "60 mm");
     type("Across", "370 mm");
     assertThat(near("oil cooler")).containsText("measure it");
-    page.getByLabel("What it is", new Page.GetByLabelOptions().setExact(true))
-        .selectOption("SENSOR");
+    pickOne("What it is", "sensor or radar");
     assertThat(panel).containsText("maker’s procedure");
     // A condenser line is known for what it is.
     page.keyboard().press("Escape");
@@ -232,8 +238,7 @@ class MountingTest extends OnACopy {
     assertThat(page.locator(".panel.bench")).containsText("Inside radius must be from");
     type("Inside radius", "3.2 mm");
     // Tied to a hole that is then taken away.
-    page.getByLabel("To the hole", new Page.GetByLabelOptions().setExact(true))
-        .selectOption("post-left");
+    pickOne("To the hole", "left post, stud, M6");
     page.locator("[data-form]").first().click();
     button("Front end");
     thing("front", "hole/post-left").focus();

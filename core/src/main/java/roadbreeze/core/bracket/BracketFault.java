@@ -18,7 +18,8 @@ public enum BracketFault implements Code {
   SHORT_TWIST("is SIZE", "wanted SIZE"),
   NO_VICE_ORDER("bend COUNT");
 
-  private static final double SAME = 1e-9;
+  /** Finer than anybody cuts, m. */
+  private static final double SAME = 0.02e-3;
 
   private final List<Parameter> parameters;
 

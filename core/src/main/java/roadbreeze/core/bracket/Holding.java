@@ -16,8 +16,14 @@ import roadbreeze.core.problem.Range;
  * @param frequency first natural one of the core on its brackets, Hz
  * @param stress at the root of the worst bracket at a shock of five times gravity, Pa
  * @param roughStress the same on rough ground, eight times gravity, Pa
+ * @param mostStress that lasts, Pa
  */
-public record Holding(double frequency, double stress, double roughStress, List<Finding> findings) {
+public record Holding(
+    double frequency,
+    double stress,
+    double roughStress,
+    double mostStress,
+    List<Finding> findings) {
   /** Shocks of a made road and of rough ground, in gravities. */
   public static final double SHOCK = 5;
 
@@ -117,7 +123,7 @@ public record Holding(double frequency, double stress, double roughStress, List<
     if (!findings.isEmpty()) {
       findings.add(mend(mass, supports, roughGround ? ROUGH_SHOCK : SHOCK));
     }
-    return new Holding(frequency, stress, rough, List.copyOf(findings));
+    return new Holding(frequency, stress, rough, most, List.copyOf(findings));
   }
 
   /**

@@ -2,20 +2,27 @@ package roadbreeze.core.fastener;
 
 /** Metric coarse threads of a truck's nose. */
 public enum ScrewThread {
-  M5(5, 0.8, 6, 7),
-  M6(6, 1, 10, 9),
-  M8(8, 1.25, 25, 11),
-  M10(10, 1.5, 49, 13),
-  M12(12, 1.75, 85, 16);
+  M5(5, 0.8, 5.5, 6, 7),
+  M6(6, 1, 6.6, 10, 9),
+  M8(8, 1.25, 9, 25, 11),
+  M10(10, 1.5, 11, 49, 13),
+  M12(12, 1.75, 13.5, 85, 16);
 
   private final double diameter;
   private final double pitch;
+  private final double clearanceHole;
   private final double torque;
   private final double insertDrill;
 
-  ScrewThread(double diameterMm, double pitchMm, double torque, double insertDrillMm) {
+  ScrewThread(
+      double diameterMm,
+      double pitchMm,
+      double clearanceHoleMm,
+      double torque,
+      double insertDrillMm) {
     this.diameter = diameterMm / 1000;
     this.pitch = pitchMm / 1000;
+    this.clearanceHole = clearanceHoleMm / 1000;
     this.torque = torque;
     this.insertDrill = insertDrillMm / 1000;
   }
@@ -28,6 +35,11 @@ public enum ScrewThread {
   /** m. */
   public double pitch() {
     return pitch;
+  }
+
+  /** That it goes through with the usual play, m; ISO 273, medium. */
+  public double clearanceHole() {
+    return clearanceHole;
   }
 
   /** Of a screw of class 8.8, dry, N·m; ISO 898-1. The maker's manual comes first. */
@@ -56,7 +68,7 @@ public enum ScrewThread {
   public static ScrewThread through(double hole) {
     ScrewThread largest = M5;
     for (ScrewThread thread : values()) {
-      if (thread.diameter * 1.05 <= hole + 1e-9) {
+      if (thread.diameter < hole) {
         largest = thread;
       }
     }

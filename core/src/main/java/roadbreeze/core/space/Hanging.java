@@ -25,12 +25,7 @@ import roadbreeze.core.nose.Tube;
  * @param cores that it must not come near, the cooler itself among them
  */
 public record Hanging(
-    Box cooler,
-    Ears ears,
-    double standOff,
-    StripStock stock,
-    List<Solid> solids,
-    List<Pack.Piece> cores) {
+    Box cooler, Ears ears, double standOff, List<Solid> solids, List<Pack.Piece> cores) {
 
   /** A bracket from one ear to one hole of the body. */
   public record Tied(Corner corner, BodyHole hole, Form form) {}
@@ -50,7 +45,7 @@ public record Hanging(
   /**
    * Every form from an ear to a hole of the body, on the side of the ear that makes it simplest.
    */
-  public List<Form> forms(Corner corner, BodyHole hole) {
+  public List<Form> forms(Corner corner, BodyHole hole, StripStock stock) {
     List<Form> all = new ArrayList<>();
     for (Vector3D side : List.of(Vector3D.MINUS_K, Vector3D.PLUS_K)) {
       all.addAll(Form.between(ear(corner, side), body(hole), stock, out(corner)));
@@ -58,11 +53,6 @@ public record Hanging(
     all.sort(
         Comparator.comparing(Form::kind).thenComparingDouble(f -> f.bracket().flat().length()));
     return all;
-  }
-
-  /** The forms that run through nothing. */
-  public List<Form> clear(Corner corner, BodyHole hole) {
-    return forms(corner, hole).stream().filter(f -> blocked(f, hole).isEmpty()).toList();
   }
 
   /** What a folded strip runs into, but for what it is screwed to; no metal may touch a core. */
@@ -97,21 +87,23 @@ public record Hanging(
   }
 
   /** For each ear the nearest hole that the simplest bracket reaches; no hole is taken twice. */
-  public List<Tied> proposed(List<BodyHole> holes) {
+  public List<Tied> proposed(List<BodyHole> holes, StripStock stock) {
     List<Tied> tied = new ArrayList<>();
     for (Corner corner : Corner.values()) {
-      best(corner, holes, tied).ifPresent(tied::add);
+      best(corner, holes, stock, tied).ifPresent(tied::add);
     }
     return tied;
   }
 
-  private Optional<Tied> best(Corner corner, List<BodyHole> holes, List<Tied> taken) {
+  private Optional<Tied> best(
+      Corner corner, List<BodyHole> holes, StripStock stock, List<Tied> taken) {
     Vector3D ear = ears.at(cooler, corner);
     List<Tied> ways = new ArrayList<>();
     for (BodyHole hole : holes) {
       boolean free = taken.stream().noneMatch(t -> t.hole().name().equals(hole.name()));
       if (free && hole.at().distance(ear) <= REACH) {
-        clear(corner, hole).stream()
+        forms(corner, hole, stock).stream()
+            .filter(f -> blocked(f, hole).isEmpty())
             .findFirst()
             .ifPresent(form -> ways.add(new Tied(corner, hole, form)));
       }
@@ -140,7 +132,7 @@ public record Hanging(
   }
 
   private static Fixing body(BodyHole hole) {
-    return new Fixing(hole.at(), hole.looks().vector(), 0, hole.thread().diameter() * 1.1);
+    return new Fixing(hole.at(), hole.looks().vector(), 0, hole.thread().clearanceHole());
   }
 
   /** Away from the core, where a strip has no way of its own. */

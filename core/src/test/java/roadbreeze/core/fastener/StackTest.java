@@ -69,7 +69,9 @@ class StackTest {
   @Test
   void aHoleIsForTheLargestThreadThatGoesThroughIt() {
     assertThat(ScrewThread.through(6.6e-3)).isEqualTo(ScrewThread.M6);
-    assertThat(ScrewThread.through(8.8e-3)).isEqualTo(ScrewThread.M8);
+    for (ScrewThread thread : ScrewThread.values()) {
+      assertThat(ScrewThread.through(thread.clearanceHole())).isEqualTo(thread);
+    }
     assertThat(ScrewThread.through(5.5e-3)).isEqualTo(ScrewThread.M5);
     assertThatThrownBy(
             () -> Stack.throughNut(ScrewThread.M6, List.of(new Layer(What.STRIP, Double.NaN))))

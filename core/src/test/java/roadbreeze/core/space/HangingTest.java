@@ -29,7 +29,6 @@ class HangingTest {
         CORE,
         Ears.usual(0.28, 0.19, 0.032),
         0,
-        STOCK,
         List.of(solids),
         List.of(new Pack.Piece(COOLER, Pack.Kind.OIL_COOLER, CORE)));
   }
@@ -48,6 +47,12 @@ class HangingTest {
 
   private static final BodyHole LEFT = hole("left", 0.16, 0.37, 0.04);
 
+  private static List<Form> clear(Hanging hanging, Corner corner) {
+    return hanging.forms(corner, LEFT, STOCK).stream()
+        .filter(f -> hanging.blocked(f, LEFT).isEmpty())
+        .toList();
+  }
+
   @Test
   void earsStandAsideOfTheCoreOnItsMiddleDepth() {
     Vector3D ear = Ears.usual(0.28, 0.19, 0.032).at(CORE, Corner.UPPER_LEFT);
@@ -56,17 +61,17 @@ class HangingTest {
 
   @Test
   void aStripGoesOutwardsToItsHoleAndNotThroughMetalOrACore() {
-    assertThat(hanging().clear(Corner.UPPER_LEFT, LEFT)).isNotEmpty();
+    assertThat(clear(hanging(), Corner.UPPER_LEFT)).isNotEmpty();
     Solid post = Noses.metal("post", new Rectangle(0.21, 0.25, 0.03, 0.2), false, false);
-    assertThat(hanging(post).clear(Corner.UPPER_LEFT, LEFT)).isEmpty();
-    Form form = hanging().forms(Corner.UPPER_LEFT, LEFT).get(0);
+    assertThat(clear(hanging(post), Corner.UPPER_LEFT)).isEmpty();
+    Form form = hanging().forms(Corner.UPPER_LEFT, LEFT, STOCK).get(0);
     assertThat(hanging(post).blocked(form, LEFT)).contains(post.name());
     // What its hole is in it may lie on.
     Solid own = Noses.metal("own", new Rectangle(0.15, 0.30, 0.02, 0.2), false, false);
     assertThat(hanging(own).blocked(form, LEFT)).isEmpty();
     // From the right ear the same hole lies behind the core itself.
-    assertThat(hanging().clear(Corner.UPPER_RIGHT, LEFT)).isEmpty();
-    assertThat(hanging().blocked(hanging().forms(Corner.UPPER_RIGHT, LEFT).get(0), LEFT))
+    assertThat(clear(hanging(), Corner.UPPER_RIGHT)).isEmpty();
+    assertThat(hanging().blocked(hanging().forms(Corner.UPPER_RIGHT, LEFT, STOCK).get(0), LEFT))
         .contains(COOLER);
   }
 
@@ -74,11 +79,11 @@ class HangingTest {
   void eachEarTakesTheHoleThatIsLeastTroubleAndNoneTwice() {
     List<BodyHole> holes =
         List.of(LEFT, hole("low", 0.16, 0.22, 0.04), hole("right", 0.70, 0.37, 0.04));
-    List<Hanging.Tied> tied = hanging().proposed(holes);
+    List<Hanging.Tied> tied = hanging().proposed(holes, STOCK);
     assertThat(tied)
         .extracting(t -> t.corner() + " " + t.hole().name().id())
         .containsExactly("UPPER_LEFT left", "UPPER_RIGHT right", "LOWER_LEFT low");
     // Too far for any bracket.
-    assertThat(hanging().proposed(List.of(hole("far", -0.4, 0.37, 0.04)))).isEmpty();
+    assertThat(hanging().proposed(List.of(hole("far", -0.4, 0.37, 0.04)), STOCK)).isEmpty();
   }
 }

@@ -3,9 +3,6 @@ package roadbreeze.server.haul;
 import jakarta.validation.Valid;
 import jakarta.validation.Validator;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -13,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.server.csv.RecordCsv;
+import roadbreeze.server.file.Attachment;
 import roadbreeze.server.problem.Refusal;
 
 /** The yard's roads, and roads out of and into files. */
@@ -46,12 +44,13 @@ class RoadController {
   ResponseEntity<String> asCsv(@Valid @RequestBody Haul haul) {
     String text =
         new RecordCsv(RoadRow.class, validator, null).write(RoadRow.of(journey(haul).points()));
-    return file("text/csv;charset=UTF-8", "road.csv", text);
+    return Attachment.of(Attachment.CSV, "road", "csv", text);
   }
 
   @PostMapping("/as-gpx")
   ResponseEntity<String> asGpx(@Valid @RequestBody Haul haul) {
-    return file(GPX, "road.gpx", RoadGpx.write(journey(haul).name(), journey(haul).points()));
+    return Attachment.of(
+        GPX, "road", "gpx", RoadGpx.write(journey(haul).name(), journey(haul).points()));
   }
 
   private static Journey journey(Haul haul) {
@@ -59,14 +58,5 @@ class RoadController {
       throw Refusal.NO_ROAD.refuse();
     }
     return haul.journey();
-  }
-
-  private static ResponseEntity<String> file(String type, String name, String text) {
-    return ResponseEntity.ok()
-        .contentType(MediaType.parseMediaType(type))
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString())
-        .body(text);
   }
 }

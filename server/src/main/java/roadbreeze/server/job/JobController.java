@@ -3,11 +3,9 @@ package roadbreeze.server.job;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,6 +19,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.check.Checks;
+import roadbreeze.server.file.Attachment;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.job.format.JobFormat;
 import roadbreeze.server.nose.NoseSection;
@@ -110,13 +109,11 @@ class JobController {
   @GetMapping("/{id}/export")
   ResponseEntity<JobFile> export(@PathVariable UUID id) {
     JobContent content = jobs.get(id).content();
-    String file =
-        content.about().name().replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT) + ".json";
-    return ResponseEntity.ok()
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(file).build().toString())
-        .body(new JobFile(JobFormat.NAME, JobFormat.CURRENT, content));
+    return Attachment.of(
+        MediaType.APPLICATION_JSON_VALUE,
+        content.about().name(),
+        "json",
+        new JobFile(JobFormat.NAME, JobFormat.CURRENT, content));
   }
 
   /** Takes a file of any version that was ever exported. */

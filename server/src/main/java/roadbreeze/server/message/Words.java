@@ -52,6 +52,11 @@ public final class Words {
     return Map.copyOf(ENTRIES);
   }
 
+  /** A choice of a field, {@code STEEL}, in words. */
+  public static String choice(String constant) {
+    return ENTRIES.get("choice." + constant).asString();
+  }
+
   public static String of(Finding finding, Units.World world) {
     return render(finding.code().key(), finding.arguments(), world);
   }

@@ -4,21 +4,20 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Locale;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import roadbreeze.core.explain.Kind;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.drawing.DxfDrawing;
 import roadbreeze.server.drawing.PdfDrawing;
 import roadbreeze.server.drawing.SvgDrawing;
+import roadbreeze.server.drawing.Written;
+import roadbreeze.server.file.Attachment;
 import roadbreeze.server.message.Units;
+import roadbreeze.server.message.Words;
 
 /** Brackets as drawings to scale. */
 @RestController
@@ -35,39 +34,31 @@ class DrawingController {
 
   @PostMapping("/bracket-svg")
   ResponseEntity<String> svg(@Valid @RequestBody BracketDrawing asked) {
-    return file(
+    return Attachment.of(
         "image/svg+xml",
-        asked.bracket().name() + ".svg",
+        asked.bracket().name(),
+        "svg",
         SvgDrawing.of(FlatDrawing.of(asked.bracket(), asked.world())));
   }
 
   @PostMapping("/bracket-dxf")
   ResponseEntity<String> dxf(@Valid @RequestBody BracketDrawing asked) {
-    return file(
+    return Attachment.of(
         "image/vnd.dxf",
-        asked.bracket().name() + ".dxf",
+        asked.bracket().name(),
+        "dxf",
         DxfDrawing.of(FlatDrawing.of(asked.bracket(), asked.world())));
   }
 
   @PostMapping("/brackets-pdf")
   ResponseEntity<byte[]> pdf(@Valid @RequestBody BracketSheets asked) {
-    String bar = Units.format(0.1, Kind.SIZE, Units.World.METRIC, 0);
-    return file(
+    return Attachment.of(
         MediaType.APPLICATION_PDF_VALUE,
-        "brackets.pdf",
+        "brackets",
+        "pdf",
         PdfDrawing.of(
             asked.brackets().stream().map(b -> FlatDrawing.of(b, asked.world())).toList(),
             asked.paper(),
-            bar + ": print at 100 %, hold a rule to it"));
-  }
-
-  private static <T> ResponseEntity<T> file(String type, String name, T content) {
-    String safe = name.replaceAll("[^A-Za-z0-9.]+", "-").toLowerCase(Locale.ROOT);
-    return ResponseEntity.ok()
-        .contentType(MediaType.parseMediaType(type))
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(safe).build().toString())
-        .body(content);
+            Words.of(Written.BAR.with(), asked.world())));
   }
 }

@@ -3,12 +3,14 @@ package roadbreeze.server.mounting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
+import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.drawing.Drawing;
 import roadbreeze.server.drawing.Drawing.Pen;
+import roadbreeze.server.drawing.Written;
 import roadbreeze.server.message.Units;
+import roadbreeze.server.message.Words;
 
 /** A bracket's flat pattern as a fabricator reads it: measured from its first end. */
 final class FlatDrawing {
@@ -60,7 +62,7 @@ final class FlatDrawing {
       words(
           SIDE + (twist.startMm() + twist.endMm()) / 2,
           (low + top) / 2,
-          "twist " + degrees(twist.degrees()));
+          say(Written.TWISTED.with(Math.toRadians(Math.abs(twist.degrees())))));
     }
     flat.holes().forEach(this::hole);
     rows().forEach(this::measure);
@@ -72,13 +74,13 @@ final class FlatDrawing {
   }
 
   private String title() {
-    return "%s, %d × %s × %s %s"
-        .formatted(
+    return say(
+        Written.TITLE.with(
             bracket.name(),
             bracket.quantity(),
             size(bracket.widthMm()),
             size(bracket.thicknessMm()),
-            bracket.metal().name().toLowerCase(Locale.ROOT));
+            Words.choice(bracket.metal().name())));
   }
 
   private void bend(int index, double top) {
@@ -86,8 +88,8 @@ final class FlatDrawing {
     boolean up = bend.degrees() > 0;
     double x = SIDE + bend.centreMm();
     line(up ? Pen.BEND_UP : Pen.BEND_DOWN, x, low, x, top);
-    words(
-        x, top + 3, "%d: %s %s".formatted(index + 1, degrees(bend.degrees()), up ? "up" : "down"));
+    Written turned = up ? Written.BENT_UP : Written.BENT_DOWN;
+    words(x, top + 3, say(turned.with(index + 1, Math.toRadians(Math.abs(bend.degrees())))));
   }
 
   private void hole(FlatBracket.DrillMark hole) {
@@ -112,8 +114,11 @@ final class FlatDrawing {
 
   private List<Measure> rows() {
     List<Measure> all = new ArrayList<>();
-    flat.holes().forEach(h -> all.add(new Measure(h.alongMm(), "Ø " + size(h.diameterMm()), 0)));
-    flat.bends().forEach(b -> all.add(new Measure(b.centreMm(), "bend", 0)));
+    flat.holes()
+        .forEach(
+            h ->
+                all.add(new Measure(h.alongMm(), say(Written.HOLE.with(size(h.diameterMm()))), 0)));
+    flat.bends().forEach(b -> all.add(new Measure(b.centreMm(), say(Written.BEND.with()), 0)));
     all.sort(Comparator.comparingDouble(Measure::at));
     List<Double> ends = new ArrayList<>();
     List<Measure> placed = new ArrayList<>();
@@ -148,13 +153,13 @@ final class FlatDrawing {
     marks.add(new Drawing.Words(Pen.NOTE, x, y, LETTERS, text));
   }
 
+  /** Finer than elsewhere: it is cut by this. */
   private String size(double mm) {
-    return Units.format(Units.mm(mm), Kind.SIZE, world, world == Units.World.METRIC ? 1 : 3);
+    int digits = world == Units.World.METRIC ? 1 : 3;
+    return Units.format(Units.mm(mm), Kind.SIZE, world, digits);
   }
 
-  private static String degrees(double angle) {
-    return Math.round(Math.abs(angle) * 10) / 10.0 % 1 == 0
-        ? Math.round(Math.abs(angle)) + "°"
-        : Math.round(Math.abs(angle) * 10) / 10.0 + "°";
+  private String say(Finding words) {
+    return Words.of(words, world);
   }
 }

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.core.bracket.Form;
+import roadbreeze.core.bracket.StripStock;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.space.Corner;
 import roadbreeze.core.space.Hanging;
@@ -25,16 +26,13 @@ import roadbreeze.server.message.Said;
 @RequestMapping("/api/compute")
 class MountingController {
   /**
-   * From which ear of a cooler to which hole of the body.
+   * The forms of a bracket that is tied.
    *
    * @param build its id
+   * @param bracket its id
    */
   record FormsRequest(
-      @NotNull @Valid JobContent job,
-      @NotNull String build,
-      @NotNull String cooler,
-      @NotNull Corner corner,
-      @NotNull String hole) {}
+      @NotNull @Valid JobContent job, @NotNull String build, @NotNull String bracket) {}
 
   /**
    * A way to bend it.
@@ -54,24 +52,31 @@ class MountingController {
     return MountingResult.of(request.job(), request.chosen());
   }
 
-  /** All forms between an ear and a hole, simplest first. */
+  /** All forms between a bracket's ear and its hole, of its own strip, simplest first. */
   @PostMapping("/bracket-forms")
   List<BracketForm> forms(@Valid @RequestBody FormsRequest request) {
     Build build = request.job().build(request.build());
-    Ties ties = Ties.of(request.job(), build, request.cooler());
-    BodyHole hole = ties == null ? null : ties.hole(request.hole());
+    Bracket bracket =
+        build.mounting().brackets().stream()
+            .filter(b -> b.id().equals(request.bracket()) && b.tie() != null)
+            .findFirst()
+            .orElse(null);
+    Ties ties = bracket == null ? null : Ties.of(request.job(), build).get(bracket.tie().cooler());
+    BodyHole hole = ties == null ? null : ties.hole(bracket.tie().hole());
+    if (hole == null) {
+      return List.of();
+    }
+    Corner corner = bracket.tie().corner();
     List<BracketForm> forms = new ArrayList<>();
-    if (hole != null) {
-      for (Form form : ties.hanging().forms(request.corner(), hole)) {
-        Bracket made = ties.entered("bracket", "bracket", request.corner(), hole, form);
-        forms.add(
-            new BracketForm(
-                form.kind(),
-                form.start().up().getZ() > 0,
-                made,
-                FlatBracket.of(made),
-                ties.hanging().blocked(form, hole).map(Said.PartName::of).orElse(null)));
-      }
+    for (Form form : ties.hanging().forms(corner, hole, bracket.stock())) {
+      Bracket made = ties.entered(bracket.id(), bracket.name(), corner, hole, form);
+      forms.add(
+          new BracketForm(
+              form.kind(),
+              form.start().up().getZ() > 0,
+              made,
+              FlatBracket.of(made),
+              ties.hanging().blocked(form, hole).map(Said.PartName::of).orElse(null)));
     }
     return forms;
   }
@@ -80,23 +85,24 @@ class MountingController {
   @PostMapping("/bracket-start")
   List<Bracket> start(@Valid @RequestBody BuildRequest request) {
     Build build = request.chosen();
-    if (build.coolers().isEmpty()) {
-      return List.of();
-    }
-    Ties ties = Ties.of(request.job(), build, build.coolers().get(0).id());
-    List<Bracket> brackets = new ArrayList<>();
-    if (ties != null) {
-      for (Hanging.Tied tied : ties.hanging().proposed(ties.holes())) {
-        String corner = tied.corner().name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        brackets.add(
-            ties.entered(
-                "bracket-" + corner.replace(' ', '-'),
-                corner + " bracket",
-                tied.corner(),
-                tied.hole(),
-                tied.form()));
-      }
-    }
-    return brackets;
+    StripStock stock =
+        build.mounting().brackets().stream().findFirst().map(Bracket::stock).orElse(Ties.USUAL);
+    return Ties.of(request.job(), build).values().stream()
+        .limit(1)
+        .flatMap(
+            ties ->
+                ties.hanging().proposed(ties.holes(), stock).stream()
+                    .map(tied -> proposed(ties, tied)))
+        .toList();
+  }
+
+  private static Bracket proposed(Ties ties, Hanging.Tied tied) {
+    String corner = tied.corner().name().toLowerCase(Locale.ROOT);
+    return ties.entered(
+        "bracket-" + corner.replace('_', '-'),
+        corner.replace('_', ' ') + " bracket",
+        tied.corner(),
+        tied.hole(),
+        tied.form());
   }
 }

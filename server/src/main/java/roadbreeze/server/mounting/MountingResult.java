@@ -3,6 +3,7 @@ package roadbreeze.server.mounting;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.explain.Code;
@@ -80,8 +81,11 @@ public record MountingResult(
     FittedCooler cooler = build.coolers().get(0);
     List<Finding> findings = new ArrayList<>();
     List<ScrewStack> stacks = new ArrayList<>();
+    Map<String, Ties> ties = Ties.of(job, build);
     for (Bracket bracket : plan.brackets()) {
-      tied(job, build, bracket, stacks, findings);
+      if (bracket.tie() != null) {
+        tied(bracket, ties.get(bracket.tie().cooler()), stacks, findings);
+      }
     }
     long held =
         plan.brackets().stream()
@@ -96,17 +100,8 @@ public record MountingResult(
   }
 
   private static void tied(
-      JobContent job,
-      Build build,
-      Bracket bracket,
-      List<ScrewStack> stacks,
-      List<Finding> findings) {
-    Bracket.Tie tie = bracket.tie();
-    if (tie == null) {
-      return;
-    }
-    Ties ties = Ties.of(job, build, tie.cooler());
-    BodyHole hole = ties == null ? null : ties.hole(tie.hole());
+      Bracket bracket, @Nullable Ties ties, List<ScrewStack> stacks, List<Finding> findings) {
+    BodyHole hole = ties == null ? null : ties.hole(bracket.tie().hole());
     if (hole == null) {
       findings.add(Misfit.HOLE_GONE.with(bracket.name()));
       return;
@@ -141,9 +136,6 @@ public record MountingResult(
       }
       CoolerMass mass = CoolerMass.of(cooler.part());
       Holding holding = Holding.of(mass.full(), supports, plan.roughGround());
-      double most =
-          Holding.MOST_OF_YIELD
-              * supports.stream().mapToDouble(s -> s.stock().metal().yield()).min().orElseThrow();
       return new Held(
           cooler.id(),
           mass.empty(),
@@ -154,7 +146,7 @@ public record MountingResult(
           Holding.LEAST_FREQUENCY,
           holding.stress() / 1e6,
           holding.roughStress() / 1e6,
-          most / 1e6,
+          holding.mostStress() / 1e6,
           Said.of(holding.findings()));
     } catch (RefusedException e) {
       return null; // said with the bracket that cannot be

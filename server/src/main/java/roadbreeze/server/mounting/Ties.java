@@ -2,7 +2,9 @@ package roadbreeze.server.mounting;
 
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.bracket.Form;
 import roadbreeze.core.bracket.Frame;
@@ -11,8 +13,6 @@ import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.bracket.Step;
 import roadbreeze.core.bracket.StripStock;
 import roadbreeze.core.nose.BodyHole;
-import roadbreeze.core.nose.Box;
-import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Corner;
 import roadbreeze.core.space.Hanging;
@@ -28,38 +28,38 @@ import roadbreeze.server.parts.PartMapper;
 
 /** From a cooler's ears to the holes of the body: what is between them, and what is bent for it. */
 public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
-  /** Usual strip, m. */
-  private static final StripStock USUAL = new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3);
+  /** Strip that is bent where nobody has chosen any, m. */
+  static final StripStock USUAL = new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3);
 
   /** Strips of one length between the same holes are one form, m. */
   private static final double AS_LONG = 0.2e-3;
 
-  /**
-   * @return null where the build has no such cooler in the pack
-   */
-  public static @Nullable Ties of(JobContent job, Build build, String cooler) {
-    FittedCooler fitted =
-        build.coolers().stream().filter(c -> c.id().equals(cooler)).findFirst().orElse(null);
-    if (fitted == null || fitted.place() == CoolerFit.Place.ELSEWHERE) {
-      return null;
-    }
+  /** For each cooler of a build that stands in the pack, by its id. */
+  public static Map<String, Ties> of(JobContent job, Build build) {
     Setup setup = job.setup(build);
-    List<Pack.Piece> pieces =
-        Pack.of(setup).pieces().stream().filter(p -> p.kind() != Pack.Kind.FAN).toList();
-    Box box =
-        pieces.stream().filter(p -> p.name().id().equals(cooler)).findFirst().orElseThrow().box();
-    StripStock stock =
-        build.mounting().brackets().stream().findFirst().map(Bracket::stock).orElse(USUAL);
-    return new Ties(
-        fitted,
-        new Hanging(
-            box,
-            PartMapper.ears(fitted.part()),
-            Units.mm(build.mounting().standOffMm()),
-            stock,
-            setup.standing(),
-            pieces),
-        setup.truck().front().nose().holes());
+    List<BodyHole> holes = setup.truck().front().nose().holes();
+    Pack pack = Pack.of(setup);
+    List<Pack.Piece> cores = pack.pieces().stream().filter(p -> p.kind() != Pack.Kind.FAN).toList();
+    Map<String, Ties> ties = new LinkedHashMap<>();
+    for (FittedCooler cooler : build.coolers()) {
+      cores.stream()
+          .filter(p -> p.name().id().equals(cooler.id()))
+          .findFirst()
+          .ifPresent(
+              p ->
+                  ties.put(
+                      cooler.id(),
+                      new Ties(
+                          cooler,
+                          new Hanging(
+                              p.box(),
+                              PartMapper.ears(cooler.part()),
+                              Units.mm(build.mounting().standOffMm()),
+                              setup.standing(),
+                              cores),
+                          holes)));
+    }
+    return ties;
   }
 
   @Nullable
@@ -98,7 +98,7 @@ public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
       return List.of();
     }
     double length = bracket.toCore().flat().length();
-    return hanging.forms(bracket.tie().corner(), hole).stream()
+    return hanging.forms(bracket.tie().corner(), hole, bracket.stock()).stream()
         .filter(f -> Math.abs(f.bracket().flat().length() - length) < AS_LONG)
         .findFirst()
         .map(f -> f.bracket().middleLine(f.start()))

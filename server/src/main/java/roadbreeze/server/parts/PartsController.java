@@ -3,10 +3,7 @@ package roadbreeze.server.parts;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import roadbreeze.server.file.Attachment;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -93,12 +91,7 @@ class PartsController {
   @GetMapping("/{shelf}/csv")
   ResponseEntity<String> csv(@PathVariable String shelf) {
     PartKind kind = PartKind.of(shelf);
-    return ResponseEntity.ok()
-        .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(kind.slug() + ".csv").build().toString())
-        .body(parts.csv(kind));
+    return Attachment.of(Attachment.CSV, kind.slug(), "csv", parts.csv(kind));
   }
 
   @PostMapping(value = "/{shelf}/csv", consumes = "text/csv")

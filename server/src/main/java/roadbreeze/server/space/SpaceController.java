@@ -1,15 +1,14 @@
 package roadbreeze.server.space;
 
 import jakarta.validation.Valid;
-import java.util.Locale;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import roadbreeze.server.file.Attachment;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.nose.NoseSection;
@@ -40,12 +39,8 @@ class SpaceController {
   /** A job's nose as a file. */
   @PostMapping("/nose-layouts/file")
   ResponseEntity<NoseLayout> file(@Valid @RequestBody JobContent job) {
-    String name = job.about().name().replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT);
-    return ResponseEntity.ok()
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name + "-nose.json").build().toString())
-        .body(layouts.file(job));
+    return Attachment.of(
+        MediaType.APPLICATION_JSON_VALUE, job.about().name() + " nose", "json", layouts.file(job));
   }
 
   /** The nose that a file holds. */

@@ -2,6 +2,7 @@ package roadbreeze.server.space;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.nose.Axis;
 import roadbreeze.core.problem.RefusedException;
@@ -88,10 +89,11 @@ public record SpaceResult(
   }
 
   private static List<HungStrip> strips(JobContent job, Build build) {
+    Map<String, Ties> byCooler = Ties.of(job, build);
     List<HungStrip> strips = new ArrayList<>();
     for (Bracket bracket : build.mounting().brackets()) {
       try {
-        Ties ties = bracket.tie() == null ? null : Ties.of(job, build, bracket.tie().cooler());
+        Ties ties = bracket.tie() == null ? null : byCooler.get(bracket.tie().cooler());
         List<Vector3D> line = ties == null ? List.of() : ties.inPlace(bracket);
         if (!line.isEmpty()) {
           strips.add(new HungStrip(bracket.id(), line.stream().map(Place::of).toList()));

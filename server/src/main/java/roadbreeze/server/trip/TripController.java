@@ -4,15 +4,13 @@ import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.Validator;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.server.csv.RecordCsv;
+import roadbreeze.server.file.Attachment;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.longrun.Questions;
@@ -64,12 +62,7 @@ class TripController {
   @PostMapping("/hauls/csv")
   ResponseEntity<String> csv(@Valid @RequestBody JobContent job) {
     String text = new RecordCsv(TotalsRow.class, validator, null).write(TotalsRow.all(job));
-    return ResponseEntity.ok()
-        .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename("haul.csv").build().toString())
-        .body(text);
+    return Attachment.of(Attachment.CSV, "haul", "csv", text);
   }
 
   @Operation(summary = "How sure the worst moments of every build are")

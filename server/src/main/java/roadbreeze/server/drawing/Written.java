@@ -1,0 +1,26 @@
+package roadbreeze.server.drawing;
+
+import java.util.List;
+import roadbreeze.core.explain.Code;
+
+/** What is written on a drawing. */
+public enum Written implements Code {
+  TITLE("part TEXT", "count COUNT", "width TEXT", "thickness TEXT", "metal TEXT"),
+  BENT_UP("bend COUNT", "angle ANGLE"),
+  BENT_DOWN("bend COUNT", "angle ANGLE"),
+  BEND,
+  TWISTED("angle ANGLE"),
+  HOLE("diameter TEXT"),
+  BAR;
+
+  private final List<Parameter> parameters;
+
+  Written(String... takes) {
+    parameters = Code.takes(takes);
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return parameters;
+  }
+}

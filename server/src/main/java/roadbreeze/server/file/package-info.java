@@ -1,0 +1,2 @@
+/** Answers that the browser keeps as files. */
+package roadbreeze.server.file;

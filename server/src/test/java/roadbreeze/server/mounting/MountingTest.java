@@ -1,0 +1,64 @@
+package roadbreeze.server.mounting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import roadbreeze.server.Jobs;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.mounting.MountingController.BracketForm;
+import roadbreeze.server.mounting.MountingController.FormsRequest;
+
+class MountingTest {
+  private static final String BRACKETS = "builds.plan-3.mounting.brackets.";
+  private static final String UPPER_LEFT = "bracket-upper-left";
+
+  private static MountingResult of(JobContent job) {
+    return MountingResult.of(job, job.build(Jobs.PLAN));
+  }
+
+  @Test
+  void theDemosBracketsGoFromEarToHoleAndHold() {
+    MountingResult hive = of(Jobs.HIVE);
+    assertThat(hive.findings()).isEmpty();
+    assertThat(hive.brackets()).hasSize(4).allSatisfy(b -> assertThat(b.faults()).isEmpty());
+    assertThat(hive.stacks()).hasSize(8).allSatisfy(s -> assertThat(s.findings()).isEmpty());
+    assertThat(hive.holding().findings()).isEmpty();
+    assertThat(hive.holding().frequencyHz()).isGreaterThan(hive.holding().leastHz());
+    Ties ties = Ties.of(Jobs.HIVE, Jobs.HIVE.build(Jobs.PLAN)).get("cooler-1");
+    for (var bracket : Jobs.HIVE.build(Jobs.PLAN).mounting().brackets()) {
+      assertThat(ties.inPlace(bracket)).isNotEmpty();
+    }
+  }
+
+  @Test
+  void whatIsMovedOrTakenAwayIsSaid() {
+    assertThat(of(Jobs.with(Jobs.HIVE, "builds.plan-3.coolers.cooler-1.leftMm", 70)).findings())
+        .extracting(f -> f.code())
+        .contains("mountingResultMisfit.offItsHole");
+    assertThat(of(Jobs.with(Jobs.HIVE, BRACKETS + UPPER_LEFT + ".tie.hole", "nowhere")).findings())
+        .extracting(f -> f.code())
+        .containsExactly("mountingResultMisfit.holeGone");
+    assertThat(of(Jobs.with(Jobs.HIVE, BRACKETS + UPPER_LEFT + ".tie", null)).findings())
+        .extracting(f -> f.code())
+        .containsExactly("mountingResultMisfit.freeEars");
+  }
+
+  /** Each bracket is bent of its own strip, whatever the first of the set is of. */
+  @Test
+  void formsAreOfTheBracketsOwnStrip() {
+    JobContent thick = Jobs.with(Jobs.HIVE, BRACKETS + "bracket-lower-left.thicknessMm", 5);
+    for (BracketForm form :
+        new MountingController().forms(new FormsRequest(thick, Jobs.PLAN, "bracket-lower-left"))) {
+      assertThat(form.bracket().thicknessMm()).isEqualTo(5);
+      JobContent taken =
+          Jobs.with(thick, BRACKETS + "bracket-lower-left.steps", form.bracket().steps());
+      taken = Jobs.with(taken, BRACKETS + "bracket-lower-left.holes", form.bracket().holes());
+      assertThat(of(taken).findings()).as("%s", form.kind()).isEmpty();
+    }
+    double thin = of(Jobs.HIVE).holding().frequencyHz();
+    assertThat(of(thick).holding().frequencyHz()).isGreaterThan(thin);
+    assertThat(of(thick).brackets().get(0).flatMm())
+        .isCloseTo(of(Jobs.HIVE).brackets().get(0).flatMm(), within(1e-9));
+  }
+}
