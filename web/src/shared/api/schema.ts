@@ -5888,7 +5888,7 @@ export interface operations {
                  *                     {
                  *                       "id": "step-1",
                  *                       "kind": "LEG",
-                 *                       "lengthMm": 145.92,
+                 *                       "lengthMm": 145.87,
                  *                       "degrees": 0
                  *                     },
                  *                     {
@@ -5912,7 +5912,7 @@ export interface operations {
                  *                     {
                  *                       "id": "step-5",
                  *                       "kind": "LEG",
-                 *                       "lengthMm": 150.02,
+                 *                       "lengthMm": 150.34,
                  *                       "degrees": 0
                  *                     }
                  *                   ],
@@ -5928,9 +5928,9 @@ export interface operations {
                  *                     {
                  *                       "id": "hole-2",
                  *                       "leg": "step-5",
-                 *                       "atMm": 138.02,
+                 *                       "atMm": 138.07,
                  *                       "acrossMm": 0,
-                 *                       "diameterMm": 8.8,
+                 *                       "diameterMm": 9,
                  *                       "slotMm": 0
                  *                     }
                  *                   ],
@@ -8085,7 +8085,7 @@ export interface operations {
                  *                     {
                  *                       "id": "step-1",
                  *                       "kind": "LEG",
-                 *                       "lengthMm": 145.92,
+                 *                       "lengthMm": 145.87,
                  *                       "degrees": 0
                  *                     },
                  *                     {
@@ -8109,7 +8109,7 @@ export interface operations {
                  *                     {
                  *                       "id": "step-5",
                  *                       "kind": "LEG",
-                 *                       "lengthMm": 150.02,
+                 *                       "lengthMm": 150.34,
                  *                       "degrees": 0
                  *                     }
                  *                   ],
@@ -8125,9 +8125,9 @@ export interface operations {
                  *                     {
                  *                       "id": "hole-2",
                  *                       "leg": "step-5",
-                 *                       "atMm": 138.02,
+                 *                       "atMm": 138.07,
                  *                       "acrossMm": 0,
-                 *                       "diameterMm": 8.8,
+                 *                       "diameterMm": 9,
                  *                       "slotMm": 0
                  *                     }
                  *                   ],

@@ -51,7 +51,9 @@ class MountingTest extends OnACopy {
   }
 
   private void pickOne(String field, String choice) {
-    page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(field).setExact(true))
+    page.locator(".pick")
+        .filter(new Locator.FilterOptions().setHasText(field))
+        .locator(".el-select")
         .click();
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(choice).setExact(true))
         .click();
@@ -229,7 +231,7 @@ class MountingTest extends OnACopy {
         .click();
     type("leg A, length", "20 mm");
     type("bend 1, angle", "0");
-    assertThat(page.locator("[data-fault]")).containsText("Bend angle must be from");
+    assertThat(page.locator("[data-fault]").first()).containsText("Bend angle must be from");
     type("bend 1, angle", "90");
     assertThat(
             page.locator("[data-fault]").filter(new Locator.FilterOptions().setHasText("bend 1")))
