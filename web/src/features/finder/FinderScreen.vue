@@ -10,6 +10,7 @@ import { time } from '@/shared/ui/time'
 import { outcomeOf, standingWord } from '@/shared/ui/words'
 import { money } from '@/shared/ui/yard'
 import { format } from '@/shared/units/units'
+import PickInput from '@/shared/ui/PickInput.vue'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
@@ -88,12 +89,7 @@ const ended = computed(() =>
         <h2>Find parts</h2>
         <span class="soft small">{{ where }}</span>
       </header>
-      <div class="labelled">
-        Start from
-        <el-select v-model="from" aria-label="Start from">
-          <el-option v-for="b in job.content.builds" :key="b.id" :value="b.id" :label="b.name" />
-        </el-select>
-      </div>
+      <PickInput v-model="from" label="Start from" :choices="job.content.builds.map((b) => [b.id, b.name] as const)" />
       <QuantityInput
         v-model="within.budget"
         v-model:bad="unread.budget"
@@ -255,13 +251,6 @@ const ended = computed(() =>
   display: flex;
   flex-direction: column;
   gap: 8px;
-}
-.ask > .labelled {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-  font-size: 14px;
-  color: var(--ink-soft);
 }
 .switches {
   display: grid;

@@ -6,6 +6,7 @@ import { say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { clockOf } from '@/shared/ui/clock'
 import { standingWord } from '@/shared/ui/words'
+import PickInput from '@/shared/ui/PickInput.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import { format } from '@/shared/units/units'
 import { between, hoursThatHold } from './matrix'
@@ -13,6 +14,7 @@ import { between, hoursThatHold } from './matrix'
 /** Which truck of the yard takes which road, on how hot a day, with which trailer, and how late it may leave. */
 const props = defineProps<{ jobs: JobCard[] }>()
 const OWN = ''
+const OWN_WORDS = 'each its own trailer'
 const trailerOf = ref(OWN)
 const hottest = ref(38)
 const state = shallowRef<MatrixState | null>(null)
@@ -51,7 +53,12 @@ onScopeDispose(() => {
   clearTimeout(timer)
 })
 
-const trailers = computed(() => props.jobs.filter((j) => !j.about.body.archived))
+const pulled = computed(() => [
+  [OWN, OWN_WORDS] as const,
+  ...props.jobs
+    .filter((j) => !j.about.body.archived)
+    .map((j) => [j.id, `${j.trailer} of ${j.about.body.name}`] as const),
+])
 const cell = (truck: number, road: number) => {
   const found = state.value?.cells.find((c) => c.truck === truck && c.road === road)
   return found && between(found.heats, hottest.value)
@@ -88,14 +95,14 @@ watch(hottest, () => {
       <span v-if="state?.status === 'RUNNING'" class="small" role="status">{{ Math.round(100 * state.share) }} %</span>
     </header>
     <div class="asked">
-      <div class="labelled">
-        Pulling
-        <el-select v-model="trailerOf" class="trailer" aria-label="Trailer that all pull">
-          <el-option :value="OWN" label="each its own trailer" />
-          <el-option v-for="j in trailers" :key="j.id" :value="j.id" :label="`${j.trailer} of ${j.about.body.name}`" />
-        </el-select>
-      </div>
-      <div class="labelled heat">
+      <PickInput
+        v-model="trailerOf"
+        class="trailer"
+        label="Trailer that all pull"
+        :choices="pulled"
+        :placeholder="OWN_WORDS"
+      />
+      <div class="heat">
         Hottest of the day
         <el-slider v-model="hottest" :min="-5" :max="46" :show-tooltip="false" aria-label="Hottest of the day" />
         <b class="figure">{{ format(hottest, 'temperature', unitWorld, 0) }}</b>
@@ -172,16 +179,13 @@ watch(hottest, () => {
   flex-wrap: wrap;
   margin-bottom: 10px;
 }
-.labelled {
-  display: grid;
-  gap: 2px;
-  font-size: 14px;
-  color: var(--ink-soft);
-}
 .trailer {
   width: 320px;
 }
 .heat {
+  display: grid;
+  font-size: 14px;
+  color: var(--ink-soft);
   grid-template-columns: auto 280px auto;
   align-items: center;
   gap: 12px;

@@ -4,6 +4,7 @@ import type { ApiProblem } from '@/shared/api/client'
 import type { FaultWeights, Said } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
+import PickInput from '@/shared/ui/PickInput.vue'
 import FaultShares from './FaultShares.vue'
 import { currencies, loadYard, saveYard, yard } from '@/shared/ui/yard'
 
@@ -45,12 +46,12 @@ async function save() {
   <el-dialog v-model="open" title="The yard" width="460px">
     <form class="fields" @submit.prevent="save">
       <label>Name, as it stands on the sheets <input v-model="name" class="entry" maxlength="60" /></label>
-      <div class="labelled">
-        Money that all prices are in
-        <el-select v-model="currency" filterable aria-label="Money that all prices are in">
-          <el-option v-for="c in currencies()" :key="c.code" :value="c.code" :label="`${c.code} · ${c.name}`" />
-        </el-select>
-      </div>
+      <PickInput
+        v-model="currency"
+        label="Money that all prices are in"
+        filterable
+        :choices="currencies().map((c) => [c.code, `${c.code} · ${c.name}`] as const)"
+      />
       <p class="small soft">A change of the money converts no price of the catalogue.</p>
       <FaultShares v-if="open" v-model="weights" />
       <p v-if="problem.length" role="alert" class="bad">{{ problem.map((s) => say(s, unitWorld)).join('; ') }}</p>
@@ -67,8 +68,7 @@ async function save() {
   display: grid;
   gap: 12px;
 }
-label,
-.labelled {
+label {
   display: grid;
   gap: 4px;
   color: var(--ink-soft);
