@@ -38,6 +38,38 @@ public record Gap(double length, Vector3D from, Vector3D to) {
     return new Gap(apart, shortest.from, shortest.to);
   }
 
+  /** From a place to a shape, m; 0 in it. */
+  public static double from(Vector3D place, Shape shape) {
+    double least = Double.POSITIVE_INFINITY;
+    for (Convex part : shape.parts()) {
+      least = Math.min(least, far(place, part));
+    }
+    return least;
+  }
+
+  /**
+   * Whether any place of a straight line is nearer to a shape than so much, to a tenth of a
+   * millimetre. Told from a few places: between two of them it can be nearer by no more than half
+   * of what lies between.
+   *
+   * @param fromA distance of one end, from {@link #from}, m
+   * @param fromB distance of the other end, m
+   */
+  public static boolean nearer(
+      Vector3D a, double fromA, Vector3D b, double fromB, Shape shape, double least) {
+    if (Math.min(fromA, fromB) < least) {
+      return true;
+    }
+    double length = a.distance(b);
+    if ((fromA + fromB - length) / 2 >= least || length < 1e-4) {
+      return false;
+    }
+    Vector3D middle = a.add(b).scalarMultiply(0.5);
+    double there = from(middle, shape);
+    return nearer(a, fromA, middle, there, shape, least)
+        || nearer(middle, there, b, fromB, shape, least);
+  }
+
   private static Gap between(Convex a, Convex b) {
     if (a instanceof Capsule tube) {
       return along(tube, b);
