@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { nextTick } from 'vue'
 import { useAskedField } from '@/job/fields/fieldPlace'
+import BenchTabs from '@/shared/ui/BenchTabs.vue'
 import BracketBench from './brackets/BracketBench.vue'
 import { bench } from './bench'
 import SpacePanel from './space/SpacePanel.vue'
@@ -20,17 +21,7 @@ useAskedField((path) => {
 
 <template>
   <div class="mounting">
-    <nav class="benches" aria-label="Benches">
-      <button
-        v-for="[name, label] in BENCHES"
-        :key="name"
-        type="button"
-        :aria-pressed="bench === name"
-        @click="bench = name"
-      >
-        {{ label }}
-      </button>
-    </nav>
+    <BenchTabs v-model="bench" :benches="BENCHES" />
     <SpacePanel v-if="bench === 'space'" />
     <BracketBench v-else />
   </div>
@@ -43,24 +34,5 @@ useAskedField((path) => {
   gap: 12px;
   padding: 4px 14px 14px;
   flex: 1;
-}
-.benches {
-  display: flex;
-  gap: 4px;
-  border-bottom: 1.5px solid var(--ink);
-}
-.benches button {
-  min-height: 44px;
-  padding: 0 16px;
-  border: 0;
-  border-bottom: 4px solid transparent;
-  background: none;
-  color: var(--ink-soft);
-  font: 600 18px/1 var(--rb-font-head);
-  cursor: pointer;
-}
-.benches button[aria-pressed='true'] {
-  color: var(--ink);
-  border-bottom-color: var(--accent);
 }
 </style>

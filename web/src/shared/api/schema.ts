@@ -505,6 +505,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/routes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RouteController.routes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/route-mends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RouteController.mends"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/rating": {
         parameters: {
             query?: never;
@@ -581,6 +613,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["LineController.lines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/lay-hoses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RouteController.all"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/lay-hose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RouteController.one"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1444,11 +1508,33 @@ export interface components {
             /** Format: double */
             backMm: number;
         };
+        NosePort: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            what: "FEED_LINE" | "RETURN_LINE" | "TANK_IN" | "TANK_OUT";
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            backMm: number;
+            /** @enum {string} */
+            looks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD";
+            /** @enum {string} */
+            fitting: "BARB" | "FLARE" | "QUICK_CONNECTOR" | "BANJO" | "PIPE_THREAD" | "PLAIN_TUBE";
+            /** Format: double */
+            boreMm: number;
+            rocks: boolean;
+            /** Format: double */
+            plusMinusMm: number;
+        };
         NoseSection: {
             measures: components["schemas"]["NoseMeasures"];
             absent: ("OPENING_EDGE" | "BRACE" | "LATCH" | "LATCH_CABLE" | "HORN" | "LAMP" | "SENSOR" | "GRILLE" | "BUMPER" | "WINCH" | "CROSSMEMBER" | "BONNET" | "CONDENSER_LINE" | "COOLANT_HOSE" | "INTAKE_DUCT" | "BOTTLE" | "BATTERY" | "LOOM" | "BELT" | "ENGINE" | "STEERING" | "SUSPENSION" | "EXHAUST" | "OTHER")[];
             solids: components["schemas"]["NoseSolid"][];
             holes: components["schemas"]["NoseHole"][];
+            ports: components["schemas"]["NosePort"][];
         };
         NoseSolid: {
             id: string;
@@ -1766,6 +1852,8 @@ export interface components {
             earHoleMm: number | null;
             /** Format: double */
             emptyKg: number | null;
+            /** @enum {string|null} */
+            portsLook: "ASIDE" | "UP" | "FORWARD" | null;
             /** Format: double */
             price: number;
         };
@@ -1774,6 +1862,9 @@ export interface components {
             part: components["schemas"]["CoolerPart"];
             /** @enum {string} */
             place: "FRONT" | "BEHIND_CONDENSER" | "BEHIND_RADIATOR" | "ELSEWHERE";
+            /** @enum {string} */
+            turn: "AS_DRAWN" | "QUARTER_LEFT" | "UPSIDE_DOWN" | "QUARTER_RIGHT";
+            portsSwapped: boolean;
             /** Format: double */
             leftMm: number;
             /** Format: double */
@@ -1829,6 +1920,61 @@ export interface components {
             elbows: number;
             /** Format: int32 */
             adapters: number;
+            stock: components["schemas"]["HosePart"] | null;
+            from: components["schemas"]["HoseEnd"] | null;
+            to: components["schemas"]["HoseEnd"] | null;
+            bends: components["schemas"]["HoseBend"][];
+            guards: components["schemas"]["HoseGuard"][];
+            clips: components["schemas"]["HoseClip"][];
+        };
+        HoseBend: {
+            id: string;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            backMm: number;
+            /** Format: double */
+            radiusMm: number;
+        };
+        HoseClip: {
+            id: string;
+            /** Format: double */
+            atMm: number;
+        };
+        HoseEnd: {
+            at: string;
+            /** @enum {string|null} */
+            side: "IN" | "OUT" | null;
+            /** @enum {string|null} */
+            elbow: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
+        };
+        HoseGuard: {
+            id: string;
+            /** @enum {string} */
+            kind: "SLEEVE" | "HEAT_WRAP" | "GROMMET";
+            thing: string;
+        };
+        HosePart: {
+            code: string;
+            name: string;
+            /** @enum {string} */
+            carries: "GEARBOX_OIL" | "COOLANT";
+            /** Format: double */
+            boreMm: number;
+            /** Format: double */
+            outsideMm: number;
+            /** Format: double */
+            minRadiusMm: number | null;
+            /** Format: double */
+            ratedKpa: number | null;
+            /** Format: double */
+            ratedC: number | null;
+            /** Format: double */
+            rollM: number | null;
+            /** Format: double */
+            price: number;
         };
         InFront: {
             bugScreen: boolean;
@@ -1839,6 +1985,7 @@ export interface components {
         LinePlan: {
             /** Format: double */
             spareMm: number;
+            tankCapped: boolean;
             hoses: components["schemas"]["Hose"][];
         };
         MountPlan: {
@@ -2594,6 +2741,81 @@ export interface components {
             reason: components["schemas"]["Said"];
             otherwise: components["schemas"]["Said"];
         };
+        HoseRoute: {
+            hose: string;
+            line: components["schemas"]["Spot"][];
+            /** Format: double */
+            outsideMm: number;
+            /** Format: double */
+            leastRadiusMm: number;
+            corners: components["schemas"]["RouteCorner"][];
+            /** Format: double */
+            fittedMm: number;
+            /** Format: double */
+            cutMm: number;
+            near: components["schemas"]["RouteNear"][];
+            troubles: components["schemas"]["Trouble"][];
+        };
+        RouteCorner: {
+            bend: string | null;
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            degrees: number;
+            /** Format: double */
+            arcMm: number;
+        };
+        RouteNear: {
+            thing: string;
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            wantedMm: number;
+            /** Format: double */
+            plusMinusMm: number;
+            from: components["schemas"]["Spot"];
+            to: components["schemas"]["Spot"];
+        };
+        RoutePort: {
+            end: components["schemas"]["HoseEnd"];
+            name: components["schemas"]["PartName"];
+            at: components["schemas"]["Spot"];
+            /** @enum {string} */
+            looks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD";
+        };
+        RouteResult: {
+            hoses: components["schemas"]["HoseRoute"][];
+            ports: components["schemas"]["RoutePort"][];
+            faults: components["schemas"]["Said"][];
+        };
+        Spot: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            backMm: number;
+        };
+        Trouble: {
+            said: components["schemas"]["Said"];
+            serious: boolean;
+            at: components["schemas"]["Spot"];
+        };
+        HoseRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            hose: string;
+        };
+        Mendable: {
+            trouble: components["schemas"]["Trouble"];
+            mends: components["schemas"]["Mending"][];
+        };
+        Mending: {
+            /** @enum {string} */
+            way: "SLEEVE" | "HEAT_WRAP" | "GROMMET" | "CLIPS" | "MOVE" | "ROUNDER" | "OPEN_OUT";
+            hose: components["schemas"]["Hose"];
+        };
         RatingRequest: {
             job: components["schemas"]["JobContent"];
             build: string;
@@ -2703,6 +2925,12 @@ export interface components {
             sureK: number[][];
             gainK: number[][];
             speedKmh: number[][];
+        };
+        Laying: {
+            hoses: components["schemas"]["Hose"][];
+            blocked: {
+                [key: string]: components["schemas"]["PartName"][];
+            };
         };
         MomentRequest: {
             job: components["schemas"]["JobContent"];
@@ -4156,6 +4384,54 @@ export interface operations {
             };
         };
     };
+    "RouteController.routes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RouteResult"];
+                };
+            };
+        };
+    };
+    "RouteController.mends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mendable"][];
+                };
+            };
+        };
+    };
     "HeatController.rating": {
         parameters: {
             query?: never;
@@ -4272,6 +4548,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineResult"];
+                };
+            };
+        };
+    };
+    "RouteController.all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Laying"];
+                };
+            };
+        };
+    };
+    "RouteController.one": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Laying"];
                 };
             };
         };
@@ -5261,6 +5585,60 @@ export interface operations {
                  *               "holds": "the horn",
                  *               "plusMinusMm": 2
                  *             }
+                 *           ],
+                 *           "ports": [
+                 *             {
+                 *               "id": "tank-in",
+                 *               "name": "tank inlet",
+                 *               "what": "TANK_IN",
+                 *               "acrossMm": -22,
+                 *               "upMm": 365,
+                 *               "backMm": 200,
+                 *               "looks": "BACKWARD",
+                 *               "fitting": "QUICK_CONNECTOR",
+                 *               "boreMm": 9.5,
+                 *               "rocks": false,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "tank-out",
+                 *               "name": "tank outlet",
+                 *               "what": "TANK_OUT",
+                 *               "acrossMm": -22,
+                 *               "upMm": 105,
+                 *               "backMm": 200,
+                 *               "looks": "BACKWARD",
+                 *               "fitting": "QUICK_CONNECTOR",
+                 *               "boreMm": 9.5,
+                 *               "rocks": false,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "feed-line",
+                 *               "name": "feed line",
+                 *               "what": "FEED_LINE",
+                 *               "acrossMm": -22,
+                 *               "upMm": 365,
+                 *               "backMm": 263,
+                 *               "looks": "FORWARD",
+                 *               "fitting": "PLAIN_TUBE",
+                 *               "boreMm": 9.5,
+                 *               "rocks": false,
+                 *               "plusMinusMm": 5
+                 *             },
+                 *             {
+                 *               "id": "return-line",
+                 *               "name": "return line",
+                 *               "what": "RETURN_LINE",
+                 *               "acrossMm": -22,
+                 *               "upMm": 105,
+                 *               "backMm": 263,
+                 *               "looks": "FORWARD",
+                 *               "fitting": "PLAIN_TUBE",
+                 *               "boreMm": 9.5,
+                 *               "rocks": false,
+                 *               "plusMinusMm": 5
+                 *             }
                  *           ]
                  *         },
                  *         "haul": {
@@ -5478,6 +5856,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
                  *                   "id": "hose-1",
@@ -5485,7 +5864,13 @@ export interface operations {
                  *                   "lengthM": 0.9,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 },
                  *                 {
                  *                   "id": "hose-2",
@@ -5493,7 +5878,13 @@ export interface operations {
                  *                   "lengthM": 1.1,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 }
                  *               ]
                  *             },
@@ -5585,6 +5976,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
                  *                   "id": "hose-1",
@@ -5592,7 +5984,13 @@ export interface operations {
                  *                   "lengthM": 0.9,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 },
                  *                 {
                  *                   "id": "hose-2",
@@ -5600,7 +5998,13 @@ export interface operations {
                  *                   "lengthM": 1.1,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 }
                  *               ]
                  *             },
@@ -5671,9 +6075,12 @@ export interface operations {
                  *                   "earsBackMm": null,
                  *                   "earHoleMm": null,
                  *                   "emptyKg": null,
+                 *                   "portsLook": null,
                  *                   "price": 165
                  *                 },
                  *                 "place": "FRONT",
+                 *                 "turn": "AS_DRAWN",
+                 *                 "portsSwapped": false,
                  *                 "leftMm": 50,
                  *                 "bottomMm": 250,
                  *                 "gapMm": 20,
@@ -5725,6 +6132,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
                  *                   "id": "hose-1",
@@ -5732,7 +6140,13 @@ export interface operations {
                  *                   "lengthM": 0.9,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 },
                  *                 {
                  *                   "id": "hose-2",
@@ -5740,7 +6154,13 @@ export interface operations {
                  *                   "lengthM": 1.1,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 }
                  *               ]
                  *             },
@@ -7234,6 +7654,60 @@ export interface operations {
                  *               "holds": "the horn",
                  *               "plusMinusMm": 2
                  *             }
+                 *           ],
+                 *           "ports": [
+                 *             {
+                 *               "id": "tank-in",
+                 *               "name": "tank inlet",
+                 *               "what": "TANK_IN",
+                 *               "acrossMm": -22,
+                 *               "upMm": 365,
+                 *               "backMm": 200,
+                 *               "looks": "BACKWARD",
+                 *               "fitting": "QUICK_CONNECTOR",
+                 *               "boreMm": 9.5,
+                 *               "rocks": false,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "tank-out",
+                 *               "name": "tank outlet",
+                 *               "what": "TANK_OUT",
+                 *               "acrossMm": -22,
+                 *               "upMm": 105,
+                 *               "backMm": 200,
+                 *               "looks": "BACKWARD",
+                 *               "fitting": "QUICK_CONNECTOR",
+                 *               "boreMm": 9.5,
+                 *               "rocks": false,
+                 *               "plusMinusMm": 2
+                 *             },
+                 *             {
+                 *               "id": "feed-line",
+                 *               "name": "feed line",
+                 *               "what": "FEED_LINE",
+                 *               "acrossMm": -22,
+                 *               "upMm": 365,
+                 *               "backMm": 263,
+                 *               "looks": "FORWARD",
+                 *               "fitting": "PLAIN_TUBE",
+                 *               "boreMm": 9.5,
+                 *               "rocks": false,
+                 *               "plusMinusMm": 5
+                 *             },
+                 *             {
+                 *               "id": "return-line",
+                 *               "name": "return line",
+                 *               "what": "RETURN_LINE",
+                 *               "acrossMm": -22,
+                 *               "upMm": 105,
+                 *               "backMm": 263,
+                 *               "looks": "FORWARD",
+                 *               "fitting": "PLAIN_TUBE",
+                 *               "boreMm": 9.5,
+                 *               "rocks": false,
+                 *               "plusMinusMm": 5
+                 *             }
                  *           ]
                  *         },
                  *         "haul": {
@@ -7675,6 +8149,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
                  *                   "id": "hose-1",
@@ -7682,7 +8157,13 @@ export interface operations {
                  *                   "lengthM": 0.9,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 },
                  *                 {
                  *                   "id": "hose-2",
@@ -7690,7 +8171,13 @@ export interface operations {
                  *                   "lengthM": 1.1,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 }
                  *               ]
                  *             },
@@ -7782,6 +8269,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
                  *                   "id": "hose-1",
@@ -7789,7 +8277,13 @@ export interface operations {
                  *                   "lengthM": 0.9,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 },
                  *                 {
                  *                   "id": "hose-2",
@@ -7797,7 +8291,13 @@ export interface operations {
                  *                   "lengthM": 1.1,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 }
                  *               ]
                  *             },
@@ -7868,9 +8368,12 @@ export interface operations {
                  *                   "earsBackMm": null,
                  *                   "earHoleMm": null,
                  *                   "emptyKg": null,
+                 *                   "portsLook": null,
                  *                   "price": 165
                  *                 },
                  *                 "place": "FRONT",
+                 *                 "turn": "AS_DRAWN",
+                 *                 "portsSwapped": false,
                  *                 "leftMm": 50,
                  *                 "bottomMm": 250,
                  *                 "gapMm": 20,
@@ -7922,6 +8425,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
                  *                   "id": "hose-1",
@@ -7929,7 +8433,13 @@ export interface operations {
                  *                   "lengthM": 0.9,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 },
                  *                 {
                  *                   "id": "hose-2",
@@ -7937,7 +8447,13 @@ export interface operations {
                  *                   "lengthM": 1.1,
                  *                   "boreMm": 9.5,
                  *                   "elbows": 1,
-                 *                   "adapters": 2
+                 *                   "adapters": 2,
+                 *                   "stock": null,
+                 *                   "from": null,
+                 *                   "to": null,
+                 *                   "bends": [],
+                 *                   "guards": [],
+                 *                   "clips": []
                  *                 }
                  *               ]
                  *             },

@@ -81,13 +81,17 @@ export function inOpening(content: JobContent) {
 export const obstaclesOf = (content: JobContent, build: Build) =>
   inOpening(content).filter((o) => !build.moved.includes(o.id))
 
+/** How wide and high a cooler stands, turned as it is. */
+const standing = ({ part, turn }: FittedCooler) =>
+  turn === 'QUARTER_LEFT' || turn === 'QUARTER_RIGHT'
+    ? { widthMm: part.heightMm, heightMm: part.widthMm }
+    : { widthMm: part.widthMm, heightMm: part.heightMm }
+
 /** Where a piece stands; null where the job has no such piece. */
 export function boxOfPiece(content: JobContent, build: Build, piece: Piece): Box | null {
   if (piece.kind === 'coolers') {
     const c = build.coolers.find((c) => c.id === piece.id)
-    return c
-      ? boxOf({ leftMm: c.leftMm, bottomMm: c.bottomMm, widthMm: c.part.widthMm, heightMm: c.part.heightMm })
-      : null
+    return c ? boxOf({ leftMm: c.leftMm, bottomMm: c.bottomMm, ...standing(c) }) : null
   }
   if (piece.kind === 'chargeAirCooler') return chargeAirBox(content.rig.vehicle.cooling, build)
   const placed: Placed | null | undefined =

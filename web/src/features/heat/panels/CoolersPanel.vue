@@ -5,12 +5,13 @@ import PartShelf from '@/features/parts/PartShelf.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
+import PickInput from '@/shared/ui/PickInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import { edited } from '@/job/origin'
 import { newId } from '@/job/paths'
 import { putBack } from '../pack/putBack'
-import { picked, PLACES, usePack } from '../pack/usePack'
+import { picked, PLACES, TURNS, usePack } from '../pack/usePack'
 
 /** The auxiliary oil coolers of the build: which, in what order, where in depth. */
 const { job, build, cooling, opening } = usePack()
@@ -57,6 +58,8 @@ function fitted(part: AnyPart, id = choosing.value || newId(build.value.coolers,
     part: p,
     place: 'FRONT',
     gapMm: 20,
+    turn: 'AS_DRAWN',
+    portsSwapped: false,
     sealed: true,
     ratingFactor: 1,
     ownFanM3s: null,
@@ -175,6 +178,12 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
         @update:model-value="(parallel) => job.edit(path('parallel'), parallel)"
       />
       <ChoiceInput :model-value="cooler.place" label="Place in depth" :choices="PLACES" @update:model-value="put" />
+      <PickInput
+        :model-value="cooler.turn"
+        label="How it is turned"
+        :choices="TURNS"
+        @update:model-value="(turn) => job.edit(mine('turn'), turn)"
+      />
       <div class="fields">
         <template v-if="cooler.place !== 'ELSEWHERE'">
           <QuantityField label="From left edge" :path="mine('leftMm')" quantity="size" :step="5" />

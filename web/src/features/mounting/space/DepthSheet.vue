@@ -54,8 +54,9 @@ const drawn = computed(() => {
   const list: Drawn[] = []
   for (const t of props.things) {
     if (t.tube) {
-      t.tube.points.slice(1).forEach((p, n) =>
-        pieces(t.tube!.points[n]!, p).forEach(([a, b], m) => {
+      const line = t.tube.line ?? t.tube.points
+      line.slice(1).forEach((p, n) =>
+        pieces(line[n]!, p).forEach(([a, b], m) => {
           const [p1, p2] = [projected(eye.value, a), projected(eye.value, b)]
           list.push({
             key: t.key,
@@ -177,7 +178,8 @@ polygon {
 .OTHER_COOLER polygon {
   fill: color-mix(in srgb, var(--rb-breeze-400) calc(var(--light) * 100%), var(--rb-breeze-700));
 }
-.hole polygon {
+.hole polygon,
+.port polygon {
   fill: var(--ink);
 }
 .clear polygon {
@@ -191,6 +193,12 @@ polygon {
   fill: none;
   stroke: var(--rb-asphalt-300);
   stroke-linecap: round;
+}
+.hose .body {
+  stroke: var(--accent);
+}
+.hose.HOT_OIL .body {
+  stroke: var(--over);
 }
 .BRACKET .body {
   stroke: var(--rb-breeze-600);

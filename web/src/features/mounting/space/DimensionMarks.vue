@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import { placeOf, type Thing } from './things'
+import { isSpot, placeOf, type Thing } from './things'
 import { type Axis, type FlatView, type Sheet, sizeOf } from './views'
 
 /** Dimensions of the thing in hand, outside its view: from the frame's zero, and its own. What may be typed is pressed. */
@@ -27,7 +27,7 @@ const marks = computed(() => {
     { axis: U, what: 'size' as const, value: sizeOf(b)[U], x1: side, x2: side, y1: -b.low[U], y2: -b.high[U] },
   ]
   return all
-    .filter((m) => m.what === 'low' || thing.kind !== 'hole')
+    .filter((m) => m.what === 'low' || !isSpot(thing))
     .map((m) => {
       const flat = m.y1 === m.y2
       return {

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
-import type { SpaceNear } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import type { Box } from '@/features/heat/pack/snap'
 import DimensionMarks from './DimensionMarks.vue'
 import { cursor, pick, picked, pickedPoint, type Step } from './state'
-import type { Thing } from './things'
+import { isSpot, type NearMark, type Thing } from './things'
 import { type Axis, type Bounds, farFirst, type FlatView, onSheet, type Point, sheetOf, stepOf } from './views'
 
 /** One flat view of the nose, to scale. Things are taken and dragged in it, or nudged by arrow keys. */
@@ -16,7 +15,7 @@ const props = defineProps<{
   shown: Bounds
   opening: Box
   things: Thing[]
-  near: SpaceNear[]
+  near: NearMark[]
   big: boolean
 }>()
 const emit = defineEmits<{
@@ -24,6 +23,8 @@ const emit = defineEmits<{
   drop: []
   nudge: [step: Step]
   type: [axis: Axis, what: 'low' | 'size', at: { x: number; y: number }]
+  /** One more corner of a hose, after so many. */
+  grow: [key: string, after: number]
 }>()
 
 const svg = ref<SVGSVGElement | null>(null)
@@ -52,10 +53,13 @@ const cut = computed<[number, number]>(() =>
       ? [props.opening.bottom, props.opening.bottom + props.opening.height]
       : [-Infinity, Infinity],
 )
+const lineOf = (tube: NonNullable<Thing['tube']>) => tube.line ?? tube.points
 const outside = (t: Thing) => t.bounds.high[I] <= cut.value[0] || t.bounds.low[I] >= cut.value[1]
+/** What is cut away lies under all; hoses and ports are what their screen is for and lie over all. */
+const layer = (t: Thing) => (t.kind === 'hose' ? 2 : t.kind === 'port' ? 3 : outside(t) ? 0 : 1)
 const drawn = computed(() =>
   [...props.things]
-    .sort((a, b) => Number(outside(b)) - Number(outside(a)) || farFirst(props.view)(a.bounds, b.bounds))
+    .sort((a, b) => layer(a) - layer(b) || farFirst(props.view)(a.bounds, b.bounds))
     .map((t) => {
       const [x1, y2] = onSheet(props.view, t.bounds.low)
       const [x2, y1] = onSheet(props.view, t.bounds.high)
@@ -66,11 +70,17 @@ const drawn = computed(() =>
         w: x2 - x1,
         h: y2 - y1,
         disc: t.round === I,
-        path: t.tube && 'M' + t.tube.points.map((p) => onSheet(props.view, p).join(' ')).join('L'),
+        path:
+          t.tube &&
+          'M' +
+            lineOf(t.tube)
+              .map((p) => onSheet(props.view, p).join(' '))
+              .join('L'),
         /** Seen end on a tube has no length: a dot of its size. */
-        dots: t.tube?.points.map((p) => onSheet(props.view, p)) ?? [],
+        dots: t.tube ? lineOf(t.tube).map((p) => onSheet(props.view, p)) : [],
+        takes: t.tube?.points.map((p) => onSheet(props.view, p)) ?? [],
         bare: t.kind === 'solid' && !t.tube && t.bounds.high[I] - t.bounds.low[I] < THIN,
-        ghost: outside(t),
+        ghost: layer(t) === 0,
       }
     }),
 )
@@ -81,11 +91,12 @@ const LINE = 18
 /** The name of the thing in hand, else of all that have room for it and are seen, nearest first. */
 const names = computed(() => {
   if (!props.big) return []
-  if (hand.value) return [hand.value]
+  // A hose's name is beside its drawing, and would lie over its corners.
+  if (hand.value) return hand.value.t.kind === 'hose' ? [] : [hand.value]
   const taken: { x: number; y: number; w: number }[] = []
   const nearest = [...drawn.value].reverse()
   return nearest.filter((d, n) => {
-    if (d.t.kind === 'hole' || d.bare || d.ghost) return false
+    if (isSpot(d.t) || d.bare || d.ghost) return false
     const wide = d.t.name.length * LETTER * px.value
     if (d.w < wide || d.h < (LINE + 6) * px.value) return false
     const at = { x: d.x + d.w / 2, y: d.y + d.h / 2, w: wide }
@@ -112,13 +123,13 @@ const zeros = computed(() => [
 
 const lines = computed(() =>
   props.near
-    .filter((n) => (picked.value ? isOf(n) : n.state !== 'CLEAR'))
+    .filter((n) => (picked.value ? n.of.includes(picked.value) : n.state !== 'CLEAR'))
     .slice(0, 4)
     .map((n) => {
-      const a = onSheet(props.view, [n.from.acrossMm, n.from.upMm, n.from.backMm])
-      const b = onSheet(props.view, [n.to.acrossMm, n.to.upMm, n.to.backMm])
+      const a = onSheet(props.view, n.from)
+      const b = onSheet(props.view, n.to)
       return {
-        key: `${n.piece}-${n.solid}`,
+        key: n.key,
         a,
         b,
         state: n.state,
@@ -127,7 +138,6 @@ const lines = computed(() =>
       }
     }),
 )
-const isOf = (n: SpaceNear) => picked.value === `piece/${n.piece}` || picked.value === `solid/${n.solid}`
 
 function at(event: PointerEvent): [number, number] {
   const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse())
@@ -158,6 +168,24 @@ function letGo() {
   if (!grab) return
   grab = null
   emit('drop')
+}
+/** Where a hose in hand can be given one more corner: in the middle of each of its straight pieces. */
+const middles = computed(() => {
+  const tube = hand.value?.t.kind === 'hose' ? hand.value.t.tube : null
+  if (!tube) return []
+  const line = lineOf(tube)
+  const stops = [line[0]!, ...tube.points, line.at(-1)!]
+  return stops.slice(1).map((p, n) => {
+    const [a, b] = [onSheet(props.view, stops[n]!), onSheet(props.view, p)]
+    return { after: n, x: (a[0] + b[0]) / 2, y: (a[1] + b[1]) / 2 }
+  })
+})
+function grow(event: PointerEvent, t: Thing, after: number) {
+  if (event.button !== 0) return
+  emit('grow', t.key, after)
+  const [x, y] = at(event)
+  grab = { key: t.key, point: after, x, y }
+  svg.value!.setPointerCapture(event.pointerId)
 }
 const WAYS: Record<string, [number, number]> = {
   ArrowLeft: [-1, 0],
@@ -191,6 +219,8 @@ function ask(axis: Axis, what: 'low' | 'size', on: Element) {
     :data-view="view.name"
     @pointermove="carry"
     @pointerleave="cursor = null"
+    @pointerup="letGo"
+    @pointercancel="letGo"
     @pointerdown.self="pick('')"
   >
     <defs>
@@ -253,7 +283,7 @@ function ask(axis: Axis, what: 'low' | 'size', on: Element) {
         <path :d="d.path" class="tube-body" :stroke-width="d.t.tube!.radius * 2" />
         <circle v-for="(p, n) in d.dots" :key="n" :cx="p[0]" :cy="p[1]" :r="d.t.tube!.radius" class="tube-joint" />
       </template>
-      <circle v-else-if="d.t.kind === 'hole'" :cx="d.x + d.w / 2" :cy="d.y + d.h / 2" :r="7 * px" class="shape" />
+      <circle v-else-if="isSpot(d.t)" :cx="d.x + d.w / 2" :cy="d.y + d.h / 2" :r="7 * px" class="shape" />
       <circle v-else-if="d.disc" :cx="d.x + d.w / 2" :cy="d.y + d.h / 2" :r="d.w / 2" class="shape" />
       <rect v-else :x="d.x" :y="d.y" :width="d.w" :height="Math.max(d.h, px)" class="shape" />
     </g>
@@ -268,7 +298,7 @@ function ask(axis: Axis, what: 'low' | 'size', on: Element) {
     </g>
     <template v-if="hand?.t.tube && hand.t.free.length && big">
       <circle
-        v-for="(p, n) in hand.dots"
+        v-for="(p, n) in hand.takes"
         :key="n"
         :cx="p[0]"
         :cy="p[1]"
@@ -280,6 +310,21 @@ function ask(axis: Axis, what: 'low' | 'size', on: Element) {
         @pointerup="letGo"
         @pointercancel="letGo"
       />
+    </template>
+    <template v-if="hand?.t.kind === 'hose' && big">
+      <g
+        v-for="m in middles"
+        :key="`m${m.after}`"
+        class="more"
+        :transform="`translate(${m.x} ${m.y}) scale(${px})`"
+        data-more
+        @pointerdown.stop="grow($event, hand!.t, m.after)"
+        @pointerup="letGo"
+        @pointercancel="letGo"
+      >
+        <circle r="9" />
+        <path d="M-4 0h8M0-4v8" />
+      </g>
     </template>
     <g v-for="l in lines" :key="l.key" pointer-events="none" class="gap" :class="l.state" :data-gap="l.key">
       <path :d="`M${l.a.join(' ')}L${l.b.join(' ')}`" class="under" :stroke-width="6 * px" />
@@ -300,7 +345,7 @@ function ask(axis: Axis, what: 'low' | 'size', on: Element) {
       <text y="5" text-anchor="middle" class="name" :class="{ picked: d.t.key === picked }">{{ d.t.name }}</text>
     </g>
     <DimensionMarks
-      v-if="hand && big && !hand.t.tube"
+      v-if="hand && big && !hand.t.tube && hand.t.free.length"
       :thing="hand.t"
       :view="view"
       :sheet="sheet"
@@ -404,6 +449,19 @@ svg {
 .WIRE .tube-body {
   stroke: var(--ink-soft);
 }
+.port .shape {
+  fill: var(--accent);
+  stroke: var(--ink);
+}
+.hose .tube-body {
+  stroke: var(--hose, var(--accent));
+}
+.hose .tube-joint {
+  fill: var(--hose, var(--accent));
+}
+.hose.HOT_OIL {
+  --hose: var(--over);
+}
 .BRACKET .tube-body {
   stroke: var(--accent);
 }
@@ -443,6 +501,18 @@ svg {
 }
 .point.taken {
   fill: var(--accent);
+}
+.more circle {
+  fill: var(--paper);
+  stroke: var(--accent-ink);
+  stroke-width: 1.5;
+  stroke-dasharray: 3 2;
+  cursor: copy;
+}
+.more path {
+  stroke: var(--accent-ink);
+  stroke-width: 2;
+  pointer-events: none;
 }
 .gap path,
 .gap circle {

@@ -1,23 +1,21 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { newId } from '@/job/paths'
-import type { NoseHole, NoseSolid, SpaceResult } from '@/shared/api/types'
+import type { NoseHole, NosePort, NoseSolid, SpaceResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
-import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import { openingBox } from '@/features/heat/pack/geometry'
-import DepthSheet from './DepthSheet.vue'
-import FlatSheet from './FlatSheet.vue'
 import LayoutExchange from './LayoutExchange.vue'
 import NearList from './NearList.vue'
 import NosePanel from './NosePanel.vue'
+import SpaceViews from './SpaceViews.vue'
 import ThingPanel from './ThingPanel.vue'
-import { large, pick, picked, type Step } from './state'
-import { caught, placeOf, stepped, type Thing, thingsOf, withSolid } from './things'
-import { around, type Axis, type Bounds, flatViews, type Point, type ViewName } from './views'
+import { pick, picked, type Step } from './state'
+import { caught, nearMarks, placeOf, stepped, type Thing, thingsOf, withSolid } from './things'
+import type { Axis, Point } from './views'
 
 /** The front end in space: three linked views and a projected one, what is near what, and what is still to measure. */
 const job = useJob()
@@ -27,26 +25,16 @@ const { result, problem } = useComputed<SpaceResult>('/api/compute/space', () =>
 }))
 const things = computed(() => thingsOf(job.content, job.build, result.value))
 const near = computed(() => result.value?.near ?? [])
+const marks = computed(() => nearMarks(near.value))
 const names = computed(() => new Map(things.value.map((t) => [t.key, t.name])))
 const hand = computed(() => things.value.find((t) => t.key === picked.value))
 const opening = computed(() => openingBox(job.content.rig.vehicle.cooling))
 
 const whole = ref(false)
 const REACH = [
-  [false, 'the opening'],
-  [true, 'the whole front'],
+  [false, 'opening'],
+  [true, 'whole front'],
 ] as const
-/** What all views show: the opening with what stands round it, or everything. */
-const shown = computed<Bounds>(() => {
-  const o = opening.value
-  const back = (result.value?.packBackMm ?? 200) + 90
-  const near: Bounds = {
-    low: [o.left - 110, o.bottom - 130, -60],
-    high: [o.left + o.width + 110, o.bottom + o.height + 130, back],
-  }
-  return whole.value && things.value.length ? around([near, ...things.value.map((t) => t.bounds)]) : near
-})
-
 /** Each step counts from where the thing was taken. */
 let from: { content: typeof job.content; build: typeof job.build; thing: Thing; space: SpaceResult | null } | null =
   null
@@ -69,40 +57,17 @@ function nudge(step: Step) {
 }
 
 const SIZES = ['widthMm', 'heightMm', 'depthMm'] as const
-const typing = ref<{ axis: Axis; what: 'low' | 'size'; x: number; y: number } | null>(null)
-const typed = ref<HTMLElement | null>(null)
-async function type(axis: Axis, what: 'low' | 'size', at: { x: number; y: number }) {
-  typing.value = { axis, what, x: Math.max(0, at.x - 20), y: Math.max(0, at.y - 40) }
-  await nextTick()
-  typed.value?.querySelector('input')?.select()
-}
-const typedValue = computed(() => {
-  const t = hand.value
-  const k = typing.value?.axis ?? 0
-  if (!t || !typing.value) return null
-  return typing.value.what === 'low' ? placeOf(t, k) : t.bounds.high[k] - t.bounds.low[k]
-})
-function take(value: number | null) {
-  const t = hand.value
-  const at = typing.value
-  if (!t || !at || value === null) return
-  if (at.what === 'low') {
+function take(t: Thing, axis: Axis, what: 'low' | 'size', value: number) {
+  if (what === 'low') {
     const by: [number, number, number] = [0, 0, 0]
-    by[at.axis] = value - placeOf(t, at.axis)
+    by[axis] = value - placeOf(t, axis)
     job.replace(stepped(job.content, job.build, result.value, t, by))
   } else {
-    const key = SIZES[at.axis]
-    job.replace(withSolid(job.content, t.id, (s) => ({ ...s, box: { ...s.box!, [key]: value } })))
+    job.replace(withSolid(job.content, t.id, (s) => ({ ...s, box: { ...s.box!, [SIZES[axis]]: value } })))
   }
-  typing.value = null
 }
 
-const LABELS: Record<ViewName, string> = { front: 'front', top: 'top', side: 'side', depth: 'in depth' }
-const ORDER: ViewName[] = ['front', 'top', 'side', 'depth']
-const small = computed(() => ORDER.filter((v) => v !== large.value))
-const flat = (name: ViewName) => flatViews.find((v) => v.name === name)
-
-const ADD = ['box', 'cylinder', 'tube', 'sheet', 'hole'] as const
+const ADD = ['box', 'cylinder', 'tube', 'sheet', 'hole', 'port'] as const
 const adding = ref(false)
 function add(what: (typeof ADD)[number]) {
   adding.value = false
@@ -126,6 +91,25 @@ function add(what: (typeof ADD)[number]) {
     }
     job.edit('nose.holes', [...holes, made])
     pick(`hole/${made.id}`)
+    return
+  }
+  if (what === 'port') {
+    const { ports } = job.content.nose
+    const made: NosePort = {
+      id: newId(ports, 'port'),
+      name: 'port',
+      what: 'FEED_LINE',
+      acrossMm: Math.round(o.left),
+      upMm: up,
+      backMm: Math.round((result.value?.packBackMm ?? 200) + 20),
+      looks: 'BACKWARD',
+      fitting: 'BARB',
+      boreMm: 9.5,
+      rocks: false,
+      plusMinusMm: 3,
+    }
+    job.edit('nose.ports', [...ports, made])
+    pick(`port/${made.id}`)
     return
   }
   const { solids } = job.content.nose
@@ -160,59 +144,16 @@ const full = computed(() => job.content.nose.solids.length >= 200)
         <ChoiceInput v-model="whole" label="How much is shown" :choices="REACH" small class="reach" />
       </header>
       <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
-      <div class="views">
-        <div class="large" :data-large="large">
-          <span class="label head">{{ flat(large)?.label ?? 'in depth: drag to turn' }}</span>
-          <FlatSheet
-            v-if="flat(large)"
-            :key="large"
-            big
-            :view="flat(large)!"
-            :shown="shown"
-            :opening="opening"
-            :things="things"
-            :near="near"
-            @drag="drag"
-            @drop="drop"
-            @nudge="nudge"
-            @type="type"
-          />
-          <DepthSheet v-else big :shown="shown" :things="things" />
-          <div
-            v-if="typing && hand"
-            ref="typed"
-            class="typing"
-            :style="{ left: `${typing.x}px`, top: `${typing.y}px` }"
-          >
-            <QuantityInput
-              :model-value="typedValue"
-              :label="typing.what === 'low' ? 'place' : 'size'"
-              quantity="size"
-              @update:model-value="take"
-              @keydown.esc="typing = null"
-            />
-          </div>
-        </div>
-        <div class="others">
-          <div v-for="v in small" :key="v" class="other">
-            <button type="button" class="enlarge head" :data-view-button="v" @click="large = v">
-              {{ LABELS[v] }} <span aria-hidden="true">⤢</span>
-            </button>
-            <FlatSheet
-              v-if="flat(v)"
-              :view="flat(v)!"
-              :shown="shown"
-              :opening="opening"
-              :things="things"
-              :near="near"
-              :big="false"
-              @drag="drag"
-              @drop="drop"
-            />
-            <DepthSheet v-else :shown="shown" :things="things" :big="false" />
-          </div>
-        </div>
-      </div>
+      <SpaceViews
+        :things="things"
+        :near="marks"
+        :pack-back-mm="result?.packBackMm ?? 200"
+        :whole="whole"
+        @drag="drag"
+        @drop="drop"
+        @nudge="nudge"
+        @typed="take"
+      />
       <div class="foot">
         <div class="row">
           <template v-if="adding">
@@ -270,63 +211,6 @@ const full = computed(() => job.content.nose.solids.length >= 200)
 .back {
   margin-left: auto;
   min-height: 44px;
-}
-.views {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 200px;
-  gap: 10px;
-  height: clamp(440px, calc(100vh - 342px), 820px);
-}
-.large,
-.other {
-  position: relative;
-  border: 1px solid var(--rule);
-  background: var(--paper);
-  min-height: 0;
-}
-.others {
-  display: grid;
-  grid-template-rows: repeat(3, minmax(0, 1fr));
-  gap: 10px;
-  min-height: 0;
-}
-.label {
-  position: absolute;
-  left: 0;
-  top: 0;
-  z-index: 1;
-  padding: 3px 10px;
-  background: var(--ink);
-  color: var(--paper);
-  font-size: 15px;
-}
-.other {
-  display: flex;
-  flex-direction: column;
-}
-.other svg {
-  flex: 1;
-  min-height: 0;
-}
-.enlarge {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  min-height: 44px;
-  padding: 0 10px;
-  border: 0;
-  background: var(--rule-soft);
-  color: inherit;
-  font-size: 16px;
-  cursor: pointer;
-}
-.typing {
-  position: absolute;
-  z-index: 2;
-  width: 120px;
-  padding: 4px;
-  background: var(--paper);
-  border: 1.5px solid var(--ink);
 }
 .foot {
   display: flex;

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import { newId } from '@/job/paths'
-import type { NoseHole, NoseSolid, SpaceNear } from '@/shared/api/types'
+import type { NoseHole, NosePort, NoseSolid, SpaceNear } from '@/shared/api/types'
 import { choiceWord } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
@@ -25,11 +25,15 @@ const solid = computed(() =>
 const hole = computed(() =>
   props.thing.kind === 'hole' ? job.content.nose.holes.find((h) => h.id === props.thing.id) : undefined,
 )
+const port = computed(() =>
+  props.thing.kind === 'port' ? job.content.nose.ports.find((p) => p.id === props.thing.id) : undefined,
+)
 const cooler = computed(() =>
   props.thing.kind === 'piece' ? job.build.coolers.find((c) => c.id === props.thing.id) : undefined,
 )
 const coolerAt = computed(() => `builds.${job.selected}.coolers.${props.thing.id}` as const)
 const at = computed(() => `nose.solids.${props.thing.id}` as const)
+const portAt = computed(() => `nose.ports.${props.thing.id}` as const)
 const holeAt = computed(() => `nose.holes.${props.thing.id}` as const)
 
 const NATURES = (['METAL', 'HOSE', 'WIRE', 'MOVING', 'HOT'] as const).map(
@@ -51,6 +55,10 @@ const SORTS = (['THREADED', 'STUD', 'PLAIN'] as const).map(
   (s) => [s, s === 'PLAIN' ? 'plain hole' : choiceWord(s)] as const,
 )
 const LOOKS = (['FORWARD', 'BACKWARD', 'UP', 'DOWN', 'LEFT', 'RIGHT'] as const).map((l) => [l, choiceWord(l)] as const)
+const ENDS = (['FEED_LINE', 'RETURN_LINE', 'TANK_IN', 'TANK_OUT'] as const).map((w) => [w, choiceWord(w)] as const)
+const FITTINGS = (['BARB', 'FLARE', 'QUICK_CONNECTOR', 'BANJO', 'PIPE_THREAD', 'PLAIN_TUBE'] as const).map(
+  (f) => [f, choiceWord(f)] as const,
+)
 const THREADS = (['M5', 'M6', 'M8', 'M10', 'M12'] as const).map((t) => [t, t] as const)
 const NEEDS = (['NOTHING', 'LONGER_WIRE', 'LONGER_HOSE', 'LONGER_CABLE', 'NEW_HOLE', 'NEW_BRACKET'] as const).map(
   (n) => [n, choiceWord(n)] as const,
@@ -59,6 +67,8 @@ const NEEDS = (['NOTHING', 'LONGER_WIRE', 'LONGER_HOSE', 'LONGER_CABLE', 'NEW_HO
 const edit = (field: keyof NoseSolid, value: unknown) => job.edit(`${at.value}.${field}` as typeof at.value, value)
 const editHole = (field: keyof NoseHole, value: unknown) =>
   job.edit(`${holeAt.value}.${field}` as typeof holeAt.value, value)
+const editPort = (field: keyof NosePort, value: unknown) =>
+  job.edit(`${portAt.value}.${field}` as typeof portAt.value, value)
 const mayMove = (on: boolean) => edit('move', on ? { minutes: 15, needs: 'NOTHING' } : null)
 function moveAway() {
   const { moved } = job.build
@@ -70,6 +80,11 @@ function remove() {
     job.edit(
       'nose.solids',
       job.content.nose.solids.filter((s) => s !== solid.value),
+    )
+  else if (port.value)
+    job.edit(
+      'nose.ports',
+      job.content.nose.ports.filter((p) => p !== port.value),
     )
   else
     job.edit(
@@ -199,6 +214,41 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
       <p v-if="solid.what === 'LATCH' || solid.what === 'LATCH_CABLE'" class="caution">
         Mark the latch before it is moved; latch, safety catch and cable are tried before driving off.
       </p>
+    </template>
+    <template v-else-if="port">
+      <NameInput :model-value="port.name" label="Name" :most="40" @update:model-value="(n) => editPort('name', n)" />
+      <PickInput
+        :model-value="port.what"
+        label="Which end of the oil’s way"
+        :choices="ENDS"
+        @update:model-value="(w) => editPort('what', w)"
+      />
+      <div class="fields">
+        <QuantityField label="Across" :path="`${portAt}.acrossMm`" quantity="size" :step="5" />
+        <QuantityField label="Up" :path="`${portAt}.upMm`" quantity="size" :step="5" />
+        <QuantityField label="Back" :path="`${portAt}.backMm`" quantity="size" :step="5" />
+      </div>
+      <div class="fields two">
+        <PickInput
+          :model-value="port.looks"
+          label="A hose leaves it"
+          :choices="LOOKS"
+          @update:model-value="(l) => editPort('looks', l)"
+        />
+        <PickInput
+          :model-value="port.fitting"
+          label="What is there"
+          :choices="FITTINGS"
+          @update:model-value="(f) => editPort('fitting', f)"
+        />
+        <QuantityField label="Bore" :path="`${portAt}.boreMm`" quantity="size" :step="0.5" />
+        <QuantityField label="Known to ±" :path="`${portAt}.plusMinusMm`" quantity="size" :step="1" />
+      </div>
+      <ToggleInput
+        :model-value="port.rocks"
+        label="rocks with the engine"
+        @update:model-value="(on) => editPort('rocks', on)"
+      />
     </template>
     <template v-else-if="hole">
       <NameInput :model-value="hole.name" label="Name" :most="40" @update:model-value="(n) => editHole('name', n)" />

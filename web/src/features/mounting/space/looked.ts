@@ -63,19 +63,20 @@ export function withTaken(nose: NoseSection, usual: NoseSection, kind: Kind | nu
   const measured = new Set(nose.solids.filter((s) => s.plusMinusMm <= GUESSED).map((s) => s.what))
   // A kind that was measured is there already, under whatever name.
   const added = [...fresh.values()].filter((s) => !ids.has(s.id) && !measured.has(s.what))
-  const holes = kind
-    ? nose.holes
-    : [
-        ...nose.holes.map((h) => (h.plusMinusMm > GUESSED && usual.holes.find((u) => u.id === h.id)) || h),
-        ...usual.holes.filter((u) => !nose.holes.some((h) => h.id === u.id)),
-      ]
   return {
     ...nose,
     absent: kind ? nose.absent.filter((a) => a !== kind) : nose.absent,
     solids: [...kept, ...added],
-    holes,
+    holes: kind ? nose.holes : refreshed(nose.holes, usual.holes),
+    ports: kind ? nose.ports : refreshed(nose.ports, usual.ports),
   }
 }
+
+/** Rows that were measured stay; guessed ones are drawn anew, missing ones are added. */
+const refreshed = <R extends { id: string; plusMinusMm: number }>(rows: R[], usual: R[]): R[] => [
+  ...rows.map((r) => (r.plusMinusMm > GUESSED && usual.find((u) => u.id === r.id)) || r),
+  ...usual.filter((u) => !rows.some((r) => r.id === u.id)),
+]
 
 /** The nose in which a kind of thing was looked for and is not, or is again an open question. */
 export function withAbsent(nose: NoseSection, kind: Kind): NoseSection {

@@ -1,4 +1,4 @@
-import type { Build, JobContent, NoseHole, NoseSolid, SpaceResult } from '@/shared/api/types'
+import type { Build, JobContent, NoseHole, NosePort, NoseSolid, SpaceNear, SpaceResult } from '@/shared/api/types'
 import { withValue } from '@/job/paths'
 import { boxOfPiece, coolerName, fanName, inDepth, moved, otherName, type Piece } from '@/features/heat/pack/geometry'
 import { placeAt, section } from '@/features/heat/pack/section'
@@ -7,15 +7,16 @@ import { around, type Axis, type Bounds, grown, type Point } from './views'
 
 /** Something that stands in the nose, as the views draw it and a hand takes it. */
 export interface Thing {
-  /** `solid/horn`, `piece/cooler-1`, `hole/upper-left`. */
+  /** `solid/horn`, `piece/cooler-1`, `hole/upper-left`, `port/tank-out`, `hose/hose-1`. */
   key: string
-  kind: 'solid' | 'piece' | 'hole'
+  kind: 'solid' | 'piece' | 'hole' | 'port' | 'hose'
   id: string
   name: string
   bounds: Bounds
   /** Axis of a cylinder. */
   round: Axis | null
-  tube: { radius: number; points: Point[] } | null
+  /** Points are what a hand takes; its line, where it has another one, is what is drawn. */
+  tube: { radius: number; points: Point[]; line?: Point[] } | null
   /** Drawn by it: what a solid is like, what a piece is. */
   look: string
   /** Ways it can go; none for what stays where it is. */
@@ -23,6 +24,28 @@ export interface Thing {
   /** Put away in the build in hand. */
   gone: boolean
 }
+
+/** The shortest way between two things, as the views draw it. */
+export interface NearMark {
+  key: string
+  /** Keys of the things that it is between. */
+  of: string[]
+  from: Point
+  to: Point
+  gapMm: number
+  state: SpaceNear['state']
+}
+
+/** The shortest ways from what a build hangs in the nose. */
+export const nearMarks = (near: SpaceNear[]): NearMark[] =>
+  near.map((n) => ({
+    key: `${n.piece}-${n.solid}`,
+    of: [`piece/${n.piece}`, `solid/${n.solid}`],
+    from: pointOf(n.from),
+    to: pointOf(n.to),
+    gapMm: n.gapMm,
+    state: n.state,
+  }))
 
 const AXES = ['ACROSS', 'UP', 'BACK'] as const
 const axisOf = (name: (typeof AXES)[number]) => AXES.indexOf(name) as Axis
@@ -51,9 +74,9 @@ function roundBounds(b: Bounds, axis: Axis): Bounds {
   return { low, high }
 }
 
-const pointOf = (p: { acrossMm: number; upMm: number; backMm: number }): Point => [p.acrossMm, p.upMm, p.backMm]
+export const pointOf = (p: { acrossMm: number; upMm: number; backMm: number }): Point => [p.acrossMm, p.upMm, p.backMm]
 
-const tubeBounds = (points: Point[], radius: number): Bounds =>
+export const tubeBounds = (points: Point[], radius: number): Bounds =>
   grown(around(points.map((p) => ({ low: p, high: p }))), radius)
 
 function solidThing(s: NoseSolid, gone: boolean): Thing {
@@ -86,6 +109,22 @@ function holeThing(h: NoseHole): Thing {
     round: null,
     tube: null,
     look: h.sort,
+    free: [0, 1, 2],
+    gone: false,
+  }
+}
+
+function portThing(p: NosePort): Thing {
+  const at = pointOf(p)
+  return {
+    key: `port/${p.id}`,
+    kind: 'port',
+    id: p.id,
+    name: p.name,
+    bounds: tubeBounds([at], HOLE / 2),
+    round: null,
+    tube: null,
+    look: p.what,
     free: [0, 1, 2],
     gone: false,
   }
@@ -151,6 +190,7 @@ export function thingsOf(content: JobContent, build: Build, space: SpaceResult |
   return [
     ...content.nose.solids.map((s) => solidThing(s, build.moved.includes(s.id))),
     ...content.nose.holes.map(holeThing),
+    ...content.nose.ports.map(portThing),
     ...(space?.strips ?? []).map((s) => stripThing(s, build)),
     ...(space?.pieces ?? []).filter(here).map((p): Thing => ({
       key: `piece/${p.id}`,
@@ -167,9 +207,11 @@ export function thingsOf(content: JobContent, build: Build, space: SpaceResult |
   ]
 }
 
-/** Where a thing stands along an axis: its lower end, of a hole its middle. */
-export const placeOf = (t: Thing, k: Axis) =>
-  t.kind === 'hole' ? (t.bounds.low[k] + t.bounds.high[k]) / 2 : t.bounds.low[k]
+/** A place without a size. */
+export const isSpot = (t: Thing) => t.kind === 'hole' || t.kind === 'port'
+
+/** Where a thing stands along an axis: its lower end, of a hole or a port its middle. */
+export const placeOf = (t: Thing, k: Axis) => (isSpot(t) ? (t.bounds.low[k] + t.bounds.high[k]) / 2 : t.bounds.low[k])
 
 const tenth = (v: number) => Math.round(v * 10) / 10
 
@@ -184,6 +226,7 @@ export function stepped(
 ): JobContent {
   const by = step.map((v, k) => (thing.free.includes(k as Axis) ? v : 0)) as unknown as Point
   if (thing.kind === 'hole') return withHole(content, thing.id, (h) => carried(h, by))
+  if (thing.kind === 'port') return withPort(content, thing.id, (p) => carried(p, by))
   if (thing.kind === 'solid')
     return withSolid(content, thing.id, (s) => {
       if (s.tube)
@@ -219,7 +262,7 @@ export function stepped(
   return next
 }
 
-const carried = <P extends { acrossMm: number; upMm: number; backMm: number }>(p: P, by: Point): P => ({
+export const carried = <P extends { acrossMm: number; upMm: number; backMm: number }>(p: P, by: Point): P => ({
   ...p,
   acrossMm: tenth(p.acrossMm + by[0]),
   upMm: tenth(p.upMm + by[1]),
@@ -240,6 +283,13 @@ const withHole = (content: JobContent, id: string, change: (h: NoseHole) => Nose
     content.nose.holes.map((h) => (h.id === id ? change(h) : h)),
   )
 
+const withPort = (content: JobContent, id: string, change: (p: NosePort) => NosePort): JobContent =>
+  withValue(
+    content,
+    'nose.ports',
+    content.nose.ports.map((p) => (p.id === id ? change(p) : p)),
+  )
+
 /** Distance that a snap keeps beside another thing, mm. */
 const BESIDE = 10
 
@@ -251,7 +301,7 @@ export function caught(thing: Thing, step: Point, others: Thing[], axes: Axis[])
     const end: number[] = []
     for (const o of others) {
       // Brackets go where the cooler goes, and a hole is no edge.
-      if (o.key === thing.key || o.gone || o.kind === 'hole' || o.look === 'BRACKET') continue
+      if (o.key === thing.key || o.gone || isSpot(o) || o.kind === 'hose' || o.look === 'BRACKET') continue
       start.push(o.bounds.low[k], o.bounds.high[k] + BESIDE)
       end.push(o.bounds.high[k], o.bounds.low[k] - BESIDE)
     }

@@ -15,6 +15,7 @@ import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
+import roadbreeze.core.rig.Turn;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.vehicle.ChargeAir;
@@ -117,6 +118,7 @@ public final class RichCase {
         Name.of(id, Name.Noun.OIL_COOLER, 0),
         WorkedCase.oilCooler(width, height, 0.032),
         place,
+        Turn.AS_DRAWN,
         x,
         y,
         0.02,

@@ -36,6 +36,7 @@ import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
+import roadbreeze.core.rig.Turn;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.core.stack.Layer;
@@ -157,6 +158,7 @@ public final class WorkedCase {
         Name.of("oil-cooler", Name.Noun.OIL_COOLER, 0),
         oilCooler(0.28, 0.19, 0.032),
         CoolerFit.Place.FRONT,
+        Turn.AS_DRAWN,
         0.05,
         0.25,
         0.02,

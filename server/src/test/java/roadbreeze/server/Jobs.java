@@ -7,7 +7,10 @@ import roadbreeze.core.nose.Move;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Bracket.BracketStep;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
+import roadbreeze.server.build.Hose;
+import roadbreeze.server.build.LinePlan;
 import roadbreeze.server.build.MountPlan;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.demo.DemoWorld;
@@ -70,6 +73,27 @@ public final class Jobs {
     return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));
   }
 
+  /** As before hoses were drawn: two of them in every build, as long as they were thought. */
+  public static JobContent unrouted(JobContent job) {
+    JobContent unrouted = with(job, "nose.ports", List.of());
+    for (Build build : job.builds()) {
+      String path = "builds." + build.id();
+      unrouted = with(unrouted, path + ".lines", TWO_HOSES);
+      for (FittedCooler cooler : build.coolers()) {
+        unrouted = with(unrouted, path + ".coolers." + cooler.id() + ".part.portsLook", null);
+      }
+    }
+    return unrouted;
+  }
+
+  private static final LinePlan TWO_HOSES =
+      new LinePlan(
+          80,
+          false,
+          List.of(
+              Hose.thought("hose-1", "tank outlet to cooler", 0.9, 9.5, 1, 2),
+              Hose.thought("hose-2", "cooler to gearbox return", 1.1, 9.5, 1, 2)));
+
   /** As before noses stood in space: outlines in the opening, through the whole of its depth. */
   public static JobContent flat(JobContent job) {
     double depth = job.rig().vehicle().cooling().openingDepthMm();
@@ -79,7 +103,10 @@ public final class Jobs {
             .map(s -> outline(s, depth))
             .toList();
     JobContent flat =
-        with(job, "nose", new NoseSection(NoseMeasures.NONE, List.of(), outlines, List.of()));
+        with(
+            unrouted(job),
+            "nose",
+            new NoseSection(NoseMeasures.NONE, List.of(), outlines, List.of(), List.of()));
     for (Build build : job.builds()) {
       flat = with(flat, "builds." + build.id() + ".mounting", TWO_STRIPS);
     }

@@ -24,7 +24,15 @@ public record Name(String id, Noun noun, int number, String given) {
     MAIN_FAN,
     FAN,
     OBSTACLE,
-    HOLE;
+    HOLE,
+    LINE_PORT,
+    FEED_LINE,
+    RETURN_LINE,
+    TANK_INLET,
+    TANK_OUTLET,
+    COOLER_INLET,
+    COOLER_OUTLET,
+    HOSE;
   }
 
   public static Name of(Noun noun) {

@@ -25,6 +25,7 @@ import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.rig.Turn;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.Margin;
 import roadbreeze.core.sizing.Margins;
@@ -219,7 +220,8 @@ public record Search(
 
   /** A cooler as the search fits it: in front of everything, stood off and foamed round. */
   public static CoolerFit fit(OilCooler part, double x, double y) {
-    return new CoolerFit(COOLER, part, CoolerFit.Place.FRONT, x, y, GAP, true, Optional.empty(), 1);
+    return new CoolerFit(
+        COOLER, part, CoolerFit.Place.FRONT, Turn.AS_DRAWN, x, y, GAP, true, Optional.empty(), 1);
   }
 
   /** The pack with the cooler in front of everything. */

@@ -18,6 +18,11 @@ record Capsule(Vector3D from, Vector3D to, double radius) implements Convex {
     return far <= radius ? p : on.add(p.subtract(on).scalarMultiply(radius / far));
   }
 
+  /** From its middle to the farthest place of it, m. */
+  double reach() {
+    return from.distance(to) / 2 + radius;
+  }
+
   @Override
   public Vector3D middle() {
     return at(0.5);

@@ -25,6 +25,9 @@ public record Gap(double length, Vector3D from, Vector3D to) {
     Gap shortest = null;
     for (Convex one : a.parts()) {
       for (Convex other : b.parts()) {
+        if (shortest != null && atLeast(one, other) >= shortest.length) {
+          continue;
+        }
         Gap gap = between(one, other);
         if (shortest == null || gap.length < shortest.length) {
           shortest = gap;
@@ -38,6 +41,11 @@ public record Gap(double length, Vector3D from, Vector3D to) {
     return new Gap(apart, shortest.from, shortest.to);
   }
 
+  /** A piece of tube is no nearer than its middle less what it reaches from there, m. */
+  private static double atLeast(Convex one, Convex other) {
+    return one instanceof Capsule tube ? far(tube.middle(), other) - tube.reach() : 0;
+  }
+
   /** From a place to a shape, m; 0 in it. */
   public static double from(Vector3D place, Shape shape) {
     double least = Double.POSITIVE_INFINITY;
@@ -45,29 +53,6 @@ public record Gap(double length, Vector3D from, Vector3D to) {
       least = Math.min(least, far(place, part));
     }
     return least;
-  }
-
-  /**
-   * Whether any place of a straight line is nearer to a shape than so much, to a tenth of a
-   * millimetre. Told from a few places: between two of them it can be nearer by no more than half
-   * of what lies between.
-   *
-   * @param fromA distance of one end, from {@link #from}, m
-   * @param fromB distance of the other end, m
-   */
-  public static boolean nearer(
-      Vector3D a, double fromA, Vector3D b, double fromB, Shape shape, double least) {
-    if (Math.min(fromA, fromB) < least) {
-      return true;
-    }
-    double length = a.distance(b);
-    if ((fromA + fromB - length) / 2 >= least || length < 1e-4) {
-      return false;
-    }
-    Vector3D middle = a.add(b).scalarMultiply(0.5);
-    double there = from(middle, shape);
-    return nearer(a, fromA, middle, there, shape, least)
-        || nearer(middle, there, b, fromB, shape, least);
   }
 
   private static Gap between(Convex a, Convex b) {

@@ -52,7 +52,8 @@ public record Starter(NoseFrame frame, Nose nose) {
       }
     }
     List<BodyHole> holes = nose.holes().stream().map(h -> h.at(warp.point(h.at()), known)).toList();
-    return new Nose(lines, solids, holes);
+    List<LinePort> ports = nose.ports().stream().map(p -> p.at(warp.point(p.at()), known)).toList();
+    return new Nose(lines, solids, holes, ports);
   }
 
   /**

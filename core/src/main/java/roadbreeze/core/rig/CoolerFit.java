@@ -7,6 +7,7 @@ import roadbreeze.core.stack.Rectangle;
 /**
  * An oil cooler where it stands, m.
  *
+ * @param turn as seen from the front
  * @param gap between it and the core behind
  * @param sealed the gap is closed round its rim, so that no air gets round the cooler
  * @param ownFan empty where it has none
@@ -16,6 +17,7 @@ public record CoolerFit(
     Name name,
     OilCooler part,
     Place place,
+    Turn turn,
     double x,
     double y,
     double gap,
@@ -32,15 +34,17 @@ public record CoolerFit(
   }
 
   public Rectangle outline() {
-    return new Rectangle(x, y, part.width(), part.height());
+    boolean onEnd = turn.onEnd();
+    return new Rectangle(
+        x, y, onEnd ? part.height() : part.width(), onEnd ? part.width() : part.height());
   }
 
   public CoolerFit withPart(OilCooler other) {
-    return new CoolerFit(name, other, place, x, y, gap, sealed, ownFan, ratingFactor);
+    return new CoolerFit(name, other, place, turn, x, y, gap, sealed, ownFan, ratingFactor);
   }
 
   public CoolerFit withGap(double newGap, boolean closed) {
-    return new CoolerFit(name, part, place, x, y, newGap, closed, ownFan, ratingFactor);
+    return new CoolerFit(name, part, place, turn, x, y, newGap, closed, ownFan, ratingFactor);
   }
 
   /** Of its own fan. */
@@ -50,12 +54,13 @@ public record CoolerFit(
 
   /** With its own fan at rest. */
   public CoolerFit withoutOwnFan() {
-    return new CoolerFit(name, part, place, x, y, gap, sealed, Optional.empty(), ratingFactor);
+    return new CoolerFit(
+        name, part, place, turn, x, y, gap, sealed, Optional.empty(), ratingFactor);
   }
 
   /** Away from the pack, with a fan of its own. */
   public CoolerFit elsewhere(OwnFan fan) {
     return new CoolerFit(
-        name, part, Place.ELSEWHERE, 0, 0, gap, sealed, Optional.of(fan), ratingFactor);
+        name, part, Place.ELSEWHERE, turn, 0, 0, gap, sealed, Optional.of(fan), ratingFactor);
   }
 }

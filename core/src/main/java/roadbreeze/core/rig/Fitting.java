@@ -117,6 +117,11 @@ public record Fitting(
         new OilRun(oil.order, oil.tankPlace, oil.parallel, oil.bypassPinned, other, oil.hoses));
   }
 
+  public Fitting withHoses(List<Line> other) {
+    return with(
+        new OilRun(oil.order, oil.tankPlace, oil.parallel, oil.bypassPinned, oil.coolers, other));
+  }
+
   public Fitting withBypassPinned() {
     return with(new OilRun(oil.order, oil.tankPlace, oil.parallel, true, oil.coolers, oil.hoses));
   }

@@ -15,8 +15,8 @@ import roadbreeze.core.nose.Tube;
  */
 public record Near(Zone zone, Gap gap, double along) {
   /**
-   * Whatever lies within reach of a hose, closest first. What a port itself stands by does not count
-   * until the hose has left it.
+   * Whatever lies within reach of a hose, closest first. What a port itself stands by does not
+   * count until the hose has left it.
    *
    * @param reach no farther than this, m
    */

@@ -109,13 +109,13 @@ public record Route(Port from, List<Bend> bends, Port to, HoseSize hose) {
     return port.at().add(port.looks().vector().scalarMultiply(GRIP + hose.leastRadius()));
   }
 
-  private static List<Corner> rounded(
-      List<Vector3D> at, List<Double> asked, List<Integer> bend) {
+  private static List<Corner> rounded(List<Vector3D> at, List<Double> asked, List<Integer> bend) {
     int n = asked.size();
     double[] angle = new double[n];
     double[] tangent = new double[n + 2];
     for (int i = 0; i < n; i++) {
-      angle[i] = Vector3D.angle(towards(at.get(i), at.get(i + 1)), towards(at.get(i + 1), at.get(i + 2)));
+      angle[i] =
+          Vector3D.angle(towards(at.get(i), at.get(i + 1)), towards(at.get(i + 1), at.get(i + 2)));
       tangent[i + 1] = asked.get(i) * Math.tan(Math.min(angle[i], FOLDED) / 2);
     }
     double[] share = new double[n + 2];

@@ -24,10 +24,13 @@ public record RouteCheck(List<Zone> zones, OptionalDouble lowest) {
   static final double CLIP_REACH = 0.060;
 
   /** Straight that lets a hose turn between bends in two planes, in outside diameters; own. */
-  private static final double TWIST_STRAIGHT = 2;
+  static final double TWIST_STRAIGHT = 2;
 
   /** Planes nearer than this are one, rad. */
   private static final double ONE_PLANE = Math.toRadians(30);
+
+  /** A crest over both ends that keeps air, in outside diameters; own default. */
+  static final double CREST = 2;
 
   /** A bend this slight twists nothing, rad. */
   private static final double SLIGHT = Math.toRadians(20);
@@ -68,7 +71,8 @@ public record RouteCheck(List<Zone> zones, OptionalDouble lowest) {
     return found;
   }
 
-  private double reach() {
+  /** Farther off nothing is asked of a hose, m. */
+  double reach() {
     return zones.stream().mapToDouble(Zone::surely).max().orElse(0);
   }
 
@@ -126,8 +130,7 @@ public record RouteCheck(List<Zone> zones, OptionalDouble lowest) {
   }
 
   private static void twists(Route route, List<Found> found) {
-    List<Route.Corner> bent =
-        route.corners().stream().filter(c -> c.angle() > SLIGHT).toList();
+    List<Route.Corner> bent = route.corners().stream().filter(c -> c.angle() > SLIGHT).toList();
     double wanted = TWIST_STRAIGHT * route.hose().outside();
     for (int i = 1; i < bent.size(); i++) {
       Route.Corner a = bent.get(i - 1);
@@ -181,7 +184,7 @@ public record RouteCheck(List<Zone> zones, OptionalDouble lowest) {
       low = p.getY() < low.getY() ? p : low;
     }
     double over = high.getY() - Math.max(route.from().at().getY(), route.to().at().getY());
-    if (over > 2 * route.hose().outside()) {
+    if (over > CREST * route.hose().outside()) {
       found.add(new Found(RouteFault.TRAPS_AIR.with(over), high, -1, null));
     }
     double under = lowest.orElse(-10) - (low.getY() - route.hose().outside() / 2);

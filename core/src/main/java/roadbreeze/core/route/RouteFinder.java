@@ -4,28 +4,25 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Collections;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Map;
 import java.util.PriorityQueue;
 import java.util.Set;
-import java.util.TreeSet;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Name;
-import roadbreeze.core.nose.Axis;
-import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Direction;
-import roadbreeze.core.nose.Gap;
 
 /**
- * Lays a hose between two ports: along the axes, round corners of its least radius, clear of every
- * zone by what a hose keeps from it and by its plus-minus; then straighter where that is clear too.
- * What it gives has been held against the zones as it runs, arcs and all.
+ * Lays a hose between two ports: along the axes, round corners of its least radius and by slight
+ * steps aside, clear of every zone by what a hose keeps from it and by its plus-minus; then
+ * straighter where that is clear too. A port may wear an elbow where that helps. What it gives has
+ * been held against the zones as it runs, arcs and all.
  *
- * <p>An A* search (Hart, Nilsson and Raphael 1968) over the planes that the zones' faces make; a
- * state is a place, the way that the hose runs there, and how much of it is straight.
+ * <p>An A* search (Hart, Nilsson and Raphael 1968) over the planes of a {@link RouteGrid}; a state
+ * is a place, the way that the hose runs there, and how much of it is straight.
  */
 public final class RouteFinder {
   /** What a search came to: a route, or what stands in its way. */
@@ -37,416 +34,387 @@ public final class RouteFinder {
     record Blocked(List<Name> by) implements Result {}
   }
 
-  /** Round what both ends span, m. */
-  private static final double ROOM = 0.35;
-
-  /** Planes nearer than this are one, m. */
-  private static final double TOGETHER = 0.006;
-
-  /** Between planes no wider than this, m. */
-  private static final double COARSE = 0.070;
-
   /** A bend is worth going so much farther, m. */
   private static final double BEND_COST = 0.12;
 
-  /** Farther from metal than a clip can reach each metre counts for more. */
-  private static final double NOTHING_TO_CLIP = 1.25;
-
-  /** Under the bumper each metre counts for so much. */
-  private static final double LOW_COST = 3;
-
-  /** Through a zone, where only that leads there, m. */
-  private static final double THROUGH_COST = 0.5;
+  /** So is an elbow, which must be bought and can leak, m. */
+  private static final double ELBOW_COST = 0.25;
 
   /** What is still to go counts for more than what is gone: sooner found, seldom longer. */
-  private static final double GREED = 1.15;
+  private static final double GREED = 1.4;
 
   /** The same where only what bars the way is asked. */
   private static final double PUSHING_GREED = 4;
 
   private static final int MOST_STATES = 80_000;
 
-  /** Chords of an arc lie so far inside of it, m. */
-  private static final double CHORD_ERROR = 0.0015;
+  /** An end from which so many places can be reached is not shut in. */
+  private static final int SHUT_IN = 4_000;
 
   private static final Direction[] WAYS = Direction.values();
 
-  private final Port from;
-  private final Port to;
+  private final List<Port> froms;
+  private final List<Port> tos;
   private final HoseSize hose;
-  private final RouteCheck check;
-  private final List<Zone> zones;
-  private final Box[] boxes;
-  private final double[][] planes = new double[3][];
-  private final int[] start = new int[3];
-  private final int[] goal = new int[3];
-  private final Vector3D begin;
-  private final Vector3D end;
-  private final boolean through;
+  private final double radius;
+  private final RouteGrid grid;
+  private final double greed;
 
-  /** Costs of steps: of a place three, across, up and back; 0 where not yet known. */
-  private final float[] edges;
+  /** Straight that is left between two bends, m. */
+  private final double between;
 
-  private RouteFinder(Port from, Port to, HoseSize hose, RouteCheck check, boolean through) {
-    this.from = from;
-    this.to = to;
+  private final int[][] goals;
+  private final float[] best;
+
+  /** What each quarter bend costs, worked out once. */
+  private final Map<Integer, Double> turns = new HashMap<>();
+
+  private final PriorityQueue<State> open =
+      new PriorityQueue<>(
+          (a, b) ->
+              a.least != b.least
+                  ? Double.compare(a.least, b.least)
+                  : Double.compare(b.cost, a.cost));
+
+  private RouteFinder(
+      List<Port> froms,
+      List<Port> tos,
+      HoseSize hose,
+      RouteGrid grid,
+      double greed,
+      double between) {
+    this.froms = froms;
+    this.tos = tos;
     this.hose = hose;
-    this.check = check;
-    this.through = through;
-    zones = check.zones();
-    boxes = zones.stream().map(z -> z.shape().bounds()).toArray(Box[]::new);
-    begin = from.at().add(from.looks().vector().scalarMultiply(Route.GRIP));
-    end = to.at().add(to.looks().vector().scalarMultiply(Route.GRIP));
-    for (Axis axis : Axis.values()) {
-      int k = axis.ordinal();
-      planes[k] = planes(axis);
-      start[k] = Arrays.binarySearch(planes[k], axis.of(begin));
-      goal[k] = Arrays.binarySearch(planes[k], axis.of(end));
-    }
-    edges = new float[planes[0].length * planes[1].length * planes[2].length * 3];
+    this.grid = grid;
+    this.greed = greed;
+    this.between = between;
+    radius = hose.leastRadius();
+    goals = tos.stream().map(p -> grid.place(RouteGrid.gripped(p))).toArray(int[][]::new);
+    best = new float[grid.places() * WAYS.length * 3];
+    Arrays.fill(best, Float.POSITIVE_INFINITY);
   }
 
   /**
+   * @param from with every elbow that it may wear, the bare port first
+   * @param to likewise
    * @param check zones that it keeps clear of
    * @throws roadbreeze.core.problem.BadInputException if a port lies outside the frame
    */
-  public static Result lay(Port from, Port to, HoseSize hose, RouteCheck check) {
-    RouteFinder finder = new RouteFinder(from, to, hose, check, false);
-    List<Vector3D> corners = finder.reaches() ? finder.search() : null;
-    if (corners != null) {
-      Route laid = finder.route(corners);
-      if (finder.clear(laid)) {
-        return new Result.Laid(finder.straightened(laid));
+  public static Result lay(List<Port> from, List<Port> to, HoseSize hose, RouteCheck check) {
+    RouteGrid grid = new RouteGrid(from, to, hose, check, false);
+    boolean shutIn = false;
+    // Rather with straight to turn in between bends; where that finds no way, without.
+    for (double between : new double[] {RouteCheck.TWIST_STRAIGHT * hose.outside(), 0}) {
+      RouteFinder finder = new RouteFinder(from, to, hose, grid, GREED, between);
+      shutIn = shutIn || finder.shutIn();
+      Route laid = shutIn ? null : finder.search();
+      if (laid != null && clear(laid, check)) {
+        return new Result.Laid(straightened(laid, check));
       }
     }
-    RouteFinder pushing = new RouteFinder(from, to, hose, check, true);
-    List<Vector3D> forced = pushing.search();
+    RouteGrid open = new RouteGrid(from.subList(0, 1), to.subList(0, 1), hose, check, true);
+    Route forced =
+        new RouteFinder(from.subList(0, 1), to.subList(0, 1), hose, open, PUSHING_GREED, 0)
+            .search();
     Set<Name> by = new LinkedHashSet<>();
     if (forced != null) {
-      Near.of(pushing.route(forced), check.zones(), 0.5).stream()
+      Near.of(forced, check.zones(), check.reach()).stream()
           .filter(n -> n.toSpare() < 0)
           .forEach(n -> by.add(n.zone().name()));
     }
     return new Result.Blocked(List.copyOf(by));
   }
 
-  private double[] planes(Axis axis) {
-    double low = Math.min(axis.of(begin), axis.of(end)) - ROOM;
-    double high = Math.max(axis.of(begin), axis.of(end)) + ROOM;
-    TreeSet<Double> fixed = new TreeSet<>(List.of(axis.of(begin), axis.of(end)));
-    List<Double> wished = new ArrayList<>();
-    double r = hose.leastRadius();
-    for (double own : List.copyOf(fixed)) {
-      wished.addAll(List.of(own - r, own + r, own - 2 * r, own + 2 * r));
-    }
-    for (Zone zone : zones) {
-      Box box = zone.shape().bounds();
-      double off = zone.surely() + hose.outside() / 2 + CHORD_ERROR;
-      wished.add(box.low(axis) - off);
-      wished.add(box.high(axis) + off);
-    }
-    Collections.sort(wished);
-    TreeSet<Double> planes = new TreeSet<>(fixed);
-    for (double wish : wished) {
-      if (wish > low && wish < high && apart(planes, wish) > TOGETHER) {
-        planes.add(wish);
-      }
-    }
-    Double before = null;
-    for (double plane : List.copyOf(planes)) {
-      if (before != null && plane - before > COARSE) {
-        int parts = (int) Math.ceil((plane - before) / COARSE);
-        for (int i = 1; i < parts; i++) {
-          planes.add(before + (plane - before) * i / parts);
-        }
-      }
-      before = plane;
-    }
-    return planes.stream().mapToDouble(p -> p).toArray();
-  }
-
-  private static double apart(TreeSet<Double> planes, double wish) {
-    Double under = planes.floor(wish);
-    Double over = planes.ceiling(wish);
-    return Math.min(
-        under == null ? 10 : wish - under, over == null ? 10 : over - wish);
-  }
-
-  /** A place of the search. */
-  private record State(int node, int way, double run, double cost, double least, State before) {
-    /** Enough straight for none, one or two half turns. */
-    int straight(double radius) {
-      return run < radius - 1e-9 ? 0 : run < 2 * radius - 1e-9 ? 1 : 2;
+  /**
+   * A place of the search.
+   *
+   * @param run straight behind since the last bend's arc ended, m; negative while still in it
+   * @param jog corners on the way here that are no turn, empty but after a step aside
+   * @param port of those it may leave, the one it left
+   */
+  private record State(
+      int node,
+      int way,
+      double run,
+      double cost,
+      double least,
+      State before,
+      List<Vector3D> jog,
+      int port) {
+    /** In an arc; straight, but not enough for a quarter bend; enough. */
+    int straight(double enough) {
+      return run < -1e-9 ? 0 : run < enough - 1e-9 ? 1 : 2;
     }
   }
 
-  private int node(int x, int y, int z) {
-    return (z * planes[1].length + y) * planes[0].length + x;
-  }
-
-  private int[] places(int node) {
-    int x = node % planes[0].length;
-    int rest = node / planes[0].length;
-    return new int[] {x, rest % planes[1].length, rest / planes[1].length};
-  }
-
-  private Vector3D at(int[] place) {
-    return new Vector3D(planes[0][place[0]], planes[1][place[1]], planes[2][place[2]]);
-  }
-
-  /** Corners of the cheapest way from port to port, null where there is none. */
-  private List<Vector3D> search() {
-    double radius = hose.leastRadius();
-    int nodes = planes[0].length * planes[1].length * planes[2].length;
-    double[] best = new double[nodes * 18];
-    Arrays.fill(best, Double.POSITIVE_INFINITY);
-    PriorityQueue<State> open =
-        new PriorityQueue<>(
-            (a, b) ->
-                a.least != b.least
-                    ? Double.compare(a.least, b.least)
-                    : Double.compare(b.cost, a.cost));
-    int first = node(start[0], start[1], start[2]);
-    int last = node(goal[0], goal[1], goal[2]);
-    int arrives = opposite(to.looks().ordinal());
-    // The first bend needs one half turn of straight before it, as if the other were behind it.
-    open.add(new State(first, from.looks().ordinal(), radius, 0, ahead(start, from.looks().ordinal()), null));
+  /** The cheapest way from port to port, null where there is none. */
+  private Route search() {
+    for (int i = 0; i < froms.size(); i++) {
+      int[] start = grid.place(RouteGrid.gripped(froms.get(i)));
+      int way = froms.get(i).looks().ordinal();
+      double cost = i == 0 ? 0 : ELBOW_COST;
+      open.add(
+          new State(
+              grid.node(start), way, between, cost, cost + ahead(start, way), null, List.of(), i));
+    }
     int done = 0;
     while (!open.isEmpty() && done++ < MOST_STATES) {
       State s = open.poll();
-      int key = key(s, radius);
-      if (s.cost > best[key]) {
+      if (s.cost > best[key(s)] + 1e-6) {
         continue;
       }
-      if (s.node == last && s.way == arrives && s.straight(radius) >= 1) {
-        return corners(s);
+      int goal = arrived(s);
+      if (goal >= 0) {
+        return route(s, goal);
       }
-      int[] place = places(s.node);
+      int[] place = grid.at(s.node);
       for (int way = 0; way < WAYS.length; way++) {
         if (way == s.way) {
-          go(s, place, way, s.run, 0, best, open);
-        } else if (way != opposite(s.way) && s.straight(radius) == 2) {
-          double turn = turn(at(place), WAYS[s.way], WAYS[way]);
+          go(s, place, way, s.run, 0);
+        } else if (way != opposite(s.way) && s.straight(radius + between) == 2) {
+          double turn = turn(place, WAYS[s.way], WAYS[way]);
           if (turn >= 0) {
-            go(s, place, way, 0, BEND_COST + turn, best, open);
+            go(s, place, way, -radius, BEND_COST + turn);
           }
         }
+      }
+      if (s.straight(radius + between) > 0) {
+        aside(s, place);
       }
     }
     return null;
   }
 
-  private static int key(State s, double radius) {
-    return (s.node * 6 + s.way) * 3 + s.straight(radius);
+  /** Which of the ports the hose has come to, −1 for none. */
+  private int arrived(State s) {
+    for (int i = 0; i < goals.length; i++) {
+      if (s.node == grid.node(goals[i])
+          && s.way == opposite(tos.get(i).looks().ordinal())
+          && s.straight(radius + between) >= 1) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private int key(State s) {
+    return (s.node * WAYS.length + s.way) * 3 + s.straight(radius + between);
   }
 
   private static int opposite(int way) {
     return way ^ 1;
   }
 
-  private void go(
-      State s,
-      int[] place,
-      int way,
-      double run,
-      double extra,
-      double[] best,
-      PriorityQueue<State> open) {
-    int[] next = next(place, way);
-    if (next == null) {
-      return;
+  private void go(State s, int[] place, int way, double run, double extra) {
+    int[] next = grid.next(place, way);
+    double edge = next == null ? -1 : grid.edge(place, next);
+    if (edge >= 0) {
+      double length = grid.apart(place, next, WAYS[way].axis());
+      reach(s, next, way, run + length, s.cost + edge + extra, List.of());
     }
-    double edge = edge(place, next);
-    if (edge < 0) {
-      return;
-    }
-    double length = at(next).distance(at(place));
-    double cost = s.cost + edge + extra;
-    int node = node(next[0], next[1], next[2]);
-    State there = new State(node, way, run + length, cost, cost + ahead(next, way), s);
-    int key = key(there, hose.leastRadius());
+  }
+
+  private void reach(State s, int[] next, int way, double run, double cost, List<Vector3D> jog) {
+    State there =
+        new State(grid.node(next), way, run, cost, cost + ahead(next, way), s, jog, s.port);
+    int key = key(there);
     // Who is there for less, with more straight behind, can do all that this one can.
     for (int better = key; better < key - key % 3 + 3; better++) {
-      if (best[better] <= cost + 1e-12) {
+      if (best[better] <= cost + 1e-6) {
         return;
       }
     }
-    best[key] = cost;
+    best[key] = (float) cost;
     open.add(there);
   }
 
-  /** No way from there to the goal costs less, m. */
+  /** No way from there to any goal costs less, m; more by the search's greed. */
   private double ahead(int[] place, int way) {
+    double least = Double.POSITIVE_INFINITY;
+    for (int i = 0; i < goals.length; i++) {
+      double cost = i == 0 ? 0 : ELBOW_COST;
+      least = Math.min(least, cost + ahead(place, way, goals[i], tos.get(i).looks()));
+    }
+    return greed * least;
+  }
+
+  private double ahead(int[] place, int way, int[] goal, Direction looks) {
     double ahead = 0;
     int bends = 0;
+    int along = WAYS[way].axis().ordinal();
     for (int k = 0; k < 3; k++) {
-      double left = planes[k][goal[k]] - planes[k][place[k]];
+      double left = grid.plane(k, goal[k]) - grid.plane(k, place[k]);
       ahead += Math.abs(left);
-      Direction d = WAYS[way];
-      boolean along = d.axis().ordinal() == k;
-      if (along && left * d.axis().of(d.vector()) < 0) {
-        bends += 2;
-      } else if (!along && left != 0) {
-        bends++;
+      if (k == along) {
+        bends += left * grid.sign(way) < 0 ? 2 : 0;
+      } else {
+        bends += left != 0 ? 1 : 0;
       }
     }
-    int arrives = opposite(to.looks().ordinal());
+    int arrives = opposite(looks.ordinal());
     if (bends == 0 && way != arrives) {
       bends = way == opposite(arrives) ? 2 : 1;
     }
-    return (through ? PUSHING_GREED : GREED) * (ahead + BEND_COST * bends);
+    return ahead + BEND_COST * bends;
   }
 
-  /** Whether any way at all leads from one end to the other, however sharp its bends. */
-  private boolean reaches() {
-    int first = node(start[0], start[1], start[2]);
+  /**
+   * Whether an end of it is shut in, however sharp its bends: few places can be reached from the
+   * one end, and none of them is the other.
+   */
+  private boolean shutIn() {
+    BitSet sought = new BitSet();
+    froms.forEach(p -> sought.set(grid.node(grid.place(RouteGrid.gripped(p)))));
     BitSet seen = new BitSet();
-    Deque<Integer> open = new ArrayDeque<>();
-    open.add(node(goal[0], goal[1], goal[2]));
+    Deque<int[]> open = new ArrayDeque<>(List.of(goals));
+    int count = 0;
     while (!open.isEmpty()) {
-      int node = open.poll();
-      if (node == first) {
-        return true;
+      int[] place = open.poll();
+      if (sought.get(grid.node(place)) || count > SHUT_IN) {
+        return false;
       }
-      int[] place = places(node);
       for (int way = 0; way < WAYS.length; way++) {
-        int[] next = next(place, way);
-        if (next != null) {
-          int there = node(next[0], next[1], next[2]);
-          if (!seen.get(there) && edge(place, next) >= 0) {
-            seen.set(there);
-            open.add(there);
-          }
+        int[] next = grid.next(place, way);
+        if (next != null && !seen.get(grid.node(next)) && grid.edge(place, next) >= 0) {
+          seen.set(grid.node(next));
+          open.add(next);
+          count++;
         }
       }
     }
-    return false;
+    return true;
   }
 
-  /** One step on, null where the room ends. */
-  private int[] next(int[] place, int way) {
-    Direction d = WAYS[way];
-    int axis = d.axis().ordinal();
-    int[] next = place.clone();
-    next[axis] += d.axis().of(d.vector()) > 0 ? 1 : -1;
-    return next[axis] < 0 || next[axis] >= planes[axis].length ? null : next;
+  /** What a quarter bend costs beside; negative where its arc is barred. */
+  private double turn(int[] corner, Direction in, Direction out) {
+    int bend = (grid.node(corner) * WAYS.length + in.ordinal()) * WAYS.length + out.ordinal();
+    return turns.computeIfAbsent(bend, b -> arc(corner, in, out));
   }
 
-
-  /** What a step to the next place costs, worked out once; negative where it is barred. */
-  private double edge(int[] one, int[] other) {
-    int axis = one[0] != other[0] ? 0 : one[1] != other[1] ? 1 : 2;
-    int[] low = one[axis] < other[axis] ? one : other;
-    int[] high = low == one ? other : one;
-    int index = node(low[0], low[1], low[2]) * 3 + axis;
-    if (edges[index] == 0) {
-      Vector3D a = at(low);
-      Vector3D b = at(high);
-      double barred = barred(List.of(a, b), hose.outside() / 2);
-      double length = a.distance(b);
-      Vector3D middle = a.add(b).scalarMultiply(0.5);
-      double factor =
-          (check.toMetal(middle) > RouteCheck.CLIP_REACH ? NOTHING_TO_CLIP : 1)
-              * (middle.getY() < check.lowest().orElse(-10) ? LOW_COST : 1);
-      edges[index] = (float) (barred < 0 ? -1 : length * factor + barred);
-    }
-    return edges[index];
-  }
-
-  /** What a bend costs beside; negative where its arc is barred. */
-  private double turn(Vector3D corner, Direction in, Direction out) {
-    double r = hose.leastRadius();
+  private double arc(int[] corner, Direction in, Direction out) {
+    Vector3D start = grid.point(corner).subtract(in.vector().scalarMultiply(radius));
     List<Vector3D> arc = new ArrayList<>();
     for (int i = 0; i <= 4; i++) {
-      double turned = Math.PI / 2 * i / 4;
-      arc.add(
-          corner
-              .add(in.vector().scalarMultiply(r * (Math.sin(turned) - 1)))
-              .add(out.vector().scalarMultiply(r * (1 - Math.cos(turned)))));
+      arc.add(bow(start, in.vector(), out.vector(), Math.PI / 2 * i / 4));
     }
-    return barred(arc, hose.outside() / 2 + CHORD_ERROR);
+    return grid.barred(arc, grid.node(corner), radius);
   }
 
-  /** Zones on a piece of way, at their cost; negative where none may be passed. */
-  private double barred(List<Vector3D> line, double radius) {
-    double cost = 0;
-    Vector3D a = line.get(0);
-    Vector3D b = line.get(line.size() - 1);
-    double length = 0;
-    for (int i = 1; i < line.size(); i++) {
-      length += line.get(i).distance(line.get(i - 1));
-    }
-    for (int i = 0; i < boxes.length; i++) {
-      Zone zone = zones.get(i);
-      double keeps = zone.surely() + radius;
-      // Most things are far away, which the distance of one end from the box round them tells.
-      if (far(boxes[i], a) < keeps + length && !leaving(zone, a, b) && nearer(line, zone, keeps)) {
-        if (!through) {
-          return -1;
+  /**
+   * Steps aside of less than two quarter bends, by two slighter ones: to what the goal lies in line
+   * with, and to every plane where the way ahead is soon barred.
+   */
+  private void aside(State s, int[] place) {
+    double most = 2 * radius;
+    boolean barred = barredAhead(place, s.way, most);
+    for (int side = 0; side < WAYS.length; side++) {
+      int k = WAYS[side].axis().ordinal();
+      if (WAYS[side].axis() == WAYS[s.way].axis()) {
+        continue;
+      }
+      int[] beside = grid.next(place, side);
+      while (beside != null && grid.apart(place, beside, WAYS[side].axis()) < most) {
+        if (barred || inLine(beside[k], k)) {
+          jog(s, place, side, beside[k]);
         }
-        cost += THROUGH_COST;
+        beside = grid.next(beside, side);
       }
     }
-    return cost;
   }
 
-  /** From a place to a box, m. */
-  private static double far(Box box, Vector3D p) {
-    double x = Math.max(0, Math.max(box.x() - p.getX(), p.getX() - box.right()));
-    double y = Math.max(0, Math.max(box.y() - p.getY(), p.getY() - box.top()));
-    double z = Math.max(0, Math.max(box.z() - p.getZ(), p.getZ() - box.back()));
-    return Math.sqrt(x * x + y * y + z * z);
-  }
-
-  private static boolean nearer(List<Vector3D> line, Zone zone, double least) {
-    double before = Gap.from(line.get(0), zone.shape());
-    for (int i = 1; i < line.size(); i++) {
-      double there = Gap.from(line.get(i), zone.shape());
-      if (Gap.nearer(line.get(i - 1), before, line.get(i), there, zone.shape(), least)) {
+  private boolean inLine(int plane, int k) {
+    for (int[] goal : goals) {
+      if (goal[k] == plane) {
         return true;
       }
-      before = there;
     }
     return false;
   }
 
-  /** Still at the port that stands by the zone. */
-  private boolean leaving(Zone zone, Vector3D a, Vector3D b) {
-    double far = Near.leaves(hose) + 1e-6;
-    return Near.standsBy(from, zone, hose)
-            && a.distance(from.at()) <= far
-            && b.distance(from.at()) <= far
-        || Near.standsBy(to, zone, hose) && a.distance(to.at()) <= far && b.distance(to.at()) <= far;
+  private boolean barredAhead(int[] place, int way, double far) {
+    int[] at = place;
+    while (grid.apart(place, at, WAYS[way].axis()) < far) {
+      int[] next = grid.next(at, way);
+      if (next == null || grid.edge(at, next) < 0) {
+        return true;
+      }
+      at = next;
+    }
+    return false;
   }
 
-  private List<Vector3D> corners(State last) {
-    List<Vector3D> corners = new ArrayList<>();
+  /** By 45° where that is far enough aside, by less for less. */
+  private void jog(State s, int[] place, int side, int plane) {
+    int k = WAYS[side].axis().ordinal();
+    double d = Math.abs(grid.plane(k, plane) - grid.plane(k, place[k]));
+    double angle = Math.min(Math.PI / 4, Math.acos(1 - d / (2 * radius)));
+    double tangent = radius * Math.tan(angle / 2);
+    if (s.run < tangent + between - 1e-9) {
+      return;
+    }
+    double diagonal = Math.max(0, (d - 2 * radius * (1 - Math.cos(angle))) / Math.sin(angle));
+    double ahead = 2 * radius * Math.sin(angle) + diagonal * Math.cos(angle);
+    int[] to = place.clone();
+    to[k] = plane;
+    while (to != null && grid.apart(place, to, WAYS[s.way].axis()) < ahead - 1e-9) {
+      to = grid.next(to, s.way);
+    }
+    if (to == null) {
+      return;
+    }
+    Vector3D way = WAYS[s.way].vector();
+    Vector3D aside = WAYS[side].vector();
+    Vector3D from = grid.point(place);
+    Vector3D over = from.add(way.scalarMultiply(ahead)).add(aside.scalarMultiply(d));
+    List<Vector3D> line = new ArrayList<>();
+    for (int i = 0; i <= 4; i++) {
+      line.add(bow(from, way, aside, angle * i / 4));
+    }
+    for (int i = 4; i >= 0; i--) {
+      line.add(bow(over, way.negate(), aside.negate(), angle * i / 4));
+    }
+    line.add(grid.point(to));
+    double rest = over.distance(grid.point(to));
+    double length = rest + 2 * radius * angle + diagonal;
+    double barred = grid.barred(line, s.node, length);
+    if (barred >= 0) {
+      List<Vector3D> corners =
+          List.of(
+              from.add(way.scalarMultiply(tangent)), over.subtract(way.scalarMultiply(tangent)));
+      reach(s, to, s.way, rest, s.cost + length + BEND_COST + barred, corners);
+    }
+  }
+
+  /** Where an arc has come to after it has turned so far. */
+  private Vector3D bow(Vector3D from, Vector3D way, Vector3D aside, double turned) {
+    return from.add(way.scalarMultiply(radius * Math.sin(turned)))
+        .add(aside.scalarMultiply(radius * (1 - Math.cos(turned))));
+  }
+
+  private Route route(State last, int goal) {
+    List<Bend> bends = new ArrayList<>();
     for (State s = last; s.before != null; s = s.before) {
       if (s.way != s.before.way) {
-        corners.add(0, at(places(s.before.node)));
+        bends.add(0, new Bend(grid.point(grid.at(s.before.node)), radius));
       }
+      bends.addAll(0, s.jog.stream().map(c -> new Bend(c, radius)).toList());
     }
-    return corners;
-  }
-
-  private Route route(List<Vector3D> corners) {
-    List<Bend> bends = corners.stream().map(c -> new Bend(c, hose.leastRadius())).toList();
-    return new Route(from, bends, to, hose);
+    return new Route(froms.get(last.port), bends, tos.get(goal), hose);
   }
 
   /** Kept by every zone and bend as it runs. */
-  private boolean clear(Route route) {
+  private static boolean clear(Route route, RouteCheck check) {
     for (Route.Corner c : route.corners()) {
-      if (c.angle() > Math.PI / 2 + 1e-6 || c.radius() < hose.leastRadius() - 1e-6) {
+      if (c.angle() > Math.PI / 2 + 1e-6 || c.radius() < route.hose().leastRadius() - 1e-6) {
         return false;
       }
     }
-    double reach = zones.stream().mapToDouble(Zone::surely).max().orElse(0);
-    return Near.of(route, zones, reach).stream().allMatch(n -> n.toSpare() >= 0);
+    return Near.of(route, check.zones(), check.reach()).stream().allMatch(n -> n.toSpare() >= 0);
   }
 
-  /** Corners left out where the way is shorter and still clear without them. */
-  private Route straightened(Route laid) {
+  /** Corners left out where the way is shorter, no higher, and still clear without them. */
+  private static Route straightened(Route laid, RouteCheck check) {
     Route best = laid;
     boolean shorter = true;
     while (shorter) {
@@ -456,7 +424,9 @@ public final class RouteFinder {
           List<Bend> fewer = new ArrayList<>(best.bends());
           fewer.subList(i, i + count).clear();
           Route without = best.through(fewer);
-          if (without.length() < best.length() && rises(without) <= rises(best) + 1e-6 && clear(without)) {
+          if (without.length() < best.length()
+              && rises(without) <= rises(best) + 1e-6
+              && clear(without, check)) {
             best = without;
             shorter = true;
           }
@@ -468,10 +438,5 @@ public final class RouteFinder {
 
   private static double rises(Route route) {
     return route.line().stream().mapToDouble(Vector3D::getY).max().orElseThrow();
-  }
-
-  /** A check against zones alone, for what is laid where nothing else is known. */
-  static RouteCheck among(List<Zone> zones) {
-    return new RouteCheck(zones, OptionalDouble.empty());
   }
 }

@@ -3,6 +3,7 @@ package roadbreeze.core.route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Code;
@@ -64,10 +65,7 @@ public record RouteMend(Way way, Hung hung) {
           guarded(hung, found, Guard.Kind.GROMMET, mends);
         }
       }
-      case HANGS_FREE, CLIP_ON_NOTHING ->
-          mends.add(
-              new RouteMend(
-                  Way.CLIPS, new Hung(hung.route(), hung.guards(), clips(hung.route(), check))));
+      case HANGS_FREE, CLIP_ON_NOTHING -> clipped(hung, check).ifPresent(mends::add);
       case KINKS -> rounder(hung, found).ifPresent(mends::add);
       case BEND_HAS_NO_ROOM, FOLDED, TWISTS -> opened(hung, found).ifPresent(mends::add);
       case LOW, TRAPS_AIR -> moved(hung, found, check).ifPresent(mends::add);
@@ -75,13 +73,19 @@ public record RouteMend(Way way, Hung hung) {
     return mends;
   }
 
+  /** Clips anew, where that leaves less wrong than there is. */
+  private static Optional<RouteMend> clipped(Hung hung, RouteCheck check) {
+    Hung anew = new Hung(hung.route(), hung.guards(), clips(hung.route(), check));
+    return trouble(check.of(anew)) < trouble(check.of(hung))
+        ? Optional.of(new RouteMend(Way.CLIPS, anew))
+        : Optional.empty();
+  }
+
   private static void guarded(
       Hung hung, RouteCheck.Found found, Guard.Kind by, List<RouteMend> to) {
     List<Guard> guards = new ArrayList<>(hung.guards());
     guards.add(new Guard(by, found.near().zone().name().id()));
-    to.add(
-        new RouteMend(
-            Way.valueOf(by.name()), new Hung(hung.route(), guards, hung.clips())));
+    to.add(new RouteMend(Way.valueOf(by.name()), new Hung(hung.route(), guards, hung.clips())));
   }
 
   /** The corner with the radius that the hose asks for. */
@@ -114,7 +118,7 @@ public record RouteMend(Way way, Hung hung) {
 
   /** How many faults its bends have. */
   private static int bent(Route route) {
-    return new RouteCheck(List.of(), java.util.OptionalDouble.empty())
+    return new RouteCheck(List.of(), OptionalDouble.empty())
         .of(new Hung(route, List.of(), List.of())).stream()
             .mapToInt(
                 f ->
@@ -194,8 +198,7 @@ public record RouteMend(Way way, Hung hung) {
       ways.add(hung.through(next));
     }
     List<Bend> more = new ArrayList<>(bends);
-    more.add(
-        place(route, found.at()), new Bend(found.at().add(push), route.hose().leastRadius()));
+    more.add(place(route, found.at()), new Bend(found.at().add(push), route.hose().leastRadius()));
     ways.add(hung.through(more));
     return ways.stream();
   }

@@ -15,6 +15,7 @@ import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
+import roadbreeze.core.rig.Turn;
 import roadbreeze.core.sizing.Judge;
 
 /**
@@ -89,6 +90,7 @@ public record Disputes(
             Name.of("usual-cooler", Name.Noun.OIL_COOLER, 0),
             fitting.get(fitting.size() / 2),
             CoolerFit.Place.FRONT,
+            Turn.AS_DRAWN,
             USUAL_X,
             USUAL_Y,
             Search.GAP,

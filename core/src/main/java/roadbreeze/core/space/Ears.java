@@ -2,6 +2,7 @@ package roadbreeze.core.space;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.nose.Box;
+import roadbreeze.core.rig.Turn;
 
 /**
  * The holes that a cooler is hung by: four, on its middle, m.
@@ -28,6 +29,11 @@ public record Ears(double across, double up, double back, double thickness, doub
   public static Ears usual(double width, double height, double depth) {
     return new Ears(
         width + 2 * ASIDE, Math.max(0.02, height - 2 * IN), depth / 2, USUAL_THICKNESS, USUAL_HOLE);
+  }
+
+  /** The same of a cooler that is turned. */
+  public Ears turned(Turn turn) {
+    return turn.onEnd() ? new Ears(up, across, back, thickness, hole) : this;
   }
 
   /** The middle of an ear of a cooler that stands in a box. */

@@ -22,6 +22,6 @@ public final class Noses {
   }
 
   public static Nose of(Solid... solids) {
-    return new Nose(NoseLines.NONE, List.of(solids), List.of());
+    return new Nose(NoseLines.NONE, List.of(solids), List.of(), List.of());
   }
 }

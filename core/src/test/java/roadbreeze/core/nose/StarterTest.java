@@ -53,6 +53,16 @@ class StarterTest {
                       ScrewThread.M8,
                       0.012,
                       Optional.empty(),
+                      0.04)),
+              List.of(
+                  new LinePort(
+                      Name.given("p", Name.Noun.LINE_PORT, "p"),
+                      LinePort.What.TANK_OUT,
+                      new Vector3D(0.4, 0.25, 0.06),
+                      Direction.LEFT,
+                      LinePort.Fitting.BARB,
+                      0.0095,
+                      false,
                       0.04))));
 
   private static Box of(Nose nose, Solid.What what) {

@@ -46,6 +46,7 @@ class AssemblyTest {
         Name.of(id, Name.Noun.OIL_COOLER, 0),
         COOLER.part(),
         place,
+        Turn.AS_DRAWN,
         x,
         y,
         0.02,

@@ -233,7 +233,17 @@ class FittingTest {
   void aCoolerBesideTheOpeningGetsNoAirAndTakesNothing() {
     CoolerFit c = WorkedCase.cooler();
     CoolerFit aside =
-        new CoolerFit(c.name(), c.part(), c.place(), 0.85, 0.1, c.gap(), true, Optional.empty(), 1);
+        new CoolerFit(
+            c.name(),
+            c.part(),
+            c.place(),
+            Turn.AS_DRAWN,
+            0.85,
+            0.1,
+            c.gap(),
+            true,
+            Optional.empty(),
+            1);
     Balance b = solve(PLAN.with(PLAN.fitting().withFirst(aside)));
     assertThat(b.heat().coolers().get(c.name().id())).isZero();
     assertThat(b.coolant()).isCloseTo(solve(WorkedCase.setup(false)).coolant(), within(0.2));

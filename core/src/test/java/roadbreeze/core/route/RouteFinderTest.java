@@ -28,7 +28,8 @@ class RouteFinderTest {
   }
 
   private static RouteFinder.Result lay(Port from, Port to, List<Zone> zones) {
-    return RouteFinder.lay(from, to, HOSE, new RouteCheck(zones, OptionalDouble.empty()));
+    return RouteFinder.lay(
+        List.of(from), List.of(to), HOSE, new RouteCheck(zones, OptionalDouble.empty()));
   }
 
   @Test

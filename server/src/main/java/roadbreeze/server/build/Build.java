@@ -62,6 +62,31 @@ public record Build(
     PLAN
   }
 
+  /** The same with other lines. */
+  public Build withLines(LinePlan other) {
+    return new Build(
+        id,
+        kind,
+        name,
+        condition,
+        inFront,
+        thermostat,
+        radiator,
+        chargeAirCooler,
+        pump,
+        moved,
+        bypassPinned,
+        oilOrder,
+        tankPlace,
+        parallel,
+        coolers,
+        fans,
+        otherCoolers,
+        other,
+        mounting,
+        marks);
+  }
+
   /** What its electric fans draw together, as their sheets give it. */
   public double amps() {
     return fans.stream()

@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.rig.CoolerFit.Place;
+import roadbreeze.core.rig.Turn;
 import roadbreeze.server.parts.CoolerPart;
 import roadbreeze.server.problem.Within;
 import roadbreeze.server.row.Id;
@@ -13,6 +14,8 @@ import roadbreeze.server.row.Row;
 /**
  * An oil cooler where it stands.
  *
+ * @param turn from the way its sheet draws it
+ * @param portsSwapped oil goes through it from its other port
  * @param gapMm between it and the core behind
  * @param sealed the gap is closed round its rim, so that no air gets round the cooler
  * @param ownFanM3s free-air flow of its own fan, null without one
@@ -23,6 +26,8 @@ public record FittedCooler(
     @Id String id,
     @NotNull @Valid CoolerPart part,
     @NotNull Place place,
+    @NotNull Turn turn,
+    boolean portsSwapped,
     @Within(min = -1000, max = 2000, kind = Kind.SIZE) double leftMm,
     @Within(min = -1000, max = 2000, kind = Kind.SIZE) double bottomMm,
     @Within(min = 0, max = 300, kind = Kind.SIZE) double gapMm,
@@ -35,13 +40,35 @@ public record FittedCooler(
   /** The same with the gap behind it closed round its rim. */
   public FittedCooler withRimSealed() {
     return new FittedCooler(
-        id, part, place, leftMm, bottomMm, gapMm, true, ownFanM3s, ownFanSwitch, ratingFactor);
+        id,
+        part,
+        place,
+        turn,
+        portsSwapped,
+        leftMm,
+        bottomMm,
+        gapMm,
+        true,
+        ownFanM3s,
+        ownFanSwitch,
+        ratingFactor);
   }
 
   /** The same blown by another fan of its own, switched as it was, or by none. */
   public FittedCooler withOwnFan(@Nullable Double freeFlow) {
     SwitchPoints points = freeFlow == null ? null : ownFanSwitch;
     return new FittedCooler(
-        id, part, place, leftMm, bottomMm, gapMm, sealed, freeFlow, points, ratingFactor);
+        id,
+        part,
+        place,
+        turn,
+        portsSwapped,
+        leftMm,
+        bottomMm,
+        gapMm,
+        sealed,
+        freeFlow,
+        points,
+        ratingFactor);
   }
 }

@@ -28,6 +28,8 @@ public final class FittingMapper {
   private FittingMapper() {}
 
   /**
+   * Without hoses: how long those are hangs on where everything stands.
+   *
    * @param rig with what was measured of the fans
    * @throws roadbreeze.core.problem.BadInputException if a value cannot be
    */
@@ -46,7 +48,7 @@ public final class FittingMapper {
             b.parallel(),
             b.bypassPinned(),
             coolers(b),
-            b.lines().hoses().stream().map(Hose::toCore).toList()),
+            List.of()),
         fans(b, rig),
         others(b));
   }
@@ -78,6 +80,7 @@ public final class FittingMapper {
               Name.of(c.id(), Name.Noun.OIL_COOLER, fits.size()),
               PartMapper.cooler(c.part()),
               c.place(),
+              c.turn(),
               Units.mm(c.leftMm()),
               Units.mm(c.bottomMm()),
               Units.mm(c.gapMm()),

@@ -12,7 +12,9 @@ import roadbreeze.server.row.DistinctIds;
  * Hoses of a build.
  *
  * @param spareMm left on each hose end to be cut when offered up
+ * @param tankCapped ports of an in-tank cooler that the oil goes past are capped
  */
 public record LinePlan(
     @Within(min = 0, max = 500, kind = Kind.SIZE) double spareMm,
+    boolean tankCapped,
     @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid Hose> hoses) {}

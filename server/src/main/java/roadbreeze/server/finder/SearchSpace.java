@@ -31,6 +31,7 @@ import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
+import roadbreeze.core.rig.Turn;
 import roadbreeze.core.sizing.Headroom;
 import roadbreeze.core.sizing.HeldStretch;
 import roadbreeze.core.sizing.Margin;
@@ -381,6 +382,8 @@ final class SearchSpace {
         Search.COOLER.id(),
         part,
         CoolerFit.Place.FRONT,
+        Turn.AS_DRAWN,
+        false,
         millimetres(place.x()),
         millimetres(place.y()),
         millimetres(Search.GAP),

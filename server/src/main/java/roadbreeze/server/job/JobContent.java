@@ -22,6 +22,7 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.FittedOther;
 import roadbreeze.server.build.FittingMapper;
+import roadbreeze.server.build.HoseMapper;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.nose.NoseSection;
@@ -97,7 +98,8 @@ public record JobContent(
    * @throws roadbreeze.core.problem.BadInputException if a value cannot be
    */
   public Setup setup(Build build) {
-    return new Setup(TruckMapper.truck(rig, nose), FittingMapper.fitting(build, rig));
+    Setup bare = new Setup(TruckMapper.truck(rig, nose), FittingMapper.fitting(build, rig));
+    return HoseMapper.withHoses(bare, build);
   }
 
   public OperatingPoint point() {

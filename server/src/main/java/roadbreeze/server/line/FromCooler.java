@@ -55,14 +55,14 @@ public record FromCooler(List<Hose> hoses, List<Said> mismatches) {
     boolean before = build.oilOrder() == OilOrder.BEFORE_TANK;
     double bore = cooler.part().portBoreMm();
     return List.of(
-        new Hose(
+        Hose.thought(
             "hose-feed",
             after ? "tank outlet to cooler" : "gearbox feed to cooler",
             FEED,
             bore,
             0,
             2),
-        new Hose(
+        Hose.thought(
             "hose-return",
             before ? "cooler to tank inlet" : "cooler to gearbox return",
             RETURN,
@@ -75,8 +75,8 @@ public record FromCooler(List<Hose> hoses, List<Said> mismatches) {
     List<Finding> found = new ArrayList<>();
     double ports = cooler.part().portBoreMm();
     for (Hose hose : build.lines().hoses()) {
-      if (Math.abs(hose.boreMm() - ports) > SAME_BORE) {
-        found.add(Mismatch.HOSE_BORE.with(hose.name(), hose.boreMm() / 1000, ports / 1000));
+      if (Math.abs(hose.bore() - ports) > SAME_BORE) {
+        found.add(Mismatch.HOSE_BORE.with(hose.name(), hose.bore() / 1000, ports / 1000));
       }
     }
     if (build.lines().hoses().isEmpty()) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import roadbreeze.core.line.OilLines;
 import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.Setup;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Hose;
 import roadbreeze.server.job.JobContent;
@@ -56,15 +57,17 @@ public record LineResult(
   public record ToBuy(double boreMm, double lengthM) {}
 
   public static LineResult of(JobContent job, Build build) {
-    OilLines lines = Assembly.lines(job.setup(build));
+    Setup setup = job.setup(build);
+    OilLines lines = Assembly.lines(setup);
     List<Cut> cuts = new ArrayList<>();
     Map<Double, Double> byBore = new TreeMap<>();
     if (!build.coolers().isEmpty()) {
-      for (Hose hose : build.lines().hoses()) {
-        double fitted = hose.lengthM() * 1000;
+      for (int i = 0; i < build.lines().hoses().size(); i++) {
+        Hose hose = build.lines().hoses().get(i);
+        double fitted = setup.fitting().oil().hoses().get(i).length() * 1000;
         double cut = fitted + 2 * build.lines().spareMm();
-        cuts.add(new Cut(hose.id(), hose.name(), hose.boreMm(), fitted, cut));
-        byBore.merge(hose.boreMm(), cut / 1000, Double::sum);
+        cuts.add(new Cut(hose.id(), hose.name(), hose.bore(), fitted, cut));
+        byBore.merge(hose.bore(), cut / 1000, Double::sum);
       }
     }
     return new LineResult(

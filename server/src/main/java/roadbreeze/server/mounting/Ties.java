@@ -53,7 +53,7 @@ public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
                           cooler,
                           new Hanging(
                               p.box(),
-                              PartMapper.ears(cooler.part()),
+                              PartMapper.ears(cooler.part()).turned(cooler.turn()),
                               Units.mm(build.mounting().standOffMm()),
                               setup.standing(),
                               cores),

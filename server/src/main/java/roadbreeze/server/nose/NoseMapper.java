@@ -10,6 +10,7 @@ import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.Axis;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Box;
+import roadbreeze.core.nose.LinePort;
 import roadbreeze.core.nose.Move;
 import roadbreeze.core.nose.Nose;
 import roadbreeze.core.nose.NoseLines;
@@ -30,7 +31,8 @@ public final class NoseMapper {
     return new Nose(
         lines(section.measures()),
         section.solids().stream().map(NoseMapper::solid).toList(),
-        section.holes().stream().map(NoseMapper::hole).toList());
+        section.holes().stream().map(NoseMapper::hole).toList(),
+        section.ports().stream().map(NoseMapper::port).toList());
   }
 
   private static NoseLines lines(NoseMeasures m) {
@@ -81,6 +83,38 @@ public final class NoseMapper {
         Units.mm(h.freeMm()),
         Optional.ofNullable(h.holds()),
         Units.mm(h.plusMinusMm()));
+  }
+
+  private static LinePort port(NosePort p) {
+    return new LinePort(
+        Name.given(p.id(), Name.Noun.LINE_PORT, p.name()),
+        p.what(),
+        point(p.acrossMm(), p.upMm(), p.backMm()),
+        p.looks(),
+        p.fitting(),
+        Units.mm(p.boreMm()),
+        p.rocks(),
+        Units.mm(p.plusMinusMm()));
+  }
+
+  /** The core's ports in mm, to the tenth. */
+  public static List<NosePort> ports(Nose nose) {
+    return nose.ports().stream()
+        .map(
+            p ->
+                new NosePort(
+                    p.name().id(),
+                    p.name().given(),
+                    p.what(),
+                    mm(Axis.ACROSS.of(p.at())),
+                    mm(Axis.UP.of(p.at())),
+                    mm(Axis.BACK.of(p.at())),
+                    p.looks(),
+                    p.fitting(),
+                    mm(p.bore()),
+                    p.rocks(),
+                    mm(p.plusMinus())))
+        .toList();
   }
 
   private static Vector3D point(double acrossMm, double upMm, double backMm) {

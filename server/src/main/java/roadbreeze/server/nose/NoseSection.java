@@ -18,4 +18,5 @@ public record NoseSection(
     @NotNull @Valid NoseMeasures measures,
     @NotNull @Size(max = 40) List<Solid.@NotNull What> absent,
     @NotNull @Size(max = 200) @DistinctIds List<@NotNull @Valid NoseSolid> solids,
-    @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid NoseHole> holes) {}
+    @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid NoseHole> holes,
+    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid NosePort> ports) {}

@@ -1,9 +1,11 @@
 package roadbreeze.server.parts;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import roadbreeze.core.explain.Kind;
+import roadbreeze.core.route.CoolerPorts;
 import roadbreeze.server.problem.Within;
 
 /**
@@ -17,6 +19,7 @@ import roadbreeze.server.problem.Within;
  * @param earsUpMm between its lower and upper holes
  * @param earsBackMm from its front face to the middle of the ears
  * @param emptyKg without oil, null where its sheet says nothing
+ * @param portsLook the way that hoses leave it, null where its sheet says nothing
  * @param price in the yard's money
  */
 public record CoolerPart(
@@ -38,6 +41,7 @@ public record CoolerPart(
     @Within(min = 0, max = 100, kind = Kind.SIZE) Double earsBackMm,
     @Within(min = 3, max = 20, kind = Kind.SIZE) Double earHoleMm,
     @Within(min = 0.1, max = 40, kind = Kind.MASS) Double emptyKg,
+    @Nullable CoolerPorts.Look portsLook,
     @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
 
   /** How it is built. */

@@ -25,6 +25,7 @@ public enum PartKind {
   FAN_CLUTCHES(ClutchPart.class),
   FILTERS(FilterPart.class),
   ADAPTERS(AdapterPart.class),
+  HOSES(HosePart.class),
   SENSORS(SensorPart.class),
   BREAKERS(BreakerPart.class),
   HYDRAULIC_COOLERS(HydraulicCoolerPart.class),

@@ -8,6 +8,7 @@ import roadbreeze.core.rig.ChargeAirUnit;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.RadiatorUnit;
+import roadbreeze.core.route.CoolerPorts;
 import roadbreeze.core.space.Ears;
 import roadbreeze.core.stack.FanCurve;
 import roadbreeze.server.message.Units;
@@ -41,6 +42,11 @@ public final class PartMapper {
         p.earsBackMm() == null ? usual.back() : Units.mm(p.earsBackMm()),
         usual.thickness(),
         p.earHoleMm() == null ? usual.hole() : Units.mm(p.earHoleMm()));
+  }
+
+  /** Where a cooler's ports are: as its sheet says, or out of its ends. */
+  public static CoolerPorts ports(CoolerPart p, boolean swapped) {
+    return new CoolerPorts(p.portsLook() == null ? CoolerPorts.Look.ASIDE : p.portsLook(), swapped);
   }
 
   public static ChargeAirUnit chargeAirCooler(ChargeAirPart p) {

@@ -20,7 +20,7 @@ public record NoseLayout(
     @NotNull @Valid Frame frame,
     @NotNull @Valid NoseSection nose) {
   public static final String NAME = "road-breeze-nose";
-  public static final int CURRENT = 1;
+  public static final int CURRENT = 2;
 
   /** The opening seen from the front, and where the pack stands in depth. */
   public record Frame(

@@ -27,6 +27,7 @@ import roadbreeze.server.rig.Vehicle;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Layouts of noses: those that ship with the program, one for each kind of truck, and files. */
 @Component
@@ -59,13 +60,25 @@ class NoseLayouts {
     if (file.get("formatVersion").asInt() > NoseLayout.CURRENT) {
       throw Refusal.NEWER_FORMAT.refuse(file.get("formatVersion").asInt());
     }
-    NoseLayout layout = STRICT.treeToValue(file, NoseLayout.class);
+    NoseLayout layout = STRICT.treeToValue(current(file), NoseLayout.class);
     Set<ConstraintViolation<NoseLayout>> broken = validator.validate(layout);
     if (!broken.isEmpty()) {
       throw new ConstraintViolationException(broken);
     }
     NoseMapper.nose(layout.nose());
     return layout.nose();
+  }
+
+  /** Layouts of the first version had no ports. */
+  private static JsonNode current(JsonNode file) {
+    JsonNode now = file.deepCopy();
+    if (now.get("formatVersion").asInt() < 2
+        && now instanceof ObjectNode layout
+        && layout.get("nose") instanceof ObjectNode nose) {
+      nose.putArray("ports");
+      layout.put("formatVersion", NoseLayout.CURRENT);
+    }
+    return now;
   }
 
   /** A job's nose as a file; its frame is the truck's as it came. */
@@ -103,7 +116,8 @@ class NoseLayouts {
         job.nose().measures(),
         job.nose().absent(),
         NoseMapper.solids(drawn),
-        NoseMapper.holes(drawn));
+        NoseMapper.holes(drawn),
+        NoseMapper.ports(drawn));
   }
 
   private static int measured(JobContent job, NoseLines lines) {

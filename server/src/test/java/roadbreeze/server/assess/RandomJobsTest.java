@@ -13,6 +13,7 @@ import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.rig.OilOrder;
+import roadbreeze.core.rig.Turn;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
@@ -87,6 +88,8 @@ class RandomJobsTest {
         id,
         part,
         place,
+        Turn.values()[random.nextInt(4)],
+        random.nextBoolean(),
         600 * random.nextDouble() - 80,
         400 * random.nextDouble() - 80,
         50 * random.nextDouble(),

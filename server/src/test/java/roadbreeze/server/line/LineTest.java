@@ -23,7 +23,7 @@ class LineTest {
   }
 
   private static Hose hose(String id, double length, double bore, int elbows) {
-    return new Hose(id, id, length, bore, elbows, 2);
+    return Hose.thought(id, id, length, bore, elbows, 2);
   }
 
   @Test

@@ -27,7 +27,7 @@ public class JobFormat {
   public static final String NAME = "road-breeze-job";
 
   /** Shape of jobs today. */
-  public static final int CURRENT = 6;
+  public static final int CURRENT = 7;
 
   /** Each step takes a job of its own number's shape to the next. */
   private static final List<UnaryOperator<ObjectNode>> STEPS =
@@ -37,7 +37,8 @@ public class JobFormat {
           TruckOnly::upgrade,
           OneTraverse::upgrade,
           NoJourney::upgrade,
-          ObstaclesOnly::upgrade);
+          ObstaclesOnly::upgrade,
+          NoRoutes::upgrade);
 
   private static final JsonMapper STRICT =
       JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();

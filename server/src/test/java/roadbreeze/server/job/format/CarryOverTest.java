@@ -128,6 +128,16 @@ class CarryOverTest {
   }
 
   @Test
+  void hosesOfShapeSixHaveNoWay() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-6", "carry_over_6_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(2);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.unrouted(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unrouted(Jobs.TILT_TRAY));
+    }
+  }
+
+  @Test
   void soIsOneOfTheVeryFirstRelease() throws Exception {
     try (ConfigurableApplicationContext app = open("database-0", "carry_over_0_test")) {
       List<Job> jobs = Jobs.all(app.getBean(JobService.class));

@@ -113,6 +113,11 @@ class FormatsTest {
   }
 
   @Test
+  void aHoseOfBeforeIsAsLongAsItWasThought() {
+    assertThat(FORMAT.read(file("hive-utility-6"))).isEqualTo(Jobs.unrouted(Jobs.HIVE));
+  }
+
+  @Test
   void whatIsWrittenTodayIsReadTomorrow() {
     ObjectNode today = JsonMapper.shared().createObjectNode();
     today.put("format", JobFormat.NAME).put("formatVersion", JobFormat.CURRENT);

@@ -1,0 +1,220 @@
+package roadbreeze.server.build;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import roadbreeze.core.explain.Name;
+import roadbreeze.core.line.Line;
+import roadbreeze.core.nose.Axis;
+import roadbreeze.core.nose.LinePort;
+import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.route.Bend;
+import roadbreeze.core.route.Guard;
+import roadbreeze.core.route.HoseSize;
+import roadbreeze.core.route.Hung;
+import roadbreeze.core.route.Port;
+import roadbreeze.core.route.Route;
+import roadbreeze.core.space.Pack;
+import roadbreeze.server.build.Hose.HoseBend;
+import roadbreeze.server.build.Hose.HoseClip;
+import roadbreeze.server.build.Hose.HoseEnd;
+import roadbreeze.server.build.Hose.HoseGuard;
+import roadbreeze.server.message.Units;
+import roadbreeze.server.parts.HosePart;
+import roadbreeze.server.parts.PartMapper;
+
+/** Hoses as people enter them, made the core's, and back. */
+public final class HoseMapper {
+  /** Loss of a swept 90° elbow and of an adapter or barb, velocity heads: handbook values. */
+  private static final double ELBOW_LOSS = 0.9;
+
+  private static final double ADAPTER_LOSS = 1.0;
+
+  /** Of a quarter bend of six bores' radius, 17 times the friction factor of rough flow. */
+  private static final double BEND_LOSS = 0.46;
+
+  private final Build build;
+  private final Setup setup;
+  private final Pack pack;
+
+  /**
+   * @param setup the truck with the build on it
+   */
+  public HoseMapper(Build build, Setup setup, Pack pack) {
+    this.build = build;
+    this.setup = setup;
+    this.pack = pack;
+  }
+
+  /**
+   * The truck with a build's hoses as long as they are drawn.
+   *
+   * @param setup with none
+   */
+  public static Setup withHoses(Setup setup, Build build) {
+    List<Line> lines = new ArrayList<>();
+    HoseMapper mapper =
+        build.lines().hoses().stream().anyMatch(Hose::drawn)
+            ? new HoseMapper(build, setup, Pack.of(setup))
+            : null;
+    for (Hose hose : build.lines().hoses()) {
+      lines.add(line(hose, mapper == null ? null : mapper.route(hose)));
+    }
+    return setup.with(setup.fitting().withHoses(lines));
+  }
+
+  /**
+   * @param route empty where it is not drawn, or its ports are not there
+   */
+  private static Line line(Hose hose, @Nullable Route route) {
+    double loss = hose.elbows() * ELBOW_LOSS + hose.adapters() * ADAPTER_LOSS;
+    double bore = Units.mm(hose.bore());
+    if (route == null) {
+      return new Line(hose.lengthM(), bore, loss);
+    }
+    loss +=
+        ((hose.from().elbow() == null ? 0 : 1) + (hose.to().elbow() == null ? 0 : 1)) * ELBOW_LOSS;
+    double quarters =
+        route.corners().stream().mapToDouble(Route.Corner::angle).sum() / (Math.PI / 2);
+    return new Line(route.fitted(), bore, loss + quarters * BEND_LOSS);
+  }
+
+  /** A hose as it runs, null where it is not drawn or its ports are not there. */
+  @Nullable
+  public Route route(Hose hose) {
+    Port from = hose.from() == null ? null : port(hose.from()).orElse(null);
+    Port to = hose.to() == null ? null : port(hose.to()).orElse(null);
+    if (from == null || to == null || from.at().distance(to.at()) < 1e-6) {
+      return null;
+    }
+    List<Bend> bends =
+        hose.bends().stream()
+            .map(b -> new Bend(point(b.acrossMm(), b.upMm(), b.backMm()), Units.mm(b.radiusMm())))
+            .toList();
+    return new Route(from, bends, to, size(hose));
+  }
+
+  /** The same with how it is held and guarded. */
+  @Nullable
+  public Hung hung(Hose hose) {
+    Route route = route(hose);
+    return route == null
+        ? null
+        : new Hung(
+            route,
+            hose.guards().stream().map(g -> new Guard(g.kind(), g.thing())).toList(),
+            hose.clips().stream().map(c -> Units.mm(c.atMm())).toList());
+  }
+
+  /** Of its sheet; as usual hose of its bore where that says nothing. */
+  public static HoseSize size(Hose hose) {
+    HosePart stock = hose.stock();
+    HoseSize usual = HoseSize.usual(Units.mm(hose.bore()));
+    return stock == null
+        ? usual
+        : new HoseSize(
+            usual.bore(),
+            Units.mm(stock.outsideMm()),
+            stock.minRadiusMm() == null ? usual.leastRadius() : Units.mm(stock.minRadiusMm()));
+  }
+
+  /** A port of the truck's own lines or of a cooler that stands in the pack. */
+  public Optional<Port> port(HoseEnd end) {
+    // An elbow turns a hose aside; there is none that turns it on or back.
+    return bare(end)
+        .map(
+            p ->
+                end.elbow() == null || end.elbow().axis() == p.looks().axis()
+                    ? p
+                    : p.elbowed(end.elbow()));
+  }
+
+  private Optional<Port> bare(HoseEnd end) {
+    for (LinePort own : setup.truck().front().nose().ports()) {
+      if (own.name().id().equals(end.at()) && end.side() == null) {
+        return Optional.of(new Port(own.name(), own.at(), own.looks(), own.rocks()));
+      }
+    }
+    for (int i = 0; i < build.coolers().size() && end.side() != null; i++) {
+      FittedCooler cooler = build.coolers().get(i);
+      CoolerFit fit = setup.fitting().coolers().get(i);
+      if (cooler.id().equals(end.at()) && cooler.place() != CoolerFit.Place.ELSEWHERE) {
+        return Optional.of(
+            PartMapper.ports(cooler.part(), cooler.portsSwapped())
+                .port(fit, pack.box(fit.name()), end.side()));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** A hose as it runs now. */
+  public static Hose entered(Hose hose, Hung hung) {
+    List<HoseBend> bends = bends(hung.route().bends());
+    List<HoseGuard> guards = new ArrayList<>();
+    for (Guard g : hung.guards()) {
+      guards.add(new HoseGuard("guard-" + (guards.size() + 1), g.kind(), g.from()));
+    }
+    List<HoseClip> clips = new ArrayList<>();
+    for (double at : hung.clips()) {
+      clips.add(new HoseClip("clip-" + (clips.size() + 1), mm(at)));
+    }
+    return new Hose(
+        hose.id(),
+        hose.name(),
+        hose.lengthM(),
+        hose.boreMm(),
+        hose.elbows(),
+        hose.adapters(),
+        hose.stock(),
+        hose.from(),
+        hose.to(),
+        bends,
+        guards,
+        clips);
+  }
+
+  private static List<HoseBend> bends(List<Bend> bends) {
+    List<HoseBend> entered = new ArrayList<>();
+    for (Bend b : bends) {
+      entered.add(
+          new HoseBend(
+              "bend-" + (entered.size() + 1),
+              mm(Axis.ACROSS.of(b.at())),
+              mm(Axis.UP.of(b.at())),
+              mm(Axis.BACK.of(b.at())),
+              mm(b.radius())));
+    }
+    return entered;
+  }
+
+  /** Drawn hoses of a build by id, each as a name for what others come near to. */
+  public Map<Hose, Hung> drawn() {
+    Map<Hose, Hung> drawn = new LinkedHashMap<>();
+    for (Hose hose : build.lines().hoses()) {
+      Hung hung = hung(hose);
+      if (hung != null) {
+        drawn.put(hose, hung);
+      }
+    }
+    return drawn;
+  }
+
+  /** What a hose is called. */
+  public static Name name(Hose hose) {
+    return Name.given(hose.id(), Name.Noun.HOSE, hose.name());
+  }
+
+  private static Vector3D point(double acrossMm, double upMm, double backMm) {
+    return new Vector3D(Units.mm(acrossMm), Units.mm(upMm), Units.mm(backMm));
+  }
+
+  /** To the tenth: finer than anybody bends a hose. */
+  private static double mm(double metres) {
+    return Math.round(metres * 1e4) / 10.0;
+  }
+}

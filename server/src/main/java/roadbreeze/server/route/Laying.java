@@ -1,0 +1,156 @@
+package roadbreeze.server.route;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import roadbreeze.core.explain.Code;
+import roadbreeze.core.explain.Name;
+import roadbreeze.core.route.Hung;
+import roadbreeze.core.route.OilWay;
+import roadbreeze.core.route.Port;
+import roadbreeze.core.route.Route;
+import roadbreeze.core.route.RouteCheck;
+import roadbreeze.core.route.RouteFinder;
+import roadbreeze.core.route.RouteMend;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.Hose;
+import roadbreeze.server.build.Hose.HoseEnd;
+import roadbreeze.server.build.HoseMapper;
+import roadbreeze.server.build.LinePlan;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Said;
+import roadbreeze.server.message.Units;
+import roadbreeze.server.message.Words;
+
+/**
+ * Lays hoses where nothing is in their way: straight from the ports, or by an elbow on one of them
+ * or on both.
+ *
+ * @param hoses all of the build, those that could be laid with their way
+ * @param blocked for each that could not what stands in its way, by id
+ */
+public record Laying(List<Hose> hoses, Map<String, List<Said.PartName>> blocked) {
+  /** What a hose is called that nobody has named. */
+  enum HoseName implements Code {
+    JOINS;
+
+    @Override
+    public List<Parameter> parameters() {
+      return Code.takes("from NAME", "to NAME");
+    }
+  }
+
+  /** Of a hose that cannot be drawn yet, m. */
+  private static final double THOUGHT = 1.0;
+
+  /** One hose laid anew between its own ends. */
+  static Laying one(JobContent job, Build build, String id) {
+    Routes routes = new Routes(job, build);
+    List<Hose> hoses = new ArrayList<>();
+    Map<String, List<Said.PartName>> blocked = new LinkedHashMap<>();
+    for (Hose hose : build.lines().hoses()) {
+      hoses.add(hose.id().equals(id) && hose.drawn() ? laid(routes, hose, blocked) : hose);
+    }
+    return new Laying(hoses, blocked);
+  }
+
+  /** Every hose that the build needs; those that are drawn rightly stay as they are. */
+  static Laying all(JobContent job, Build build) {
+    Routes routes = new Routes(job, build);
+    List<Hose> hoses = new ArrayList<>();
+    Map<String, List<Said.PartName>> blocked = new LinkedHashMap<>();
+    List<Hose> spare = new ArrayList<>(build.lines().hoses());
+    int number = 0;
+    for (OilWay.Run run : routes.needed()) {
+      number++;
+      Hose there =
+          spare.stream()
+              .filter(h -> run.equals(routes.run(h)) && routes.drawn.containsKey(h))
+              .findFirst()
+              .orElse(null);
+      if (there != null) {
+        spare.remove(there);
+        hoses.add(there);
+        continue;
+      }
+      HoseEnd from = routes.end(run.from());
+      HoseEnd to = routes.end(run.to());
+      Hose bare = spare.stream().filter(h -> !h.drawn()).findFirst().orElse(null);
+      spare.remove(bare);
+      Hose hose = joined(routes, run, bare, from, to, number, hoses, spare);
+      Routes sofar = new Routes(job, with(build, hoses));
+      hoses.add(hose.drawn() ? laid(sofar, hose, blocked) : hose);
+    }
+    spare.stream().filter(Hose::drawn).forEach(hoses::add);
+    return new Laying(hoses, blocked);
+  }
+
+  private static Hose joined(
+      Routes routes,
+      OilWay.Run run,
+      @Nullable Hose like,
+      @Nullable HoseEnd from,
+      @Nullable HoseEnd to,
+      int number,
+      List<Hose> taken,
+      List<Hose> spare) {
+    double bore = like == null ? routes.build.coolers().get(0).part().portBoreMm() : like.boreMm();
+    String id = like == null ? free(number, taken, spare) : like.id();
+    return new Hose(
+        id,
+        Words.of(
+            HoseName.JOINS.with(routes.called(run.from()), routes.called(run.to())),
+            Units.World.METRIC),
+        like == null ? THOUGHT : like.lengthM(),
+        bore,
+        0,
+        2,
+        like == null ? null : like.stock(),
+        from,
+        to,
+        List.of(),
+        List.of(),
+        List.of());
+  }
+
+  private static String free(int number, List<Hose> taken, List<Hose> spare) {
+    List<Hose> all = new ArrayList<>(taken);
+    all.addAll(spare);
+    int n = number;
+    while (named(all, "hose-" + n)) {
+      n++;
+    }
+    return "hose-" + n;
+  }
+
+  private static boolean named(List<Hose> hoses, String id) {
+    return hoses.stream().anyMatch(h -> h.id().equals(id));
+  }
+
+  private static Build with(Build build, List<Hose> hoses) {
+    LinePlan lines = new LinePlan(build.lines().spareMm(), build.lines().tankCapped(), hoses);
+    return build.withLines(lines);
+  }
+
+  private static Hose laid(Routes routes, Hose hose, Map<String, List<Said.PartName>> blocked) {
+    Port from = routes.mapper.port(hose.from().bare()).orElse(null);
+    Port to = routes.mapper.port(hose.to().bare()).orElse(null);
+    if (from == null || to == null) {
+      return hose;
+    }
+    RouteCheck check = routes.check(hose);
+    RouteFinder.Result result =
+        RouteFinder.lay(from.withElbows(), to.withElbows(), HoseMapper.size(hose), check);
+    if (result instanceof RouteFinder.Result.Laid found) {
+      Route route = found.route();
+      Hose way =
+          hose.between(hose.from().leaving(from, route.from()), hose.to().leaving(to, route.to()));
+      return HoseMapper.entered(way, new Hung(route, List.of(), RouteMend.clips(route, check)));
+    }
+    List<Name> barred = ((RouteFinder.Result.Blocked) result).by();
+    blocked.put(hose.id(), barred.stream().map(Said.PartName::of).toList());
+    return hose;
+  }
+}
