@@ -6075,7 +6075,7 @@ export interface operations {
                  *                   "earsBackMm": null,
                  *                   "earHoleMm": null,
                  *                   "emptyKg": null,
-                 *                   "portsLook": null,
+                 *                   "portsLook": "FORWARD",
                  *                   "price": 165
                  *                 },
                  *                 "place": "FRONT",
@@ -6136,31 +6136,157 @@ export interface operations {
                  *               "hoses": [
                  *                 {
                  *                   "id": "hose-1",
-                 *                   "name": "tank outlet to cooler",
-                 *                   "lengthM": 0.9,
+                 *                   "name": "tank outlet to cooler inlet",
+                 *                   "lengthM": 0.92,
                  *                   "boreMm": 9.5,
-                 *                   "elbows": 1,
+                 *                   "elbows": 0,
                  *                   "adapters": 2,
-                 *                   "stock": null,
-                 *                   "from": null,
-                 *                   "to": null,
-                 *                   "bends": [],
+                 *                   "stock": {
+                 *                     "code": "HO-9",
+                 *                     "name": "Gearbox oil hose, 3/8 in",
+                 *                     "carries": "GEARBOX_OIL",
+                 *                     "boreMm": 9.5,
+                 *                     "outsideMm": 17,
+                 *                     "minRadiusMm": 57,
+                 *                     "ratedKpa": 2100,
+                 *                     "ratedC": 150,
+                 *                     "rollM": 7.5,
+                 *                     "price": 10
+                 *                   },
+                 *                   "from": {
+                 *                     "at": "tank-out",
+                 *                     "side": null,
+                 *                     "elbow": "DOWN"
+                 *                   },
+                 *                   "to": {
+                 *                     "at": "cooler-1",
+                 *                     "side": "IN",
+                 *                     "elbow": "DOWN"
+                 *                   },
+                 *                   "bends": [
+                 *                     {
+                 *                       "id": "bend-1",
+                 *                       "acrossMm": -22,
+                 *                       "upMm": -117,
+                 *                       "backMm": 228,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-2",
+                 *                       "acrossMm": -22,
+                 *                       "upMm": -117,
+                 *                       "backMm": 22,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-3",
+                 *                       "acrossMm": 128,
+                 *                       "upMm": -117,
+                 *                       "backMm": 22,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-4",
+                 *                       "acrossMm": 128,
+                 *                       "upMm": 21.6,
+                 *                       "backMm": 22,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-5",
+                 *                       "acrossMm": 70,
+                 *                       "upMm": 263.8,
+                 *                       "backMm": 40,
+                 *                       "radiusMm": 57
+                 *                     }
+                 *                   ],
                  *                   "guards": [],
-                 *                   "clips": []
+                 *                   "clips": [
+                 *                     {
+                 *                       "id": "clip-1",
+                 *                       "atMm": 247
+                 *                     },
+                 *                     {
+                 *                       "id": "clip-2",
+                 *                       "atMm": 485
+                 *                     },
+                 *                     {
+                 *                       "id": "clip-3",
+                 *                       "atMm": 688
+                 *                     }
+                 *                   ]
                  *                 },
                  *                 {
                  *                   "id": "hose-2",
-                 *                   "name": "cooler to gearbox return",
-                 *                   "lengthM": 1.1,
+                 *                   "name": "cooler outlet to return line",
+                 *                   "lengthM": 1.33,
                  *                   "boreMm": 9.5,
-                 *                   "elbows": 1,
+                 *                   "elbows": 0,
                  *                   "adapters": 2,
-                 *                   "stock": null,
-                 *                   "from": null,
-                 *                   "to": null,
-                 *                   "bends": [],
+                 *                   "stock": {
+                 *                     "code": "HO-9",
+                 *                     "name": "Gearbox oil hose, 3/8 in",
+                 *                     "carries": "GEARBOX_OIL",
+                 *                     "boreMm": 9.5,
+                 *                     "outsideMm": 17,
+                 *                     "minRadiusMm": 57,
+                 *                     "ratedKpa": 2100,
+                 *                     "ratedC": 150,
+                 *                     "rollM": 7.5,
+                 *                     "price": 10
+                 *                   },
+                 *                   "from": {
+                 *                     "at": "cooler-1",
+                 *                     "side": "OUT",
+                 *                     "elbow": "DOWN"
+                 *                   },
+                 *                   "to": {
+                 *                     "at": "return-line",
+                 *                     "side": null,
+                 *                     "elbow": "LEFT"
+                 *                   },
+                 *                   "bends": [
+                 *                     {
+                 *                       "id": "bend-1",
+                 *                       "acrossMm": 310,
+                 *                       "upMm": -140.5,
+                 *                       "backMm": 22,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-2",
+                 *                       "acrossMm": -182,
+                 *                       "upMm": -140.5,
+                 *                       "backMm": 22,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-3",
+                 *                       "acrossMm": -182,
+                 *                       "upMm": 105,
+                 *                       "backMm": 235,
+                 *                       "radiusMm": 57
+                 *                     }
+                 *                   ],
                  *                   "guards": [],
-                 *                   "clips": []
+                 *                   "clips": [
+                 *                     {
+                 *                       "id": "clip-1",
+                 *                       "atMm": 267
+                 *                     },
+                 *                     {
+                 *                       "id": "clip-2",
+                 *                       "atMm": 533
+                 *                     },
+                 *                     {
+                 *                       "id": "clip-3",
+                 *                       "atMm": 800
+                 *                     },
+                 *                     {
+                 *                       "id": "clip-4",
+                 *                       "atMm": 1067
+                 *                     }
+                 *                   ]
                  *                 }
                  *               ]
                  *             },
@@ -8368,7 +8494,7 @@ export interface operations {
                  *                   "earsBackMm": null,
                  *                   "earHoleMm": null,
                  *                   "emptyKg": null,
-                 *                   "portsLook": null,
+                 *                   "portsLook": "FORWARD",
                  *                   "price": 165
                  *                 },
                  *                 "place": "FRONT",
@@ -8429,31 +8555,157 @@ export interface operations {
                  *               "hoses": [
                  *                 {
                  *                   "id": "hose-1",
-                 *                   "name": "tank outlet to cooler",
-                 *                   "lengthM": 0.9,
+                 *                   "name": "tank outlet to cooler inlet",
+                 *                   "lengthM": 0.92,
                  *                   "boreMm": 9.5,
-                 *                   "elbows": 1,
+                 *                   "elbows": 0,
                  *                   "adapters": 2,
-                 *                   "stock": null,
-                 *                   "from": null,
-                 *                   "to": null,
-                 *                   "bends": [],
+                 *                   "stock": {
+                 *                     "code": "HO-9",
+                 *                     "name": "Gearbox oil hose, 3/8 in",
+                 *                     "carries": "GEARBOX_OIL",
+                 *                     "boreMm": 9.5,
+                 *                     "outsideMm": 17,
+                 *                     "minRadiusMm": 57,
+                 *                     "ratedKpa": 2100,
+                 *                     "ratedC": 150,
+                 *                     "rollM": 7.5,
+                 *                     "price": 10
+                 *                   },
+                 *                   "from": {
+                 *                     "at": "tank-out",
+                 *                     "side": null,
+                 *                     "elbow": "DOWN"
+                 *                   },
+                 *                   "to": {
+                 *                     "at": "cooler-1",
+                 *                     "side": "IN",
+                 *                     "elbow": "DOWN"
+                 *                   },
+                 *                   "bends": [
+                 *                     {
+                 *                       "id": "bend-1",
+                 *                       "acrossMm": -22,
+                 *                       "upMm": -117,
+                 *                       "backMm": 228,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-2",
+                 *                       "acrossMm": -22,
+                 *                       "upMm": -117,
+                 *                       "backMm": 22,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-3",
+                 *                       "acrossMm": 128,
+                 *                       "upMm": -117,
+                 *                       "backMm": 22,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-4",
+                 *                       "acrossMm": 128,
+                 *                       "upMm": 21.6,
+                 *                       "backMm": 22,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-5",
+                 *                       "acrossMm": 70,
+                 *                       "upMm": 263.8,
+                 *                       "backMm": 40,
+                 *                       "radiusMm": 57
+                 *                     }
+                 *                   ],
                  *                   "guards": [],
-                 *                   "clips": []
+                 *                   "clips": [
+                 *                     {
+                 *                       "id": "clip-1",
+                 *                       "atMm": 247
+                 *                     },
+                 *                     {
+                 *                       "id": "clip-2",
+                 *                       "atMm": 485
+                 *                     },
+                 *                     {
+                 *                       "id": "clip-3",
+                 *                       "atMm": 688
+                 *                     }
+                 *                   ]
                  *                 },
                  *                 {
                  *                   "id": "hose-2",
-                 *                   "name": "cooler to gearbox return",
-                 *                   "lengthM": 1.1,
+                 *                   "name": "cooler outlet to return line",
+                 *                   "lengthM": 1.33,
                  *                   "boreMm": 9.5,
-                 *                   "elbows": 1,
+                 *                   "elbows": 0,
                  *                   "adapters": 2,
-                 *                   "stock": null,
-                 *                   "from": null,
-                 *                   "to": null,
-                 *                   "bends": [],
+                 *                   "stock": {
+                 *                     "code": "HO-9",
+                 *                     "name": "Gearbox oil hose, 3/8 in",
+                 *                     "carries": "GEARBOX_OIL",
+                 *                     "boreMm": 9.5,
+                 *                     "outsideMm": 17,
+                 *                     "minRadiusMm": 57,
+                 *                     "ratedKpa": 2100,
+                 *                     "ratedC": 150,
+                 *                     "rollM": 7.5,
+                 *                     "price": 10
+                 *                   },
+                 *                   "from": {
+                 *                     "at": "cooler-1",
+                 *                     "side": "OUT",
+                 *                     "elbow": "DOWN"
+                 *                   },
+                 *                   "to": {
+                 *                     "at": "return-line",
+                 *                     "side": null,
+                 *                     "elbow": "LEFT"
+                 *                   },
+                 *                   "bends": [
+                 *                     {
+                 *                       "id": "bend-1",
+                 *                       "acrossMm": 310,
+                 *                       "upMm": -140.5,
+                 *                       "backMm": 22,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-2",
+                 *                       "acrossMm": -182,
+                 *                       "upMm": -140.5,
+                 *                       "backMm": 22,
+                 *                       "radiusMm": 57
+                 *                     },
+                 *                     {
+                 *                       "id": "bend-3",
+                 *                       "acrossMm": -182,
+                 *                       "upMm": 105,
+                 *                       "backMm": 235,
+                 *                       "radiusMm": 57
+                 *                     }
+                 *                   ],
                  *                   "guards": [],
-                 *                   "clips": []
+                 *                   "clips": [
+                 *                     {
+                 *                       "id": "clip-1",
+                 *                       "atMm": 267
+                 *                     },
+                 *                     {
+                 *                       "id": "clip-2",
+                 *                       "atMm": 533
+                 *                     },
+                 *                     {
+                 *                       "id": "clip-3",
+                 *                       "atMm": 800
+                 *                     },
+                 *                     {
+                 *                       "id": "clip-4",
+                 *                       "atMm": 1067
+                 *                     }
+                 *                   ]
                  *                 }
                  *               ]
                  *             },

@@ -9,5 +9,6 @@ public final class Benchmarks {
   public static void main(String[] args) throws RunnerException {
     BalanceBench.report();
     HaulBench.report();
+    RouteBench.report();
   }
 }

@@ -2,7 +2,6 @@ package roadbreeze.bench;
 
 import java.util.List;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Rig;
@@ -67,27 +66,12 @@ public final class HaulBench {
     return worst;
   }
 
-  private static double median(Runnable task, int runs) {
-    return DoubleStream.generate(
-            () -> {
-              long started = System.nanoTime();
-              task.run();
-              return (System.nanoTime() - started) / 1e6;
-            })
-        .limit(runs)
-        .sorted()
-        .skip(runs / 2)
-        .findFirst()
-        .orElseThrow();
-  }
-
   static void report() {
     Trip trip = HillyRoad.lasting(NINETY_MINUTES);
     List<Rig> builds = HillyRoad.builds();
     Runnable all = () -> builds.forEach(b -> fast(b, trip));
-    median(all, WARM_UP);
-    double fast = median(all, RUNS);
-    double plain = median(() -> builds.forEach(b -> plain(b, trip)), 1);
+    double fast = Timed.median(all, WARM_UP, RUNS);
+    double plain = Timed.milliseconds(() -> builds.forEach(b -> plain(b, trip)));
     double apart = 0;
     for (Rig build : builds) {
       Trace one = fast(build, trip);
@@ -103,15 +87,16 @@ public final class HaulBench {
     HaulCase.Driven driven = road.drive();
     Judge judge = new Judge(WorkedCase.CLIMB, Limits.DEFAULT, Uncertainty.SOURCES, List.of());
     double draws =
-        median(
+        Timed.median(
             () ->
                 IntStream.range(0, WORKERS)
                     .parallel()
                     .forEach(w -> HaulDraws.of(judge, driven, w, DRAWN / WORKERS, i -> false)),
+            0,
             3);
     System.out.printf(
         "1000 draws  %10.1f s on %d threads, from %d of them%n", draws / DRAWN, WORKERS, DRAWN);
-    double matrix = median(() -> matrix(judge), 5);
+    double matrix = Timed.median(() -> matrix(judge), 0, 5);
     System.out.printf(
         "yard matrix %10.1f s for 4 trucks on 4 roads at 9 heats, %d threads%n",
         matrix / 1000, WORKERS);
