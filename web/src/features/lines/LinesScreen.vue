@@ -2,15 +2,17 @@
 import { ref } from 'vue'
 import { useAskedField } from '@/job/fields/fieldPlace'
 import BenchTabs from '@/shared/ui/BenchTabs.vue'
+import CutListPanel from './CutListPanel.vue'
 import OilWayPanel from './OilWayPanel.vue'
 import RoutesPanel from './routes/RoutesPanel.vue'
 
-/** The oil's way as a circuit, and its hoses through the front end. */
+/** The oil's way as a circuit, its hoses through the front end, and what is cut and bought for them. */
 const BENCHES = [
   ['way', 'The oil’s way'],
   ['routes', 'Routes'],
+  ['cut', 'Cut and buy'],
 ] as const
-const bench = ref<'way' | 'routes'>('way')
+const bench = ref<'way' | 'routes' | 'cut'>('way')
 useAskedField((path) => {
   bench.value = /\.(bends|clips|guards)\./.test(path) ? 'routes' : 'way'
 })
@@ -20,7 +22,8 @@ useAskedField((path) => {
   <div class="screen">
     <BenchTabs v-model="bench" :benches="BENCHES" />
     <OilWayPanel v-if="bench === 'way'" />
-    <RoutesPanel v-else />
+    <RoutesPanel v-else-if="bench === 'routes'" />
+    <CutListPanel v-else />
   </div>
 </template>
 

@@ -803,6 +803,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/cut-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["CutListController.cutList"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/cold-morning": {
         parameters: {
             query?: never;
@@ -2754,7 +2770,7 @@ export interface components {
             /** Format: double */
             cutMm: number;
             near: components["schemas"]["RouteNear"][];
-            troubles: components["schemas"]["Trouble"][];
+            troubles: components["schemas"]["RouteTrouble"][];
         };
         RouteCorner: {
             bend: string | null;
@@ -2789,6 +2805,11 @@ export interface components {
             ports: components["schemas"]["RoutePort"][];
             faults: components["schemas"]["Said"][];
         };
+        RouteTrouble: {
+            said: components["schemas"]["Said"];
+            serious: boolean;
+            at: components["schemas"]["Spot"];
+        };
         Spot: {
             /** Format: double */
             acrossMm: number;
@@ -2797,18 +2818,13 @@ export interface components {
             /** Format: double */
             backMm: number;
         };
-        Trouble: {
-            said: components["schemas"]["Said"];
-            serious: boolean;
-            at: components["schemas"]["Spot"];
-        };
         HoseRequest: {
             job: components["schemas"]["JobContent"];
             build: string;
             hose: string;
         };
         Mendable: {
-            trouble: components["schemas"]["Trouble"];
+            trouble: components["schemas"]["RouteTrouble"];
             mends: components["schemas"]["Mending"][];
         };
         Mending: {
@@ -3160,6 +3176,33 @@ export interface components {
             feedK: number;
             /** Format: double */
             panK: number;
+        };
+        CutList: {
+            strip: components["schemas"]["StockLine"][];
+            hose: components["schemas"]["StockLine"][];
+            small: components["schemas"]["Said"][];
+            unknown: components["schemas"]["Said"][];
+        };
+        CutPiece: {
+            name: string;
+            /** Format: double */
+            mm: number;
+        };
+        StockLength: {
+            /** Format: double */
+            mm: number;
+            pieces: components["schemas"]["CutPiece"][];
+            /** Format: double */
+            leftMm: number;
+        };
+        StockLine: {
+            what: string;
+            code: string | null;
+            lengths: components["schemas"]["StockLength"][];
+            tooLong: string[];
+            best: boolean;
+            /** Format: double */
+            price: number | null;
         };
         ColdRequest: {
             job: components["schemas"]["JobContent"];
@@ -6719,6 +6762,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Detail"];
+                };
+            };
+        };
+    };
+    "CutListController.cutList": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutList"];
                 };
             };
         };

@@ -129,6 +129,23 @@ class HosesTest extends OnACopy {
   }
 
   @Test
+  void whatIsCutAndBoughtFollows() {
+    page.keyboard().press("9");
+    button("Cut and buy");
+    Locator list = page.locator("[data-cut-list]");
+    assertThat(list).containsText("HO-9");
+    assertThat(list).containsText(Pattern.compile("1078\\smm"));
+    assertThat(list).containsText("4 quarter elbows");
+    button("Routes");
+    row("hose-1").click();
+    pickOne("leaves it by", "no elbow");
+    pickOne("Cut from", "not chosen");
+    button("Cut and buy");
+    assertThat(list).containsText("3 quarter elbows");
+    assertThat(list).containsText("choose what tank outlet to cooler inlet is cut from");
+  }
+
+  @Test
   void aPortIsMeasuredOnTheFrontEnd() {
     page.keyboard().press("8");
     button("Add a thing");

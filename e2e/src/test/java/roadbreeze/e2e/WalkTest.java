@@ -742,8 +742,8 @@ class WalkTest {
     page.keyboard().press("Escape"); // out of the number, so that a digit is a key again
     page.keyboard().press("9");
     Locator flow = page.locator("[data-flow]");
-    assertThat(flow).containsText("96 %");
-    assertThat(flow).containsText("2.4 m");
+    assertThat(flow).containsText("94 %");
+    assertThat(flow).containsText("2.6 m");
     page.getByText("Add a hose").click();
     Locator bore = page.getByLabel("Bore", new Page.GetByLabelOptions().setExact(true));
     assertThat(bore).hasCount(1); // the others are cut from hose that has its own
@@ -778,7 +778,7 @@ class WalkTest {
         assertThat(document.getNumberOfPages()).isBetween(1, 5);
         String text = new PDFTextStripper().getText(document).replace('\u00a0', ' ');
         assertThat(text)
-            .contains("Hose cut list", "1060 mm", "156.9 mm", "Prove it on the same road");
+            .contains("Hose cut list", "1078 mm", "156.9 mm", "Prove it on the same road");
         assertThat(text).doesNotContain("Undo");
       }
     }

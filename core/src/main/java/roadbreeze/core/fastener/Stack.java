@@ -37,7 +37,15 @@ public record Stack(
     INSERT,
     NUT,
     THREAD,
-    STUD
+    STUD;
+
+    /** Bought for the joint, beside its screw. */
+    public boolean bought() {
+      return switch (this) {
+        case WASHER, ISOLATOR, INSERT, NUT -> true;
+        case HEAD, EAR, STRIP, THREAD, STUD -> false;
+      };
+    }
   }
 
   /** One thing of it, m thick. */

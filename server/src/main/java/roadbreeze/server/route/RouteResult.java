@@ -58,7 +58,7 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
       double fittedMm,
       double cutMm,
       List<RouteNear> near,
-      List<Trouble> troubles) {}
+      List<RouteTrouble> troubles) {}
 
   /**
    * A corner as it comes out.
@@ -83,14 +83,15 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
   }
 
   /** Something that is wrong. */
-  public record Trouble(Said said, boolean serious, Spot at) {
-    static Trouble of(RouteCheck.Found found) {
-      return new Trouble(Said.of(found.finding()), found.fault().serious(), Spot.of(found.at()));
+  public record RouteTrouble(Said said, boolean serious, Spot at) {
+    static RouteTrouble of(RouteCheck.Found found) {
+      return new RouteTrouble(
+          Said.of(found.finding()), found.fault().serious(), Spot.of(found.at()));
     }
   }
 
   /** Something that is wrong, with what mends it. */
-  public record Mendable(Trouble trouble, List<Mending> mends) {}
+  public record Mendable(RouteTrouble trouble, List<Mending> mends) {}
 
   /** What mends it, and the hose with that done. */
   public record Mending(RouteMend.Way way, Hose hose) {}
@@ -119,7 +120,7 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
         fitted,
         fitted + 2 * routes.build.lines().spareMm(),
         Near.of(route, check.zones(), REACH).stream().limit(NEAR).map(RouteNear::of).toList(),
-        check.of(hung).stream().map(Trouble::of).toList());
+        check.of(hung).stream().map(RouteTrouble::of).toList());
   }
 
   private static RouteCorner corner(Hose hose, Route.Corner c) {
@@ -144,7 +145,7 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
                   RouteMend.of(hung, found, check).stream()
                       .map(m -> new Mending(m.way(), HoseMapper.entered(hose, m.hung())))
                       .toList();
-              all.add(new Mendable(Trouble.of(found), mends));
+              all.add(new Mendable(RouteTrouble.of(found), mends));
             }
           }
         });

@@ -45,7 +45,7 @@ class RouteTest {
       assertThat(result.faults()).isEmpty();
       assertThat(result.hoses())
           .hasSize(2)
-          .allSatisfy(h -> assertThat(h.troubles()).noneMatch(RouteResult.Trouble::serious));
+          .allSatisfy(h -> assertThat(h.troubles()).noneMatch(RouteResult.RouteTrouble::serious));
     }
   }
 
@@ -76,7 +76,7 @@ class RouteTest {
     JobContent job = Jobs.with(bare(), HOSES, laid.hoses());
     assertThat(faults(job)).isEmpty();
     assertThat(of(job).hoses())
-        .allSatisfy(h -> assertThat(h.troubles()).noneMatch(RouteResult.Trouble::serious));
+        .allSatisfy(h -> assertThat(h.troubles()).noneMatch(RouteResult.RouteTrouble::serious));
     assertThat(all(job).hoses()).isEqualTo(laid.hoses());
   }
 

@@ -1,0 +1,30 @@
+package roadbreeze.server.buying;
+
+import java.util.List;
+import roadbreeze.core.explain.Code;
+
+/** What is bought beside strip and hose. */
+public enum CutListed implements Code {
+  CLAMPS("count COUNT", "outside SIZE"),
+  ELBOWS("count COUNT", "bore SIZE"),
+  ADAPTER("count COUNT", "fitting TEXT", "bore SIZE"),
+  CLIPS("count COUNT", "outside SIZE"),
+  SLEEVE("length SIZE", "outside SIZE", "hose NAME", "thing NAME"),
+  HEAT_WRAP("length SIZE", "outside SIZE", "hose NAME", "thing NAME"),
+  GROMMET("outside SIZE", "hose NAME", "thing NAME"),
+  CAPS("count COUNT", "fitting TEXT"),
+  SCREW("count COUNT", "thread TEXT", "length SIZE"),
+  HARDWARE("count COUNT", "what WORD", "thread TEXT"),
+  STOCK_UNKNOWN("hose NAME");
+
+  private final List<Parameter> parameters;
+
+  CutListed(String... takes) {
+    parameters = Code.takes(takes);
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return parameters;
+  }
+}

@@ -1,0 +1,69 @@
+package roadbreeze.server.buying;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import roadbreeze.core.route.Guard;
+import roadbreeze.server.Jobs;
+import roadbreeze.server.build.Hose.HoseGuard;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Said;
+
+class CutListTest {
+  private static final String FEED = "builds.plan-3.lines.hoses.hose-1";
+
+  private static CutList of(JobContent job) {
+    return CutList.of(job, job.build(Jobs.PLAN));
+  }
+
+  private static Said small(CutList list, String code) {
+    return list.small().stream()
+        .filter(s -> s.code().equals("cutListed." + code))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static double value(Said said, String name) {
+    return said.values().get(name).value();
+  }
+
+  @Test
+  void theDemosListHoldsAllThatIsCutAndBought() {
+    CutList list = of(Jobs.HIVE);
+    assertThat(list.unknown()).isEmpty();
+    assertThat(list.strip()).hasSize(1);
+    assertThat(list.strip().get(0).lengths().stream().mapToInt(l -> l.pieces().size()).sum())
+        .isEqualTo(4);
+    CutList.StockLine hose = list.hose().get(0);
+    assertThat(hose.code()).isEqualTo("HO-9");
+    // 1078 and 1494 mm out of three metres, at ten a metre.
+    assertThat(hose.lengths().stream().mapToDouble(CutList.StockLength::mm).sum()).isEqualTo(3000);
+    assertThat(hose.price()).isCloseTo(30, within(1e-9));
+    assertThat(value(small(list, "clamps"), "count")).isEqualTo(4);
+    assertThat(value(small(list, "elbows"), "count")).isEqualTo(4);
+    assertThat(list.small().stream().filter(s -> s.code().equals("cutListed.adapter"))).hasSize(2);
+    assertThat(value(small(list, "screw"), "count")).isPositive();
+  }
+
+  /** The crossmember is 100 mm deep: what passes under it, its margin and 30 mm at both ends. */
+  @Test
+  void aSleeveIsAsLongAsWhatItGuards() {
+    HoseGuard guard = new HoseGuard("guard-1", Guard.Kind.SLEEVE, "bar-lower");
+    // Led 13 mm under it, of which the hose's own half takes 8.5.
+    JobContent near = Jobs.with(Jobs.HIVE, FEED + ".bends.bend-1.upMm", -108);
+    near = Jobs.with(near, FEED + ".bends.bend-2.upMm", -108);
+    CutList list = of(Jobs.with(near, FEED + ".guards", List.of(guard)));
+    assertThat(value(small(list, "sleeve"), "length")).isBetween(0.16, 0.26);
+    assertThat(of(near).small()).noneMatch(s -> s.code().equals("cutListed.sleeve"));
+  }
+
+  @Test
+  void hoseThatNobodyHasChosenIsAskedFor() {
+    CutList list = of(Jobs.with(Jobs.HIVE, FEED + ".stock", null));
+    assertThat(list.unknown()).hasSize(1);
+    assertThat(list.hose().get(0).lengths().get(0).pieces()).hasSize(1);
+    assertThat(CutList.of(Jobs.HIVE, Jobs.HIVE.found()).hose()).isEmpty();
+  }
+}
