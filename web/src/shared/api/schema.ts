@@ -2900,6 +2900,9 @@ export interface components {
             insertDrillMm: number | null;
             /** @enum {string} */
             keeps: "LOCKING_NUT" | "THREAD_LOCK" | "SPRING_WASHER";
+            /** @enum {string} */
+            tool: "SOCKET" | "SPANNER" | "NONE";
+            inTheWay: components["schemas"]["PartName"] | null;
             findings: components["schemas"]["Said"][];
         };
         StackLayer: {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { MountingResult } from '@/shared/api/types'
-import { camel, say, whatToDo, word } from '@/shared/message/say'
+import { camel, partName, say, whatToDo, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 
@@ -73,6 +73,12 @@ const places = (s: Stack) => {
         }}<template v-if="s.insertDrillMm != null">, drill {{ mm(s.insertDrillMm) }} for the rivet nut</template>;
         {{ word(`stackKeeps.${camel(s.keeps)}`)
         }}<template v-if="s.sharedWith">; it holds {{ s.sharedWith }} as well</template>.
+      </p>
+      <p class="small" data-tool>
+        <template v-if="s.tool === 'SOCKET'">A socket gets on.</template>
+        <template v-else-if="s.tool === 'SPANNER'"
+          >Only a spanner gets on: the {{ partName(s.inTheWay!) }} keeps a socket off.</template
+        >
       </p>
       <p v-for="f in s.findings" :key="f.code" class="fault small">
         {{ say(f, unitWorld) }}: {{ whatToDo(f, unitWorld) }}.

@@ -2,29 +2,32 @@ package roadbreeze.core.fastener;
 
 /** Metric coarse threads of a truck's nose. */
 public enum ScrewThread {
-  M5(5, 0.8, 5.5, 6, 7),
-  M6(6, 1, 6.6, 10, 9),
-  M8(8, 1.25, 9, 25, 11),
-  M10(10, 1.5, 11, 49, 13),
-  M12(12, 1.75, 13.5, 85, 16);
+  M5(5, 0.8, 5.5, 6, 7, 13),
+  M6(6, 1, 6.6, 10, 9, 16),
+  M8(8, 1.25, 9, 25, 11, 20),
+  M10(10, 1.5, 11, 49, 13, 24),
+  M12(12, 1.75, 13.5, 85, 16, 26);
 
   private final double diameter;
   private final double pitch;
   private final double clearanceHole;
   private final double torque;
   private final double insertDrill;
+  private final double socket;
 
   ScrewThread(
       double diameterMm,
       double pitchMm,
       double clearanceHoleMm,
       double torque,
-      double insertDrillMm) {
+      double insertDrillMm,
+      double socketMm) {
     this.diameter = diameterMm / 1000;
     this.pitch = pitchMm / 1000;
     this.clearanceHole = clearanceHoleMm / 1000;
     this.torque = torque;
     this.insertDrill = insertDrillMm / 1000;
+    this.socket = socketMm / 1000;
   }
 
   /** Outside, m. */
@@ -73,5 +76,10 @@ public enum ScrewThread {
       }
     }
     return largest;
+  }
+
+  /** Outside of a usual socket for its hexagon, m; ISO 2725. */
+  public double socket() {
+    return socket;
   }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -28,6 +29,8 @@ import roadbreeze.server.drawing.DxfDrawing;
 import roadbreeze.server.drawing.PdfDrawing;
 import roadbreeze.server.drawing.SvgDrawing;
 import roadbreeze.server.message.Units.World;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Drawings read by others than those who wrote them: an XML parser, group codes, PDFBox. */
 class DrawingTest {
@@ -59,7 +62,7 @@ class DrawingTest {
     Element root =
         DocumentBuilderFactory.newInstance()
             .newDocumentBuilder()
-            .parse(new ByteArrayInputStream(svg.getBytes(java.nio.charset.StandardCharsets.UTF_8)))
+            .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)))
             .getDocumentElement();
     double width = Double.parseDouble(root.getAttribute("width").replace("mm", ""));
     assertThat(root.getAttribute("viewBox")).startsWith("0 0 %.3f".formatted(width));
@@ -137,6 +140,43 @@ class DrawingTest {
                 .map(e -> e.text(8))
                 .filter(l -> l.equals("BEND_UP")))
         .hasSize(1);
+  }
+
+  /** By the parser that the front end's packages bring for this alone. */
+  @Test
+  void dxfIsReadByAParserThatIsNotOurs() throws Exception {
+    String script =
+        "const d = new (require('dxf-parser'))().parseSync(require('fs').readFileSync(0, 'utf8'));"
+            + "console.log(JSON.stringify({version: d.header.$ACADVER, entities: d.entities,"
+            + " layers: Object.keys(d.tables.layer.layers)}))";
+    ProcessBuilder node = new ProcessBuilder("node", "-e", script);
+    node.environment().put("NODE_PATH", "../web/node_modules");
+    Process reader = node.start();
+    String dxf = DxfDrawing.of(FlatDrawing.of(bracket(60), World.METRIC));
+    reader.getOutputStream().write(dxf.getBytes(StandardCharsets.US_ASCII));
+    reader.getOutputStream().close();
+    String out = new String(reader.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    assertThat(reader.waitFor()).as(out).isZero();
+    JsonNode read = JsonMapper.shared().readTree(out);
+    assertThat(read.get("version").asString()).isEqualTo("AC1009");
+    assertThat(read.get("layers").toString()).contains("CUT", "DRILL", "BEND_UP", "BEND_DOWN");
+    List<JsonNode> cuts = new ArrayList<>();
+    List<JsonNode> holes = new ArrayList<>();
+    for (JsonNode e : read.get("entities")) {
+      if (e.get("layer").asString().equals("CUT")) {
+        cuts.add(e);
+      }
+      if (e.get("type").asString().equals("CIRCLE")) {
+        holes.add(e);
+      }
+    }
+    assertThat(cuts).hasSize(4);
+    JsonNode edge = cuts.get(0).get("vertices");
+    double start = edge.get(0).get("x").asDouble();
+    assertThat(edge.get(1).get("x").asDouble() - start).isCloseTo(FLAT, within(2e-4));
+    assertThat(holes).hasSize(1);
+    assertThat(holes.get(0).get("radius").asDouble()).isEqualTo(3.3);
+    assertThat(holes.get(0).get("center").get("x").asDouble() - start).isCloseTo(15, within(1e-4));
   }
 
   @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
+import roadbreeze.core.space.ToolAccess;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.mounting.MountingController.BracketForm;
@@ -42,6 +43,24 @@ class MountingTest {
     assertThat(of(Jobs.with(Jobs.HIVE, BRACKETS + UPPER_LEFT + ".tie", null)).findings())
         .extracting(f -> f.code())
         .containsExactly("mountingResultMisfit.freeEars");
+  }
+
+  /** A box hard before the upper bar's left hole keeps every tool off its screw. */
+  @Test
+  void aScrewThatNoToolReachesIsSaid() {
+    JobContent shut = Jobs.with(Jobs.HIVE, "nose.solids.obstacle-2.box.leftMm", -20);
+    shut = Jobs.with(shut, "nose.solids.obstacle-2.box.bottomMm", 190);
+    shut = Jobs.with(shut, "nose.solids.obstacle-2.box.frontMm", 0);
+    shut = Jobs.with(shut, "nose.solids.obstacle-2.box.depthMm", 38);
+    shut = Jobs.with(shut, "nose.solids.obstacle-2.box.widthMm", 900);
+    shut = Jobs.with(shut, "nose.solids.obstacle-2.box.heightMm", 400);
+    shut = Jobs.with(shut, "nose.solids.obstacle-2.round", null);
+    assertThat(of(shut).stacks())
+        .filteredOn(s -> s.tool() != ToolAccess.Tool.SOCKET)
+        .isNotEmpty()
+        .allSatisfy(s -> assertThat(s.inTheWay().given()).isEqualTo("horn"));
+    assertThat(of(Jobs.HIVE).stacks())
+        .allSatisfy(s -> assertThat(s.tool()).isEqualTo(ToolAccess.Tool.SOCKET));
   }
 
   /** Each bracket is bent of its own strip, whatever the first of the set is of. */
