@@ -71,8 +71,8 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
       </ul>
       <p class="small soft">
         Hose is cut square with a blade, blown out, and pushed home with its own oil on the barb; clamps go on before
-        the hose, their screws where a hand reaches them. A saw takes {{ mm(2) }} of strip. Cut edges of strip and sheet are
-        sharp: deburr them, gloves on.
+        the hose, their screws where a hand reaches them. A saw takes {{ mm(2) }} of strip. Cut edges of strip and sheet
+        are sharp: deburr them, gloves on.
       </p>
     </template>
   </section>
