@@ -9,6 +9,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import LoopDrawing from './LoopDrawing.vue'
+import PressureProfile from './PressureProfile.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
 
 const job = useJob()
@@ -71,6 +72,7 @@ const drops = (s: LineResult['hot']) => [
         <span class="soft small">{{ job.build.name }}</span>
       </header>
       <LoopDrawing :result="result" />
+      <PressureProfile v-if="result && cooler" :result="result" />
       <p v-if="!cooler" class="note">
         This build has no oil cooler, so its lines stay as found. Choose a cooler on Heat &amp; air.
       </p>
@@ -111,6 +113,12 @@ const drops = (s: LineResult['hot']) => [
         <div>
           <span class="soft small">fluid to add</span>
           <p class="figure">{{ format(result.addedVolumeL, 'volume', unitWorld) }}</p>
+        </div>
+        <div v-if="cooler">
+          <span class="soft small">cold, the gearbox waits</span>
+          <p class="figure">
+            {{ formatNumber(result.fillSeconds, 0) }} s <span class="small">while it fills; prefill it</span>
+          </p>
         </div>
       </div>
     </section>

@@ -2447,7 +2447,20 @@ export interface components {
             hoseToBuyM: components["schemas"]["ToBuy"][];
             /** Format: double */
             addedVolumeL: number;
+            /** Format: double */
+            fillSeconds: number;
+            profile: components["schemas"]["LineStretch"][];
             warnings: components["schemas"]["Said"][];
+        };
+        LineStretch: {
+            /** @enum {string} */
+            what: "FEED_LINE" | "HOSE" | "COOLER" | "RETURN_LINE";
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            hotKpa: number;
+            /** Format: double */
+            coldKpa: number;
         };
         PartLine: {
             said: components["schemas"]["Said"];
@@ -2475,6 +2488,8 @@ export interface components {
             hoseDropKpa: number;
             /** Format: double */
             coolerDropKpa: number;
+            /** Format: double */
+            feedKpa: number;
             /** Format: double */
             reynolds: number;
         };

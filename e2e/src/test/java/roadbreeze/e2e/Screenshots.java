@@ -59,6 +59,17 @@ class Screenshots {
           page.getByText("Front end", new Page.GetByTextOptions().setExact(true)).click();
           page.locator("[data-view=front] [data-thing='piece/cooler-1']").click();
         }
+        if (screens[i].equals("lines")) {
+          page.getByText("Cut and buy", new Page.GetByTextOptions().setExact(true)).click();
+          page.waitForSelector("[data-cut-list] .bar");
+          shot(page, "cut");
+          page.getByText("Routes", new Page.GetByTextOptions().setExact(true)).click();
+          page.locator("[data-hose=hose-2]").click();
+          page.waitForSelector("[data-more]");
+          page.waitForTimeout(700);
+          shot(page, "routes");
+          page.getByText("The oil’s way", new Page.GetByTextOptions().setExact(true)).click();
+        }
         page.waitForTimeout(700); // charts draw in
         shot(page, screens[i]);
       }

@@ -751,6 +751,7 @@ class WalkTest {
     bore.press("Enter");
     assertThat(page.locator("body")).containsText("of the flow as found is left");
 
+    page.keyboard().press("Escape");
     page.keyboard().press("8");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Brackets")).click();
     assertThat(page.locator("[data-flat]")).containsText("156.9 mm");

@@ -35,6 +35,8 @@ public record OilLines(State hot, State cold, double volume) {
   /**
    * The circuit at one oil temperature; flows m³/s, drops Pa.
    *
+   * @param hoseDrops of each hose, in the order of the plan
+   * @param coolerDrops of each cooler; where they share the oil of all of them together
    * @param reynolds in the narrowest hose
    */
   public record State(
@@ -42,9 +44,31 @@ public record OilLines(State hot, State cold, double volume) {
       double foundFlow,
       double plannedFlow,
       double foundDrop,
-      double hoseDrop,
-      double coolerDrop,
+      List<Double> hoseDrops,
+      List<Double> coolerDrops,
       double reynolds) {
+    public State {
+      hoseDrops = List.copyOf(hoseDrops);
+      coolerDrops = List.copyOf(coolerDrops);
+    }
+
+    public double hoseDrop() {
+      return sum(hoseDrops);
+    }
+
+    public double coolerDrop() {
+      return sum(coolerDrops);
+    }
+
+    /** What the gearbox's pump stands against, Pa over the pan. */
+    public double feedPressure() {
+      return foundDrop + hoseDrop() + coolerDrop();
+    }
+
+    private static double sum(List<Double> drops) {
+      return drops.stream().mapToDouble(d -> d).sum();
+    }
+
     public double flowShare() {
       return plannedFlow / foundFlow;
     }
@@ -102,9 +126,20 @@ public record OilLines(State hot, State cold, double volume) {
         pump.flowAgainst(found),
         after,
         found.applyAsDouble(after),
-        hose.applyAsDouble(after),
-        core.applyAsDouble(after),
+        hoses.stream().map(h -> h.pressureDrop(after, oil, temperature)).toList(),
+        coolerDrops(coolers, parallel, after, oil, temperature),
         thinnest.reynolds(after, oil, temperature));
+  }
+
+  private static List<Double> coolerDrops(
+      List<OilChannels> coolers,
+      boolean parallel,
+      double flow,
+      TransmissionFluid oil,
+      double temperature) {
+    return parallel && coolers.size() > 1
+        ? List.of(coreDrop(coolers, true, flow, oil, temperature))
+        : coolers.stream().map(c -> c.pressureDrop(flow, oil, temperature)).toList();
   }
 
   private static double coreDrop(
@@ -120,6 +155,57 @@ public record OilLines(State hot, State cold, double volume) {
     return parallel && drops.size() > 1
         ? ParallelFlow.share(drops, flow).pressureDrop()
         : drops.stream().mapToDouble(d -> d.applyAsDouble(flow)).sum();
+  }
+
+  /** How long the gearbox waits for its oil while what was added fills, on a cold morning, s. */
+  public double fillTime() {
+    return volume / cold.plannedFlow();
+  }
+
+  /**
+   * A stretch of the oil's way.
+   *
+   * @param what it is
+   * @param number of the hose or cooler, from 0; −1 of the truck's own lines
+   * @param hot pressure where it begins, Pa over the pan
+   * @param cold the same on a cold morning
+   */
+  public record Stretch(What what, int number, double hot, double cold) {
+    /** What the oil goes through. */
+    public enum What {
+      FEED_LINE,
+      HOSE,
+      COOLER,
+      RETURN_LINE
+    }
+  }
+
+  /**
+   * Pressure along the oil's way, from the gearbox's pump to its pan: half of the lines as found
+   * with what is in them, hoses and coolers in turn, the other half.
+   */
+  public List<Stretch> profile() {
+    List<Stretch> stretches = new ArrayList<>();
+    double atHot = hot.feedPressure();
+    double atCold = cold.feedPressure();
+    stretches.add(new Stretch(Stretch.What.FEED_LINE, -1, atHot, atCold));
+    atHot -= hot.foundDrop / 2;
+    atCold -= cold.foundDrop / 2;
+    int most = Math.max(hot.hoseDrops.size(), hot.coolerDrops.size());
+    for (int i = 0; i < most; i++) {
+      if (i < hot.hoseDrops.size()) {
+        stretches.add(new Stretch(Stretch.What.HOSE, i, atHot, atCold));
+        atHot -= hot.hoseDrops.get(i);
+        atCold -= cold.hoseDrops.get(i);
+      }
+      if (i < hot.coolerDrops.size()) {
+        stretches.add(new Stretch(Stretch.What.COOLER, i, atHot, atCold));
+        atHot -= hot.coolerDrops.get(i);
+        atCold -= cold.coolerDrops.get(i);
+      }
+    }
+    stretches.add(new Stretch(Stretch.What.RETURN_LINE, -1, atHot, atCold));
+    return stretches;
   }
 
   public List<Finding> warnings() {

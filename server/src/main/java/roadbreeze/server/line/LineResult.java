@@ -18,6 +18,8 @@ import roadbreeze.server.message.Said;
  * @param hot at 90 °C oil
  * @param hoseToBuyM by bore, ends included, rounded up to 0.1 m
  * @param addedVolumeL in hose and cooler
+ * @param fillSeconds that the gearbox waits for its oil while those fill, cold
+ * @param profile pressure along the oil's way
  */
 public record LineResult(
     State hot,
@@ -25,6 +27,8 @@ public record LineResult(
     List<Cut> cuts,
     List<ToBuy> hoseToBuyM,
     double addedVolumeL,
+    double fillSeconds,
+    List<LineStretch> profile,
     List<Said> warnings) {
 
   /** One temperature's state. */
@@ -36,6 +40,7 @@ public record LineResult(
       double foundDropKpa,
       double hoseDropKpa,
       double coolerDropKpa,
+      double feedKpa,
       double reynolds) {
     static State of(OilLines.State s) {
       return new State(
@@ -46,7 +51,20 @@ public record LineResult(
           s.foundDrop() / 1000,
           s.hoseDrop() / 1000,
           s.coolerDrop() / 1000,
+          s.feedPressure() / 1000,
           s.reynolds());
+    }
+  }
+
+  /**
+   * A stretch of the oil's way.
+   *
+   * @param number of the hose or cooler, from 1; 0 of the truck's own lines
+   * @param hotKpa where it begins, over the pan
+   */
+  public record LineStretch(OilLines.Stretch.What what, int number, double hotKpa, double coldKpa) {
+    static LineStretch of(OilLines.Stretch s) {
+      return new LineStretch(s.what(), s.number() + 1, s.hot() / 1000, s.cold() / 1000);
     }
   }
 
@@ -78,6 +96,8 @@ public record LineResult(
             .map(e -> new ToBuy(e.getKey(), Math.ceil(e.getValue() * 10 - 1e-9) / 10))
             .toList(),
         lines.volume() * 1000,
+        lines.fillTime(),
+        lines.profile().stream().map(LineStretch::of).toList(),
         Said.of(lines.warnings()));
   }
 }

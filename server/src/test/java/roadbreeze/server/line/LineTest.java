@@ -62,4 +62,30 @@ class LineTest {
     assertThatThrownBy(() -> lines(Jobs.with(weak, "rig.foundLines.boreMm", 4), Jobs.PLAN))
         .isInstanceOf(NotConvergedException.class);
   }
+
+  /** It falls from the pump to the pan, loses what each element loses, and ends in the open pan. */
+  @Test
+  void pressureFallsAlongTheWayByWhatEachElementLoses() {
+    LineResult result = lines(Jobs.HIVE, Jobs.PLAN);
+    assertThat(result.profile())
+        .extracting(s -> s.what().name() + s.number())
+        .containsExactly("FEED_LINE0", "HOSE1", "COOLER1", "HOSE2", "RETURN_LINE0");
+    for (int i = 1; i < result.profile().size(); i++) {
+      assertThat(result.profile().get(i).hotKpa()).isLessThan(result.profile().get(i - 1).hotKpa());
+      assertThat(result.profile().get(i).coldKpa())
+          .isLessThan(result.profile().get(i - 1).coldKpa());
+    }
+    LineResult.State hot = result.hot();
+    assertThat(result.profile().get(0).hotKpa())
+        .isCloseTo(hot.feedKpa(), within(1e-9))
+        .isCloseTo(hot.foundDropKpa() + hot.hoseDropKpa() + hot.coolerDropKpa(), within(1e-9));
+    assertThat(result.profile().get(4).hotKpa()).isCloseTo(hot.foundDropKpa() / 2, within(1e-9));
+    // The pump's own line: what is left of its flow at that pressure.
+    double most = Jobs.HIVE.rig().foundLines().pumpMaxKpa();
+    double free = result.cold().foundFlowLpm();
+    assertThat(result.cold().feedKpa()).isBetween(0.8 * most, most);
+    assertThat(result.cold().plannedFlowLpm()).isLessThan(free);
+    assertThat(result.fillSeconds())
+        .isCloseTo(result.addedVolumeL() / result.cold().plannedFlowLpm() * 60, within(1e-6));
+  }
 }

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { LineResult } from '@/shared/api/types'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
+
+/** Pressure along the oil's way from the gearbox's pump to its pan, hot and on a cold morning. */
+const props = defineProps<{ result: LineResult }>()
+const LEFT = 70
+const WIDE = 500
+const TOP = 18
+const HIGH = 120
+const WORDS = { FEED_LINE: 'feed line', RETURN_LINE: 'return line', COOLER: 'cooler', HOSE: 'hose' } as const
+const stretches = computed(() => props.result.profile)
+const most = computed(() => Math.max(...stretches.value.map((s) => s.coldKpa), 1))
+const x = (n: number) => LEFT + (WIDE * n) / stretches.value.length
+const y = (kpa: number) => TOP + HIGH * (1 - kpa / most.value)
+const line = (which: 'hotKpa' | 'coldKpa') =>
+  [...stretches.value.map((s, n) => `${x(n)} ${y(s[which])}`), `${x(stretches.value.length)} ${y(0)}`].join('L')
+const called = (s: LineResult['profile'][number]) =>
+  s.number > 1 && s.what !== 'HOSE' ? `${WORDS[s.what]} ${s.number}` : WORDS[s.what]
+const lost = (n: number, which: 'hotKpa' | 'coldKpa') =>
+  stretches.value[n]![which] - (stretches.value[n + 1]?.[which] ?? 0)
+const p = (kpa: number) => format(kpa, 'pressure', unitWorld.value, unitWorld.value === 'metric' ? 0 : 1)
+</script>
+
+<template>
+  <figure data-profile>
+    <figcaption>
+      <b>Pressure along the way</b>
+      <span class="small soft">
+        over the pan; a cold start pushes {{ p(result.cold.feedKpa) }} at the feed, hot {{ p(result.hot.feedKpa) }}
+      </span>
+    </figcaption>
+    <svg
+      viewBox="0 0 600 196"
+      role="img"
+      :aria-label="
+        stretches
+          .map((s, n) => `${called(s)} loses ${p(lost(n, 'hotKpa'))} hot, ${p(lost(n, 'coldKpa'))} cold`)
+          .join('; ')
+      "
+    >
+      <path :d="`M${LEFT} ${y(0)}H${LEFT + WIDE}`" class="axis" />
+      <g v-for="(s, n) in stretches" :key="n">
+        <path v-if="n" :d="`M${x(n)} ${TOP}V${y(0)}`" class="joint" />
+        <text :x="(x(n) + x(n + 1)) / 2" :y="y(0) + 18" text-anchor="middle" class="sub">{{ called(s) }}</text>
+        <text :x="(x(n) + x(n + 1)) / 2" :y="y(0) + 36" text-anchor="middle" class="sub lost">
+          −{{ p(lost(n, 'hotKpa')) }}
+        </text>
+        <text :x="(x(n) + x(n + 1)) / 2" :y="y(0) + 52" text-anchor="middle" class="sub cold">
+          −{{ p(lost(n, 'coldKpa')) }}
+        </text>
+      </g>
+      <path :d="`M${line('coldKpa')}`" class="way cold" />
+      <path :d="`M${line('hotKpa')}`" class="way hot" />
+      <text :x="LEFT - 8" :y="y(stretches[0]!.coldKpa) + 5" text-anchor="end" class="sub cold">
+        {{ p(stretches[0]!.coldKpa) }}
+      </text>
+      <text :x="LEFT - 8" :y="y(stretches[0]!.hotKpa) + 5" text-anchor="end" class="sub lost">
+        {{ p(stretches[0]!.hotKpa) }}
+      </text>
+      <text :x="LEFT + WIDE" :y="TOP" text-anchor="end" class="sub cold">cold morning</text>
+      <text :x="LEFT + WIDE" :y="TOP + 17" text-anchor="end" class="sub lost">hot</text>
+    </svg>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 10px 0 0;
+  border-top: 1px solid var(--rule);
+  padding-top: 8px;
+}
+figcaption {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  flex-wrap: wrap;
+}
+figcaption b {
+  font: 600 18px/1 var(--rb-font-head);
+}
+svg {
+  width: 100%;
+  display: block;
+}
+.axis {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.joint {
+  stroke: var(--rule);
+  stroke-width: 1;
+  stroke-dasharray: 3 4;
+}
+.way {
+  fill: none;
+  stroke-width: 4;
+  stroke-linejoin: round;
+}
+.way.hot {
+  stroke: var(--over);
+}
+.way.cold {
+  stroke: var(--accent);
+  stroke-dasharray: 9 5;
+}
+.sub {
+  font-size: 14px;
+  font-weight: 500;
+  fill: var(--ink);
+}
+.sub.lost {
+  fill: var(--over-ink, var(--over));
+  font-weight: 600;
+}
+.sub.cold {
+  fill: var(--accent-ink);
+  font-weight: 600;
+}
+</style>
