@@ -1,6 +1,7 @@
 package roadbreeze.core.route;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.nose.Tube;
@@ -58,10 +59,10 @@ public record Route(Port from, List<Bend> bends, Port to, HoseSize hose) {
 
     /** Points of its arc from where it begins to where it ends. */
     private List<Vector3D> points() {
-      Vector3D start = at.subtract(in.scalarMultiply(tangent()));
-      if (angle < 1e-6) {
-        return List.of(start);
+      if (angle < 1e-6 || angle > FOLDED) {
+        return List.of(at); // nothing to round, or nothing that can be
       }
+      Vector3D start = at.subtract(in.scalarMultiply(tangent()));
       Vector3D inwards =
           out.subtract(in.scalarMultiply(Math.cos(angle))).scalarMultiply(1 / Math.sin(angle));
       int chords = (int) Math.ceil(angle / CHORD);
@@ -119,12 +120,12 @@ public record Route(Port from, List<Bend> bends, Port to, HoseSize hose) {
       tangent[i + 1] = asked.get(i) * Math.tan(Math.min(angle[i], FOLDED) / 2);
     }
     double[] share = new double[n + 2];
-    java.util.Arrays.fill(share, 1);
+    Arrays.fill(share, 1);
     for (int leg = 0; leg <= n; leg++) {
       double room = at.get(leg).distance(at.get(leg + 1));
       room -= (leg == 0 ? GRIP : 0) + (leg == n ? GRIP : 0);
       double needed = tangent[leg] + tangent[leg + 1];
-      if (needed > room) {
+      if (needed > room && needed > 0) {
         double left = Math.max(0, room) / needed;
         share[leg] = Math.min(share[leg], left);
         share[leg + 1] = Math.min(share[leg + 1], left);

@@ -130,7 +130,10 @@ public record RouteCheck(List<Zone> zones, OptionalDouble lowest) {
   }
 
   private static void twists(Route route, List<Found> found) {
-    List<Route.Corner> bent = route.corners().stream().filter(c -> c.angle() > SLIGHT).toList();
+    List<Route.Corner> bent =
+        route.corners().stream()
+            .filter(c -> c.angle() > SLIGHT && c.angle() < Route.FOLDED)
+            .toList();
     double wanted = TWIST_STRAIGHT * route.hose().outside();
     for (int i = 1; i < bent.size(); i++) {
       Route.Corner a = bent.get(i - 1);

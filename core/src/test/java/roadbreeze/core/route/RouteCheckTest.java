@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Random;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.explain.Name;
@@ -203,5 +204,31 @@ class RouteCheckTest {
     assertThat(check().of(new Hung(route, List.of(), clips)))
         .extracting(RouteCheck.Found::fault)
         .doesNotContain(RouteFault.HANGS_FREE);
+  }
+
+  /** Corners on each other, on a port, back and forth: something is said, nothing breaks. */
+  @Test
+  void noHoseIsTooOddToBeHeldAgainstThings() {
+    Random random = new Random(11);
+    Zone bar = zone(Nature.METAL, new Box(0.1, -0.05, -0.1, 0.05, 0.1, 0.2));
+    RouteCheck check = check(bar);
+    for (int round = 0; round < 400; round++) {
+      List<Bend> bends = new ArrayList<>();
+      for (int i = 0; i < random.nextInt(6); i++) {
+        // A coarse lattice, so that places often coincide.
+        bends.add(
+            bend(
+                random.nextInt(4) * 0.1 - 0.1,
+                random.nextInt(3) * 0.1 - 0.1,
+                random.nextInt(2) * 0.1,
+                0.01 + random.nextInt(4) * 0.05));
+      }
+      Port to = random.nextBoolean() ? RIGHT : port(0.1, 0.1, Direction.UP);
+      Hung hung = new Hung(new Route(LEFT, bends, to, HOSE), List.of(), List.of(0.1));
+      assertThat(hung.route().length()).isFinite().isPositive();
+      for (RouteCheck.Found found : check.of(hung)) {
+        assertThat(RouteMend.of(hung, found, check)).isNotNull();
+      }
+    }
   }
 }
