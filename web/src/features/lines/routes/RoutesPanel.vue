@@ -71,13 +71,16 @@ const blocked = ref<Laying['blocked']>({})
 async function lay(one: string | null) {
   laying.value = one ?? 'all'
   failed.value = ''
+  const before = job.content
   try {
     const answer = await api.post<Laying>(one ? '/api/compute/lay-hose' : '/api/compute/lay-hoses', {
       ...asked(),
       ...(one ? { hose: one } : {}),
     })
+    // Who has gone on meanwhile keeps what they did: it is laid round that.
+    if (job.content !== before) return void (await lay(one))
     blocked.value = answer.blocked
-    job.edit(`builds.${job.selected}.lines.hoses`, answer.hoses)
+    if (!one || !answer.blocked[one]) job.edit(`builds.${job.selected}.lines.hoses`, answer.hoses)
   } catch (e) {
     failed.value = (e as ApiProblem).said.map((s) => say(s, unitWorld.value)).join('; ')
   } finally {

@@ -48,6 +48,9 @@ public final class RouteFinder {
 
   private static final int MOST_STATES = 80_000;
 
+  /** Fewer where there is much to hold each against. */
+  private static final int MOST_WORK = 5_000_000;
+
   /** An end from which so many places can be reached is not shut in. */
   private static final int SHUT_IN = 4_000;
 
@@ -158,8 +161,9 @@ public final class RouteFinder {
           new State(
               grid.node(start), way, between, cost, cost + ahead(start, way), null, List.of(), i));
     }
+    int most = Math.min(MOST_STATES, MOST_WORK / Math.max(1, grid.pieces()));
     int done = 0;
-    while (!open.isEmpty() && done++ < MOST_STATES) {
+    while (!open.isEmpty() && done++ < most) {
       State s = open.poll();
       if (s.cost > best[key(s)] + 1e-6) {
         continue;

@@ -28,6 +28,14 @@ final class RouteGrid {
   /** Between planes no wider than this, m. */
   private static final double COARSE = 0.070;
 
+  /**
+   * Where more would lie along an axis, fewer are laid: a crowded nose must not fill the memory.
+   */
+  private static final int MOST_PLANES = 72;
+
+  /** By what they are then set apart each time. */
+  private static final double SPARSER = 1.4;
+
   /** Farther from metal than a clip can reach each metre counts for more. */
   private static final double NOTHING_TO_CLIP = 1.25;
 
@@ -138,29 +146,46 @@ final class RouteGrid {
       wished.add(box.high(axis) + off);
     }
     Collections.sort(wished);
+    wished.removeIf(w -> w <= low || w >= high);
+    double apart = 1;
+    TreeSet<Double> planes = laid(fixed, wished, apart);
+    while (planes.size() > MOST_PLANES) {
+      apart *= SPARSER;
+      planes = laid(fixed, wished, apart);
+    }
+    return planes.stream().mapToDouble(p -> p).toArray();
+  }
+
+  /** Those that are needed, those wished that stand alone, and more where they are far apart. */
+  private static TreeSet<Double> laid(TreeSet<Double> fixed, List<Double> wished, double apart) {
     TreeSet<Double> planes = new TreeSet<>(fixed);
     for (double wish : wished) {
-      if (wish > low && wish < high && alone(planes, wish)) {
+      if (alone(planes, wish, TOGETHER * apart)) {
         planes.add(wish);
       }
     }
     Double before = null;
     for (double plane : List.copyOf(planes)) {
       if (before != null) {
-        int parts = (int) Math.ceil((plane - before) / COARSE);
+        int parts = (int) Math.ceil((plane - before) / (COARSE * apart));
         for (int i = 1; i < parts; i++) {
           planes.add(before + (plane - before) * i / parts);
         }
       }
       before = plane;
     }
-    return planes.stream().mapToDouble(p -> p).toArray();
+    return planes;
   }
 
-  private static boolean alone(TreeSet<Double> planes, double wish) {
+  private static boolean alone(TreeSet<Double> planes, double wish, double apart) {
     Double under = planes.floor(wish);
     Double over = planes.ceiling(wish);
-    return (under == null || wish - under > TOGETHER) && (over == null || over - wish > TOGETHER);
+    return (under == null || wish - under > apart) && (over == null || over - wish > apart);
+  }
+
+  /** How many pieces a step may have to be held against. */
+  int pieces() {
+    return pieces.size();
   }
 
   /** How many places there are. */

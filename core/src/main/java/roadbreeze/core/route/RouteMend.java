@@ -34,6 +34,9 @@ public record RouteMend(Way way, Hung hung) {
   /** A corner so near to the tight place is moved itself, m. */
   private static final double CORNER_NEAR = 0.060;
 
+  /** More pushes are not tried: who has not moved by then is laid anew. */
+  private static final int MOST_TRIES = 60;
+
   /** Metal within this of a place is as good as any, m. */
   private static final double EVEN = 0.005;
 
@@ -134,6 +137,7 @@ public record RouteMend(Way way, Hung hung) {
     double before = trouble(check.of(hung));
     return pushes(found)
         .flatMap(push -> pushed(hung, found, push))
+        .limit(MOST_TRIES)
         .filter(h -> !stillThere(found, check.of(h)))
         .filter(h -> trouble(check.of(h)) < before)
         .findFirst()

@@ -14,6 +14,7 @@ import roadbreeze.core.nose.Axis;
 import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Direction;
 import roadbreeze.core.nose.Nature;
+import roadbreeze.core.nose.Tube;
 
 class RouteFinderTest {
   private static final HoseSize HOSE = HoseSize.usual(9.5e-3);
@@ -74,6 +75,34 @@ class RouteFinderTest {
     assertThat(((RouteFinder.Result.Blocked) result).by())
         .extracting(Name::id)
         .containsExactly("ACROSS-1");
+  }
+
+  /** Two hundred long things and ports at the frame's ends: few planes, and soon an answer. */
+  @Test
+  void aCrowdedNoseFillsNoMemory() {
+    Random random = new Random(3);
+    List<Zone> zones = new ArrayList<>();
+    for (int i = 0; i < 200; i++) {
+      List<Vector3D> points = new ArrayList<>();
+      for (int k = 0; k < 40; k++) {
+        points.add(
+            new Vector3D(
+                random.nextDouble() * 4 - 2, random.nextDouble() * 4 - 2, random.nextDouble() * 4));
+      }
+      Name name = Name.given("t" + i, Name.Noun.OBSTACLE, "t");
+      zones.add(new Zone(name, new Tube(points, 0.01), Nature.HOSE, false, 0));
+    }
+    Port from = port(-2.3, -2.3, -0.5, Direction.RIGHT);
+    Port to = port(2.3, 2.3, 2.9, Direction.LEFT);
+    RouteGrid grid =
+        new RouteGrid(
+            from.withElbows(),
+            to.withElbows(),
+            HOSE,
+            new RouteCheck(zones, OptionalDouble.empty()),
+            false);
+    assertThat(grid.places()).isLessThan(400_000);
+    assertThat(lay(from, to, zones)).isNotNull();
   }
 
   private static final int SCENES = 10_000;
