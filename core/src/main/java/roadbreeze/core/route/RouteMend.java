@@ -34,6 +34,9 @@ public record RouteMend(Way way, Hung hung) {
   /** A corner so near to the tight place is moved itself, m. */
   private static final double CORNER_NEAR = 0.060;
 
+  /** A hose that would have to go farther is laid anew, m. */
+  private static final double FARTHEST = 0.4;
+
   /** More pushes are not tried: who has not moved by then is laid anew. */
   private static final int MOST_TRIES = 60;
 
@@ -138,8 +141,11 @@ public record RouteMend(Way way, Hung hung) {
     return pushes(found)
         .flatMap(push -> pushed(hung, found, push))
         .limit(MOST_TRIES)
-        .filter(h -> !stillThere(found, check.of(h)))
-        .filter(h -> trouble(check.of(h)) < before)
+        .filter(
+            h -> {
+              List<RouteCheck.Found> now = check.of(h);
+              return !stillThere(found, now) && trouble(now) < before;
+            })
         .findFirst()
         .map(h -> new RouteMend(Way.MOVE, h));
   }
@@ -180,7 +186,9 @@ public record RouteMend(Way way, Hung hung) {
       ways.add(axis.along().scalarMultiply(box.high(axis) + wanted - at));
       ways.add(axis.along().scalarMultiply(box.low(axis) - wanted - at));
     }
-    return ways.stream().sorted((a, b) -> Double.compare(a.getNorm(), b.getNorm()));
+    return ways.stream()
+        .filter(w -> w.getNorm() < FARTHEST)
+        .sorted((a, b) -> Double.compare(a.getNorm(), b.getNorm()));
   }
 
   /** The hose with the corner that is near pushed, or with one more where it is too near. */

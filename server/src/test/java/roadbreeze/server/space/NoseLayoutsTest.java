@@ -48,6 +48,17 @@ class NoseLayoutsTest {
     return Stream.of(Jobs.HIVE, Jobs.TILT_TRAY, Jobs.BUCKET, Jobs.PLOUGH);
   }
 
+  /** The first version knew no ports. */
+  @Test
+  void aLayoutOfTheFirstVersionIsReadStill() {
+    ObjectNode file = JSON.valueToTree(LAYOUTS.file(Jobs.HIVE));
+    file.put("formatVersion", 1);
+    ((ObjectNode) file.get("nose")).remove("ports");
+    NoseSection read = LAYOUTS.read(file);
+    assertThat(read.solids()).isEqualTo(Jobs.HIVE.nose().solids());
+    assertThat(read.ports()).isEmpty();
+  }
+
   @ParameterizedTest
   @MethodSource("demos")
   void whatIsWrittenFollowsThePublishedSchemaAndIsReadAgain(JobContent job) {
