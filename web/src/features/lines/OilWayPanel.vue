@@ -53,11 +53,6 @@ function removeHose(id: string) {
     hoses.value.filter((h) => h.id !== id),
   )
 }
-const READ = [
-  ['inletC', 'At the tank’s inlet'],
-  ['outletC', 'At its outlet'],
-  ['tankC', 'On the tank between'],
-] as const
 const DROPS = [
   { key: 'where', label: '' },
   { key: 'lost', label: '', figure: true },
@@ -174,31 +169,6 @@ const drops = (s: LineResult['hot']) => [
         <QuantityField label="Circuit stops at" path="rig.foundLines.pumpMaxKpa" quantity="pressure" :step="10" />
         <QuantityField label="Cold morning" path="rig.foundLines.coldC" quantity="temperature" :step="1" />
       </div>
-      <div v-if="job.content.rig.vehicle.gearbox.inTankWattsPerKelvin != null" class="returns" data-returns>
-        <div>
-          <h3>Which line leaves the tank</h3>
-          <p class="small soft">
-            By thermometer at the radiator’s two oil ports and on the tank between, no other cooler in between, the
-            gearbox’s own bypass open. Never load the engine against the brakes to heat the lines.
-          </p>
-        </div>
-        <QuantityField
-          v-for="[key, label] in READ"
-          :key="key"
-          :label="label"
-          :path="`rig.foundLines.${key}`"
-          quantity="temperature"
-          :step="1"
-          optional
-          placeholder="not read"
-        />
-        <p v-if="result?.returnTest" class="note says" :class="{ bad: !/confirmed/.test(result.returnTest.code) }">
-          {{ say(result.returnTest, unitWorld)
-          }}<template v-if="whatToDo(result.returnTest, unitWorld)"
-            >: {{ whatToDo(result.returnTest, unitWorld) }}</template
-          >.
-        </p>
-      </div>
     </section>
   </div>
 </template>
@@ -242,17 +212,6 @@ const drops = (s: LineResult['hot']) => [
   align-items: end;
   padding: 8px 0;
   border-top: 1px solid var(--rule-soft);
-}
-.returns {
-  display: grid;
-  grid-template-columns: minmax(0, 2fr) repeat(3, minmax(0, 1fr));
-  gap: 12px;
-  align-items: end;
-  border-top: 1px solid var(--rule-soft);
-  padding-top: 10px;
-}
-.says {
-  grid-column: 1 / -1;
 }
 .drawn {
   display: grid;

@@ -1341,12 +1341,6 @@ export interface components {
             pumpMaxKpa: number;
             /** Format: double */
             coldC: number;
-            /** Format: double */
-            inletC: number | null;
-            /** Format: double */
-            outletC: number | null;
-            /** Format: double */
-            tankC: number | null;
         };
         GearboxBypass: {
             /** Format: double */
@@ -2190,14 +2184,14 @@ export interface components {
             moreProblems: number;
         };
         JsonNode: {
-            valueNode: boolean;
-            container: boolean;
-            missingNode: boolean;
-            object: boolean;
             /** @enum {string} */
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             string: boolean;
             integralNumber: boolean;
+            missingNode: boolean;
+            valueNode: boolean;
+            container: boolean;
+            object: boolean;
             pojo: boolean;
             floatingPointNumber: boolean;
             short: boolean;
@@ -2456,7 +2450,6 @@ export interface components {
             /** Format: double */
             fillSeconds: number;
             profile: components["schemas"]["LineStretch"][];
-            returnTest: components["schemas"]["Said"] | null;
             warnings: components["schemas"]["Said"][];
         };
         LineStretch: {
@@ -4849,10 +4842,7 @@ export interface operations {
                  *             "boreMm": 9.5,
                  *             "loss": 5,
                  *             "pumpMaxKpa": 420,
-                 *             "coldC": -10,
-                 *             "inletC": null,
-                 *             "outletC": null,
-                 *             "tankC": null
+                 *             "coldC": -10
                  *           },
                  *           "marks": {
                  *             "vehicle.cooling.radiator.widthMm": "MEASURED",
@@ -7071,10 +7061,7 @@ export interface operations {
                  *             "boreMm": 9.5,
                  *             "loss": 5,
                  *             "pumpMaxKpa": 420,
-                 *             "coldC": -10,
-                 *             "inletC": null,
-                 *             "outletC": null,
-                 *             "tankC": null
+                 *             "coldC": -10
                  *           },
                  *           "marks": {
                  *             "vehicle.cooling.radiator.widthMm": "MEASURED",

@@ -150,24 +150,6 @@ class HosesTest extends OnACopy {
   }
 
   @Test
-  void theLineThatLeavesTheTankIsFoundByThreeReadings() {
-    page.keyboard().press("9");
-    Locator returns = page.locator("[data-returns]");
-    type("At the tank’s inlet", "70 °C");
-    type("At its outlet", "80 °C");
-    type("On the tank between", "65 °C");
-    assertThat(returns).containsText("it is the outlet");
-    button("Routes");
-    assertThat(page.locator("[data-way-fault]")).containsText("taken for each other");
-    button("The oil’s way");
-    // A hot tank heats the oil: the warmer line leaves it.
-    type("On the tank between", "194 °F");
-    assertThat(returns).containsText("it leaves the tank");
-    type("At its outlet", "71 °C");
-    assertThat(returns).containsText("tell them apart");
-  }
-
-  @Test
   void aPortIsMeasuredOnTheFrontEnd() {
     page.keyboard().press("8");
     button("Add a thing");

@@ -1,11 +1,9 @@
 package roadbreeze.server.line;
 
-import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import roadbreeze.core.explain.Finding;
 import roadbreeze.core.line.OilLines;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Setup;
@@ -22,7 +20,6 @@ import roadbreeze.server.message.Said;
  * @param addedVolumeL in hose and cooler
  * @param fillSeconds that the gearbox waits for its oil while those fill, cold
  * @param profile pressure along the oil's way
- * @param returnTest what readings at the tank tell of its two lines, null until they are taken
  */
 public record LineResult(
     State hot,
@@ -32,7 +29,6 @@ public record LineResult(
     double addedVolumeL,
     double fillSeconds,
     List<LineStretch> profile,
-    @Nullable Said returnTest,
     List<Said> warnings) {
 
   /** One temperature's state. */
@@ -102,12 +98,6 @@ public record LineResult(
         lines.volume() * 1000,
         lines.fillTime(),
         lines.profile().stream().map(LineStretch::of).toList(),
-        returnTest(job),
         Said.of(lines.warnings()));
-  }
-
-  private static @Nullable Said returnTest(JobContent job) {
-    Finding says = job.rig().foundLines().returnTest();
-    return says == null ? null : Said.of(says);
   }
 }

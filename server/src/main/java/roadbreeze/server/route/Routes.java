@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
-import roadbreeze.core.line.ReturnTest;
 import roadbreeze.core.nose.LinePort;
 import roadbreeze.core.nose.Nature;
 import roadbreeze.core.nose.Solid;
@@ -182,10 +181,6 @@ final class Routes {
       if (!there.contains(run)) {
         found.add(WayFault.NOT_JOINED.with(called(run.from()), called(run.to())));
       }
-    }
-    Finding readings = job.rig().foundLines().returnTest();
-    if (readings != null && readings.code() == ReturnTest.Says.OTHER_WAY_ROUND) {
-      found.add(WayFault.TANK_LINES_SWAPPED.with());
     }
     boolean bypassed = hasTank() && build.oilOrder() == OilOrder.TANK_BYPASSED;
     if (bypassed && !build.lines().tankCapped() && there.stream().noneMatch(Routes::tankLoop)) {

@@ -12,7 +12,6 @@ public enum WayFault implements Code {
   PORT_UNKNOWN("port NAME"),
   PORT_GONE("hose NAME"),
   TANK_OPEN,
-  TANK_LINES_SWAPPED,
   NOT_FOR_OIL("hose NAME", "stock TEXT"),
   NO_PRESSURE_RATING("hose NAME", "stock TEXT"),
   NO_HEAT_RATING("hose NAME", "stock TEXT"),

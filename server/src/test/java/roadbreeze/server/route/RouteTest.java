@@ -122,12 +122,6 @@ class RouteTest {
         .containsExactly("takenTwice");
     assertThat(faults(Jobs.with(Jobs.HIVE, "nose.ports", List.of())))
         .contains("portUnknown", "portGone");
-    JobContent read = Jobs.with(Jobs.HIVE, "rig.foundLines.inletC", 70);
-    read = Jobs.with(read, "rig.foundLines.outletC", 80);
-    assertThat(faults(read)).isEmpty();
-    assertThat(faults(Jobs.with(read, "rig.foundLines.tankC", 65)))
-        .containsExactly("tankLinesSwapped");
-    assertThat(faults(Jobs.with(read, "rig.foundLines.tankC", 90))).isEmpty();
     // Past the tank its own two ports are capped or joined.
     JobContent past = Jobs.with(Jobs.HIVE, "builds.plan-3.oilOrder", "TANK_BYPASSED");
     assertThat(faults(past)).contains("tankOpen", "joinsNothingNeeded");
