@@ -131,7 +131,7 @@ class ApiTest {
     assertThat(balance.get("engineRpm").asDouble()).isCloseTo(2854, within(1.0));
     assertThat(balance.get("coolantC").asDouble()).isCloseTo(111.07, within(0.01));
     assertThat(balance.get("sumpC").asDouble()).isCloseTo(91.02, within(0.01));
-    assertThat(balance.at("/heat/tank").asDouble()).isCloseTo(-2.07, within(0.01));
+    assertThat(balance.at("/heat/tank").asDouble()).isCloseTo(-2.06, within(0.01));
     assertThat(balance.get("cells")).hasSizeGreaterThan(20);
   }
 

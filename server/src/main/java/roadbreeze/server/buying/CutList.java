@@ -21,7 +21,7 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Hose;
 import roadbreeze.server.build.Hose.HoseEnd;
 import roadbreeze.server.build.HoseMapper;
-import roadbreeze.server.buying.CuttingStock.Piece;
+import roadbreeze.server.buying.CuttingStock.ToCut;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.message.Units;
@@ -97,7 +97,7 @@ public record CutList(
   }
 
   private static List<StockLine> strip(List<Bracket> brackets, List<FlatBracket> flats) {
-    Map<String, List<Piece>> pieces = new LinkedHashMap<>();
+    Map<String, List<ToCut>> pieces = new LinkedHashMap<>();
     for (int i = 0; i < brackets.size(); i++) {
       Bracket b = brackets.get(i);
       String kind =
@@ -109,7 +109,7 @@ public record CutList(
       for (int n = 0; n < b.quantity(); n++) {
         pieces
             .computeIfAbsent(kind, k -> new ArrayList<>())
-            .add(new Piece(b.name(), flats.get(i).flatMm()));
+            .add(new ToCut(b.name(), flats.get(i).flatMm()));
       }
     }
     List<StockLine> lines = new ArrayList<>();
@@ -120,7 +120,7 @@ public record CutList(
   }
 
   private static List<StockLine> hose(Build build, Setup setup, List<Finding> unknown) {
-    Map<HosePart, List<Piece>> pieces = new LinkedHashMap<>();
+    Map<HosePart, List<ToCut>> pieces = new LinkedHashMap<>();
     for (int i = 0; i < build.lines().hoses().size(); i++) {
       Hose hose = build.lines().hoses().get(i);
       double fitted = setup.fitting().oil().hoses().get(i).length() * 1000;
@@ -130,7 +130,7 @@ public record CutList(
       } else {
         pieces
             .computeIfAbsent(hose.stock(), s -> new ArrayList<>())
-            .add(new Piece(hose.name(), cut));
+            .add(new ToCut(hose.name(), cut));
       }
     }
     List<StockLine> lines = new ArrayList<>();
@@ -157,7 +157,7 @@ public record CutList(
       String what,
       @Nullable String code,
       CuttingStock cut,
-      List<Piece> pieces,
+      List<ToCut> pieces,
       @Nullable Double price) {
     Map<String, Double> sizes = new LinkedHashMap<>();
     pieces.forEach(p -> sizes.put(p.id(), p.mm()));

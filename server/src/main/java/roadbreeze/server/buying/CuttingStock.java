@@ -22,7 +22,7 @@ import java.util.List;
  */
 record CuttingStock(List<Bought> lengths, boolean best, List<String> tooLong) {
   /** A piece to be cut. */
-  record Piece(String id, double mm) {}
+  record ToCut(String id, double mm) {}
 
   /**
    * A length that is bought.
@@ -49,25 +49,25 @@ record CuttingStock(List<Bought> lengths, boolean best, List<String> tooLong) {
    * @param kerf what each cut takes away, mm
    * @param sold lengths that the stock is sold in, mm
    */
-  static CuttingStock of(List<Piece> pieces, double kerf, List<Double> sold) {
+  static CuttingStock of(List<ToCut> pieces, double kerf, List<Double> sold) {
     double longest = sold.stream().mapToDouble(s -> s).max().orElse(0);
-    List<Piece> cut = new ArrayList<>();
+    List<ToCut> cut = new ArrayList<>();
     List<String> tooLong = new ArrayList<>();
-    for (Piece piece : pieces) {
+    for (ToCut piece : pieces) {
       if (piece.mm() <= longest) {
         cut.add(piece);
       } else {
         tooLong.add(piece.id());
       }
     }
-    cut.sort(Comparator.comparingDouble(Piece::mm).reversed());
+    cut.sort(Comparator.comparingDouble(ToCut::mm).reversed());
     return cut.isEmpty()
         ? new CuttingStock(List.of(), true, tooLong)
         : solved(cut, kerf, sold, tooLong);
   }
 
   private static CuttingStock solved(
-      List<Piece> cut, double kerf, List<Double> sold, List<String> tooLong) {
+      List<ToCut> cut, double kerf, List<Double> sold, List<String> tooLong) {
     CpModel model = new CpModel();
     int n = cut.size();
     BoolVar[][] from = new BoolVar[n][n];
@@ -116,7 +116,7 @@ record CuttingStock(List<Bought> lengths, boolean best, List<String> tooLong) {
   }
 
   private static Bought length(
-      List<Piece> cut, BoolVar[][] from, int bar, CpSolver solver, double mm, double kerf) {
+      List<ToCut> cut, BoolVar[][] from, int bar, CpSolver solver, double mm, double kerf) {
     List<String> pieces = new ArrayList<>();
     double left = mm;
     for (int p = bar; p < cut.size(); p++) {

@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roadbreeze.server.buying.CuttingStock.Bought;
-import roadbreeze.server.buying.CuttingStock.Piece;
+import roadbreeze.server.buying.CuttingStock.ToCut;
 
 class CuttingStockTest {
-  private static List<Piece> pieces(double... mm) {
-    List<Piece> pieces = new ArrayList<>();
+  private static List<ToCut> pieces(double... mm) {
+    List<ToCut> pieces = new ArrayList<>();
     for (double length : mm) {
-      pieces.add(new Piece("piece " + pieces.size(), length));
+      pieces.add(new ToCut("piece " + pieces.size(), length));
     }
     return pieces;
   }
@@ -58,13 +58,13 @@ class CuttingStockTest {
   void everyPieceIsCutOnce() {
     Random random = new Random(7);
     for (int round = 0; round < 10; round++) {
-      List<Piece> pieces = new ArrayList<>();
+      List<ToCut> pieces = new ArrayList<>();
       for (int i = 0; i < 3 + random.nextInt(8); i++) {
-        pieces.add(new Piece("piece " + i, 80 + random.nextInt(900)));
+        pieces.add(new ToCut("piece " + i, 80 + random.nextInt(900)));
       }
       CuttingStock stock = CuttingStock.of(pieces, 2, List.of(1000.0, 2000.0, 3000.0));
       assertThat(stock.lengths().stream().flatMap(l -> l.pieces().stream()))
-          .containsExactlyInAnyOrderElementsOf(pieces.stream().map(Piece::id).toList());
+          .containsExactlyInAnyOrderElementsOf(pieces.stream().map(ToCut::id).toList());
       for (Bought length : stock.lengths()) {
         double used =
             pieces.stream()
@@ -74,7 +74,7 @@ class CuttingStockTest {
         assertThat(used).isLessThanOrEqualTo(length.mm() + 2 + 1e-9);
       }
       double each = pieces.stream().mapToDouble(p -> 1000).sum();
-      double least = pieces.stream().mapToDouble(Piece::mm).sum();
+      double least = pieces.stream().mapToDouble(ToCut::mm).sum();
       assertThat(bought(stock)).isBetween(least, each);
     }
   }
