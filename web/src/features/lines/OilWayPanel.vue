@@ -126,7 +126,7 @@ const drops = (s: LineResult['hot']) => [
       <header>
         <h2>Hoses</h2>
         <button
-          v-if="cooler && start?.hoses.length"
+          v-if="cooler && start?.hoses.length && !hoses.some(isDrawn)"
           type="button"
           class="act"
           :class="{ main: !hoses.length }"

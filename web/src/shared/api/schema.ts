@@ -2184,14 +2184,14 @@ export interface components {
             moreProblems: number;
         };
         JsonNode: {
+            valueNode: boolean;
+            container: boolean;
+            missingNode: boolean;
+            object: boolean;
             /** @enum {string} */
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             string: boolean;
             integralNumber: boolean;
-            missingNode: boolean;
-            valueNode: boolean;
-            container: boolean;
-            object: boolean;
             pojo: boolean;
             floatingPointNumber: boolean;
             short: boolean;
@@ -2894,7 +2894,15 @@ export interface components {
             brackets: components["schemas"]["FlatBracket"][];
             stacks: components["schemas"]["ScrewStack"][];
             holding: components["schemas"]["Held"] | null;
+            rods: components["schemas"]["Rods"] | null;
             findings: components["schemas"]["Said"][];
+        };
+        Rods: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            standOffMm: number;
+            risks: components["schemas"]["Said"][];
         };
         ScrewStack: {
             bracket: string;

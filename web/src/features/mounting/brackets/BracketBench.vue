@@ -102,7 +102,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
   <div class="bench-screen" :data-ready="result ? 'true' : undefined">
     <section class="panel list">
       <header><h2>Brackets</h2></header>
-      <HoldingPanel v-if="result?.holding" :held="result.holding" :rough="plan.roughGround" />
+      <HoldingPanel v-if="result?.holding" :held="result.holding" :rods="result.rods" :rough="plan.roughGround" />
       <p v-for="f in result?.findings ?? []" :key="say(f, unitWorld)" class="misfit small" data-misfit>
         {{ say(f, unitWorld) }}: {{ whatToDo(f, unitWorld) }}.
       </p>

@@ -6,9 +6,14 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 
 /** Whether a set of brackets holds its core: what it shakes at, and what a shock does to it. */
-const props = defineProps<{ held: NonNullable<MountingResult['holding']>; rough: boolean }>()
+const props = defineProps<{
+  held: NonNullable<MountingResult['holding']>
+  rods: MountingResult['rods']
+  rough: boolean
+}>()
 const stress = computed(() => (props.rough ? props.held.roughStressMpa : props.held.stressMpa))
 const kg = (v: number) => format(v, 'mass', unitWorld.value, 2)
+const mm = (v: number) => format(v, 'size', unitWorld.value)
 const mpa = (v: number) => format(v, 'stress', unitWorld.value)
 </script>
 
@@ -25,6 +30,16 @@ const mpa = (v: number) => format(v, 'stress', unitWorld.value)
       <p class="small soft">at the worst root under {{ rough ? 8 : 5 }} g; {{ mpa(held.mostMpa) }} lasts</p>
     </div>
     <p v-for="f in held.findings" :key="f.code" class="finding">{{ say(f, unitWorld) }}.</p>
+    <details v-if="rods" class="rods" data-rods>
+      <summary>Rods through the cores instead: {{ rods.risks.length }} risks</summary>
+      <p class="small soft">
+        Four rods of {{ mm(rods.lengthMm) }} and pads: quick, no holes in the body. What it shakes at and how long it
+        lasts no source tells.
+      </p>
+      <ul>
+        <li v-for="r in rods.risks" :key="r.code">{{ say(r, unitWorld) }}.</li>
+      </ul>
+    </details>
     <details class="small">
       <summary>Show the working</summary>
       <p>
@@ -59,6 +74,20 @@ const mpa = (v: number) => format(v, 'stress', unitWorld.value)
   border-left: 6px solid var(--marginal);
   background: var(--marginal-wash);
   padding: 8px 10px;
+}
+.rods {
+  border-top: 1px solid var(--rule-soft);
+  padding-top: 8px;
+}
+.rods ul {
+  margin: 6px 0 0;
+  padding: 0;
+  list-style: none;
+}
+.rods li {
+  padding: 6px 0 6px 10px;
+  border-left: 6px solid var(--marginal);
+  margin-bottom: 4px;
 }
 summary {
   min-height: 44px;

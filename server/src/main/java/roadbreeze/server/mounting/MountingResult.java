@@ -8,27 +8,35 @@ import java.util.OptionalDouble;
 import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.problem.RefusedException;
+import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Corner;
+import roadbreeze.core.space.Pack;
+import roadbreeze.core.space.ThroughRods;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.MountPlan;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.message.Units;
 
 /**
  * The brackets of a build, and how they hold its first cooler.
  *
  * @param stacks of what is tied: what goes on the screw at each end
  * @param holding null where nothing is held
+ * @param rods the other school, null where the cooler does not stand before a core
  * @param findings of the set as a whole
  */
 public record MountingResult(
     List<FlatBracket> brackets,
     List<ScrewStack> stacks,
     @Nullable Held holding,
+    @Nullable Rods rods,
     List<Said> findings) {
 
   /** A bracket that ends farther from its hole does not fit it, m. */
@@ -72,11 +80,19 @@ public record MountingResult(
       double mostMpa,
       List<Said> findings) {}
 
+  /**
+   * The cooler drawn against the pack by rods and pads.
+   *
+   * @param lengthMm of a rod
+   * @param standOffMm that the pads leave
+   */
+  public record Rods(double lengthMm, double standOffMm, List<Said> risks) {}
+
   public static MountingResult of(JobContent job, Build build) {
     MountPlan plan = build.mounting();
     List<FlatBracket> flats = plan.brackets().stream().map(FlatBracket::of).toList();
     if (build.coolers().isEmpty()) {
-      return new MountingResult(flats, List.of(), null, List.of());
+      return new MountingResult(flats, List.of(), null, null, List.of());
     }
     FittedCooler cooler = build.coolers().get(0);
     List<Finding> findings = new ArrayList<>();
@@ -96,7 +112,8 @@ public record MountingResult(
     if (held > 0 && held < Corner.values().length) {
       findings.add(Misfit.FREE_EARS.with((int) (Corner.values().length - held)));
     }
-    return new MountingResult(flats, stacks, held(plan, cooler), Said.of(findings));
+    return new MountingResult(
+        flats, stacks, held(plan, cooler), rods(job.setup(build), build), Said.of(findings));
   }
 
   private static void tied(
@@ -116,6 +133,23 @@ public record MountingResult(
       return; // what cannot be bent is said with its bracket
     }
     hole.holds().ifPresent(held -> findings.add(Misfit.SHARED_HOLE.with(bracket.name(), held)));
+  }
+
+  private static @Nullable Rods rods(Setup setup, Build build) {
+    FittedCooler cooler = build.coolers().get(0);
+    if (cooler.place() != CoolerFit.Place.FRONT) {
+      return null;
+    }
+    Name name = setup.fitting().coolers().get(0).name();
+    boolean onEngine = setup.fitting().fans().stream().anyMatch(f -> f.part().kind().onEngine());
+    return ThroughRods.of(Pack.of(setup), name, onEngine)
+        .map(
+            r ->
+                new Rods(
+                    r.length() * 1000,
+                    r.standOff() * 1000,
+                    Said.of(r.risks(Units.mm(cooler.gapMm())))))
+        .orElse(null);
   }
 
   private static @Nullable Held held(MountPlan plan, FittedCooler cooler) {

@@ -63,6 +63,15 @@ class MountingTest {
         .allSatisfy(s -> assertThat(s.tool()).isEqualTo(ToolAccess.Tool.SOCKET));
   }
 
+  @Test
+  void theOtherSchoolIsSetBeside() {
+    assertThat(of(Jobs.HIVE).rods().risks())
+        .extracting(f -> f.code())
+        .contains("throughRodsRisk.rubs", "throughRodsRisk.losesAirGap");
+    assertThat(of(Jobs.with(Jobs.HIVE, "builds.plan-3.coolers.cooler-1.place", "ELSEWHERE")).rods())
+        .isNull();
+  }
+
   /** Each bracket is bent of its own strip, whatever the first of the set is of. */
   @Test
   void formsAreOfTheBracketsOwnStrip() {
