@@ -12,6 +12,9 @@ export type Piece = {
 /** Distance kept from braces, horns and latches, mm. */
 export const METAL_GAP = 10
 
+/** Worse known than this a thing is guessed, not measured, mm. */
+const GUESSED = 15
+
 interface Placed {
   leftMm: number
   bottomMm: number
@@ -114,10 +117,14 @@ export function catchesFor(content: JobContent, build: Build, piece: Piece): Cat
   ]
   if (cooling.condenser && piece.kind !== 'condenser') list.push({ box: boxOf(cooling.condenser), gap: null })
   const others: Piece[] = [
-    ...obstaclesOf(content, build).map(({ id }): Piece => ({ kind: 'obstacles', id })),
     ...build.coolers.map(({ id }): Piece => ({ kind: 'coolers', id })),
     ...build.otherCoolers.map(({ id }): Piece => ({ kind: 'otherCoolers', id })),
   ]
+  for (const o of obstaclesOf(content, build)) {
+    if (piece.kind === 'obstacles' && o.id === piece.id) continue
+    // As far off that it is clear even if the measure is out; what is only guessed says nothing of that.
+    list.push({ box: boxOf(o), gap: METAL_GAP + (o.plusMinusMm <= GUESSED ? o.plusMinusMm : 0) })
+  }
   for (const other of others) {
     if (other.kind === piece.kind && other.id === piece.id) continue
     list.push({ box: boxOfPiece(content, build, other)!, gap: METAL_GAP })

@@ -267,7 +267,7 @@ class WalkTest {
     assertThat(page.locator("[data-clearances]")).containsText("latch brace");
     assertThat(gauge("pan")).not().hasText(before);
     assertThat(page.getByRole(AriaRole.STATUS)).hasText("Saved");
-    for (int i = 11; i <= 20; i++) {
+    for (int i = 11; i <= 19; i++) {
       page.mouse().move(x + 9 * i, y + 2 * i);
     }
     page.mouse().up();
