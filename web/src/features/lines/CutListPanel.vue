@@ -39,9 +39,9 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
       <div v-for="[which, label] in SHELVES" :key="which" class="shelf">
         <template v-if="lines(which).length">
           <h3>{{ label }}</h3>
-          <div v-for="line in lines(which)" :key="line.what" class="line">
+          <div v-for="line in lines(which)" :key="say(line.what, unitWorld)" class="line">
             <p class="what">
-              <b>{{ line.what }}</b>
+              <b>{{ say(line.what, unitWorld) }}</b>
               <span v-if="line.code" class="soft">{{ line.code }}</span>
               <span v-if="line.price != null" class="price">{{ money(line.price) }}</span>
             </p>

@@ -3,11 +3,12 @@ import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { newId } from '@/job/paths'
-import type { FromCooler, Hose, LineResult } from '@/shared/api/types'
-import { say, whatToDo } from '@/shared/message/say'
+import type { Hose, LineResult } from '@/shared/api/types'
+import { partName, say, whatToDo } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import { useLaying } from './routes/useLaying'
 import LoopDrawing from './LoopDrawing.vue'
 import PressureProfile from './PressureProfile.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
@@ -23,12 +24,9 @@ const hoses = computed(() => job.build.lines.hoses)
 const path = computed(() => `builds.${job.selected}.lines` as const)
 const cutOf = (id: string) => result.value?.cuts.find((c) => c.hose === id)
 
-const { result: start } = useComputed<FromCooler>('/api/compute/from-cooler', () =>
-  cooler.value ? { job: job.content, build: job.selected } : null,
-)
 const isDrawn = (h: Hose) => !!(h.from && h.to)
-const misfits = computed(() => (start.value?.mismatches ?? []).filter((m) => /hose/i.test(m.code)))
-const startFromCooler = () => job.edit(`${path.value}.hoses`, start.value!.hoses)
+const misfits = computed(() => (result.value?.mismatches ?? []).filter((m) => /hose/i.test(m.code)))
+const { laying, failed, blocked, lay } = useLaying()
 
 function addHose() {
   const hose: Hose = {
@@ -126,16 +124,21 @@ const drops = (s: LineResult['hot']) => [
       <header>
         <h2>Hoses</h2>
         <button
-          v-if="cooler && start?.hoses.length && !hoses.some(isDrawn)"
+          v-if="cooler && !hoses.some(isDrawn)"
           type="button"
           class="act"
           :class="{ main: !hoses.length }"
-          @click="startFromCooler"
+          :disabled="!!laying"
+          @click="lay(null)"
         >
-          {{ hoses.length ? 'Start again from the cooler' : 'Start from the cooler' }}
+          {{ laying ? 'Laying…' : 'Lay the hoses' }}
         </button>
         <button type="button" class="act" :disabled="hoses.length >= 12" @click="addHose">Add a hose</button>
       </header>
+      <p v-if="failed" role="alert" class="note bad">{{ failed }}</p>
+      <p v-for="(by, id) in blocked" :key="id" class="note bad">
+        No way is clear for {{ hoses.find((h) => h.id === id)?.name }}. In its way: {{ by.map(partName).join(', ') }}.
+      </p>
       <p v-for="m in cooler ? misfits : []" :key="say(m, unitWorld)" class="note bad" data-misfit>
         {{ say(m, unitWorld) }}: {{ whatToDo(m, unitWorld) }}.
       </p>

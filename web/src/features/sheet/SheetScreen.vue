@@ -185,7 +185,7 @@ const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
         <h2>Where it hangs</h2>
         <PackSketch />
       </section>
-      <p v-for="m in result.mismatches" :key="say(m, unitWorld)" class="caution" data-misfit>
+      <p v-for="m in result.lines.mismatches" :key="say(m, unitWorld)" class="caution" data-misfit>
         {{ say(m, unitWorld) }}: {{ whatToDo(m, unitWorld) }}.
       </p>
       <section v-if="result.lines.cuts.length">

@@ -753,22 +753,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/compute/from-cooler": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["LineController.fromCooler"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/compute/fans": {
         parameters: {
             query?: never;
@@ -2450,6 +2434,7 @@ export interface components {
             /** Format: double */
             fillSeconds: number;
             profile: components["schemas"]["LineStretch"][];
+            mismatches: components["schemas"]["Said"][];
             warnings: components["schemas"]["Said"][];
         };
         LineStretch: {
@@ -2535,7 +2520,6 @@ export interface components {
             comesOut: components["schemas"]["Said"][];
             fuses: components["schemas"]["Said"][];
             lines: components["schemas"]["LineResult"];
-            mismatches: components["schemas"]["Said"][];
             brackets: components["schemas"]["FlatBracket"][];
             switching: components["schemas"]["SwitchSaid"][];
             fluids: components["schemas"]["Said"][];
@@ -2774,7 +2758,7 @@ export interface components {
         };
         HoseRoute: {
             hose: string;
-            line: components["schemas"]["Spot"][];
+            line: components["schemas"]["Place"][];
             /** Format: double */
             outsideMm: number;
             /** Format: double */
@@ -2789,7 +2773,7 @@ export interface components {
         };
         RouteCorner: {
             bend: string | null;
-            at: components["schemas"]["Spot"];
+            at: components["schemas"]["Place"];
             /** Format: double */
             radiusMm: number;
             /** Format: double */
@@ -2805,13 +2789,15 @@ export interface components {
             wantedMm: number;
             /** Format: double */
             plusMinusMm: number;
-            from: components["schemas"]["Spot"];
-            to: components["schemas"]["Spot"];
+            /** @enum {string} */
+            state: "CLEAR" | "DOUBTFUL" | "SHORT";
+            from: components["schemas"]["Place"];
+            to: components["schemas"]["Place"];
         };
         RoutePort: {
             end: components["schemas"]["HoseEnd"];
             name: components["schemas"]["PartName"];
-            at: components["schemas"]["Spot"];
+            at: components["schemas"]["Place"];
             /** @enum {string} */
             looks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD";
         };
@@ -2823,15 +2809,7 @@ export interface components {
         RouteTrouble: {
             said: components["schemas"]["Said"];
             serious: boolean;
-            at: components["schemas"]["Spot"];
-        };
-        Spot: {
-            /** Format: double */
-            acrossMm: number;
-            /** Format: double */
-            upMm: number;
-            /** Format: double */
-            backMm: number;
+            at: components["schemas"]["Place"];
         };
         HoseRequest: {
             job: components["schemas"]["JobContent"];
@@ -3123,10 +3101,6 @@ export interface components {
             feed: components["schemas"]["Gauge"] | null;
             pan: components["schemas"]["Gauge"] | null;
         };
-        FromCooler: {
-            hoses: components["schemas"]["Hose"][];
-            mismatches: components["schemas"]["Said"][];
-        };
         AtSpeed: {
             /** Format: double */
             speedKmh: number;
@@ -3222,7 +3196,7 @@ export interface components {
             leftMm: number;
         };
         StockLine: {
-            what: string;
+            what: components["schemas"]["Said"];
             code: string | null;
             lengths: components["schemas"]["StockLength"][];
             tooLong: string[];
@@ -6716,30 +6690,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TripBand"][];
-                };
-            };
-        };
-    };
-    "LineController.fromCooler": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BuildRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FromCooler"];
                 };
             };
         };

@@ -9,13 +9,6 @@ export const PLACES = [
   ['ELSEWHERE', 'elsewhere'],
 ] as const
 
-export const TURNS = [
-  ['AS_DRAWN', 'as its sheet draws it'],
-  ['QUARTER_LEFT', 'on its left end'],
-  ['UPSIDE_DOWN', 'upside down'],
-  ['QUARTER_RIGHT', 'on its right end'],
-] as const
-
 /** The piece in hand, shared by the drawing's views and the panel beside it. */
 export const picked = ref<Piece | null>(null)
 

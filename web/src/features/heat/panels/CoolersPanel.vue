@@ -8,10 +8,11 @@ import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import PickInput from '@/shared/ui/PickInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import { choiceWord } from '@/shared/message/say'
 import { edited } from '@/job/origin'
 import { newId } from '@/job/paths'
 import { putBack } from '../pack/putBack'
-import { picked, PLACES, TURNS, usePack } from '../pack/usePack'
+import { picked, PLACES, usePack } from '../pack/usePack'
 
 /** The auxiliary oil coolers of the build: which, in what order, where in depth. */
 const { job, build, cooling, opening } = usePack()
@@ -24,6 +25,10 @@ const cooler = computed<FittedCooler | undefined>(
 )
 const path = <F extends string>(field: F) => `builds.${job.selected}.${field}` as const
 const mine = <F extends string>(field: F) => `builds.${job.selected}.coolers.${cooler.value!.id}.${field}` as const
+const TURNS = (['AS_DRAWN', 'QUARTER_LEFT', 'UPSIDE_DOWN', 'QUARTER_RIGHT'] as const).map(
+  (t) => [t, choiceWord(t)] as const,
+)
+const LOOKS = (['ASIDE', 'UP', 'FORWARD'] as const).map((l) => [l, choiceWord(l)] as const)
 const TANKS = [
   ['OUTLET_TANK', 'in the outlet tank'],
   ['ENGINE_SIDE', 'on the engine side'],
@@ -234,6 +239,18 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
             optional
             placeholder="none"
           />
+          <PickInput
+            :model-value="cooler.part.portsLook ?? 'ASIDE'"
+            label="Hoses leave it"
+            :choices="LOOKS"
+            @update:model-value="(look) => job.edit(mine('part.portsLook'), look)"
+          />
+          <ToggleInput
+            :model-value="cooler.portsSwapped"
+            label="Oil goes the other way through"
+            @update:model-value="(on) => job.edit(mine('portsSwapped'), on)"
+            >oil the other way</ToggleInput
+          >
         </div>
       </details>
     </template>

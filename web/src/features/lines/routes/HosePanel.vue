@@ -3,6 +3,7 @@ import { computed, shallowRef } from 'vue'
 import { refDebounced } from '@vueuse/core'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
+import { same } from '@/job/paths'
 import { api } from '@/shared/api/client'
 import type { Hose, HoseEnd, HosePart, HoseRoute, Mendable, RoutePort } from '@/shared/api/types'
 import { camel, choiceWord, partName, say, word } from '@/shared/message/say'
@@ -32,17 +33,18 @@ const change = (next: Partial<Hose>) =>
 
 const PORTS = computed(() => props.ports.map((p) => [endKey(p.end), partName(p.name)] as const))
 const NONE = ''
-const ELBOWS = computed(() => (which: 'from' | 'to') => {
+/** The way along which each direction looks. */
+const ALONG = { LEFT: 0, RIGHT: 0, UP: 1, DOWN: 1, FORWARD: 2, BACKWARD: 2 } as const
+/** An elbow turns a quarter: never on along its port's own way. */
+function elbows(which: 'from' | 'to') {
   const looks = props.ports.find((p) => endKey(p.end) === endKey(props.hose[which]))?.looks
-  const axis = (d: string | undefined) =>
-    d === 'LEFT' || d === 'RIGHT' ? 0 : d === 'UP' || d === 'DOWN' ? 1 : d ? 2 : -1
   return [
     [NONE, 'no elbow'] as const,
-    ...(['LEFT', 'RIGHT', 'UP', 'DOWN', 'FORWARD', 'BACKWARD'] as const)
-      .filter((d) => axis(d) !== axis(looks))
+    ...(Object.keys(ALONG) as (keyof typeof ALONG)[])
+      .filter((d) => !looks || ALONG[d] !== ALONG[looks])
       .map((d) => [d as string, `elbow ${choiceWord(d).toLowerCase()}`] as const),
   ]
-})
+}
 function join(which: 'from' | 'to', key: string | undefined) {
   const port = props.ports.find((p) => endKey(p.end) === key)
   if (port) change({ [which]: port.end })
@@ -57,12 +59,7 @@ void api.get<HosePart[]>('/api/parts/hoses').then(
   (parts) => (shelf.value = parts),
   () => undefined, // the shelf is only for choosing; what is chosen stands in the hose
 )
-const STOCKS = computed(() => [
-  [NONE, 'not chosen'] as const,
-  ...shelf.value
-    .filter((p) => Math.abs(p.boreMm - (props.hose.stock?.boreMm ?? props.hose.boreMm)) < 4)
-    .map((p) => [p.code, p.name] as const),
-])
+const STOCKS = computed(() => [[NONE, 'not chosen'] as const, ...shelf.value.map((p) => [p.code, p.name] as const)])
 const take = (code: string | undefined) =>
   change({ stock: code ? (shelf.value.find((p) => p.code === code) ?? props.hose.stock) : null })
 
@@ -76,12 +73,8 @@ const { result: mendables } = useComputed<Mendable[]>('/api/compute/route-mends'
 )
 const troubles = computed(() =>
   (props.route?.troubles ?? []).map((t) => {
-    const words = say(t.said, unitWorld.value)
-    const mends =
-      mendables.value?.find(
-        (m) => m.trouble.said.code === t.said.code && say(m.trouble.said, unitWorld.value) === words,
-      )?.mends ?? []
-    return { t, words, mends }
+    const mends = mendables.value?.find((m) => same(m.trouble.said, t.said))?.mends ?? []
+    return { t, words: say(t.said, unitWorld.value), mends }
   }),
 )
 const corner = computed(() => (pickedPoint.value === null ? undefined : props.hose.bends[pickedPoint.value]))
@@ -137,7 +130,7 @@ const nameOf = (id: string) => props.names.get(props.keyOf(id)) ?? id
       <PickInput
         :model-value="hose.from?.elbow ?? NONE"
         label="leaves it by"
-        :choices="ELBOWS('from')"
+        :choices="elbows('from')"
         placeholder="no elbow"
         @update:model-value="(e) => elbow('from', e)"
       />
@@ -150,7 +143,7 @@ const nameOf = (id: string) => props.names.get(props.keyOf(id)) ?? id
       <PickInput
         :model-value="hose.to?.elbow ?? NONE"
         label="arrives by"
-        :choices="ELBOWS('to')"
+        :choices="elbows('to')"
         placeholder="no elbow"
         @update:model-value="(e) => elbow('to', e)"
       />

@@ -2,8 +2,7 @@
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
-import { api, type ApiProblem } from '@/shared/api/client'
-import type { Build, HoseRoute, JobContent, Laying, RouteResult, SpaceResult } from '@/shared/api/types'
+import type { Build, HoseRoute, JobContent, RouteResult, SpaceResult } from '@/shared/api/types'
 import { partName, say, whatToDo } from '@/shared/message/say'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
@@ -15,6 +14,7 @@ import { type Thing, thingsOf } from '@/features/mounting/space/things'
 import type { Point } from '@/features/mounting/space/views'
 import HosePanel from './HosePanel.vue'
 import { grownHose, hoseThings, routeMarks, steppedHose } from './routes'
+import { useLaying } from './useLaying'
 
 /** The hoses through the front end: laid, dragged, and held against what stands there. */
 const job = useJob()
@@ -65,28 +65,7 @@ function grow(key: string, after: number) {
   pickedPoint.value = after
   job.drag(from.content)
 }
-const laying = ref('')
-const failed = ref('')
-const blocked = ref<Laying['blocked']>({})
-async function lay(one: string | null) {
-  laying.value = one ?? 'all'
-  failed.value = ''
-  const before = job.content
-  try {
-    const answer = await api.post<Laying>(one ? '/api/compute/lay-hose' : '/api/compute/lay-hoses', {
-      ...asked(),
-      ...(one ? { hose: one } : {}),
-    })
-    // Who has gone on meanwhile keeps what they did: it is laid round that.
-    if (job.content !== before) return void (await lay(one))
-    blocked.value = answer.blocked
-    if (!one || !answer.blocked[one]) job.edit(`builds.${job.selected}.lines.hoses`, answer.hoses)
-  } catch (e) {
-    failed.value = (e as ApiProblem).said.map((s) => say(s, unitWorld.value)).join('; ')
-  } finally {
-    laying.value = ''
-  }
-}
+const { laying, failed, blocked, lay } = useLaying()
 const bars = (id: string) => blocked.value[id]?.map(partName).join(', ')
 const mm = (v: number) => format(v, 'size', unitWorld.value)
 const bypassed = computed(() => job.build.oilOrder === 'TANK_BYPASSED')

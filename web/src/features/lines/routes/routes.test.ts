@@ -15,9 +15,9 @@ const result = {
       leastRadiusMm: 57,
       corners: [],
       near: [
-        { thing: 'grille', gapMm: 9, wantedMm: 10, plusMinusMm: 2, from: spot(0, 0, 9), to: spot(0, 0, 0) },
-        { thing: 'horn', gapMm: 11, wantedMm: 10, plusMinusMm: 2, from: spot(0, 0, 9), to: spot(0, 0, 0) },
-        { thing: 'cooler-1', gapMm: 30, wantedMm: 10, plusMinusMm: 0, from: spot(0, 0, 9), to: spot(0, 0, 0) },
+        { thing: 'grille', gapMm: 9, state: 'SHORT', from: spot(0, 0, 9), to: spot(0, 0, 0) },
+        { thing: 'horn', gapMm: 11, state: 'DOUBTFUL', from: spot(0, 0, 9), to: spot(0, 0, 0) },
+        { thing: 'cooler-1', gapMm: 30, state: 'CLEAR', from: spot(0, 0, 9), to: spot(0, 0, 0) },
       ],
       troubles: [],
     },
@@ -36,7 +36,7 @@ describe('hoses in the views', () => {
     expect(hose!.bounds.low[0]).toBeCloseTo(-22 - 8.5)
   })
 
-  it('are too near, doubtful or clear of what stands there', () => {
+  it('are marked against what stands there, whichever kind it is', () => {
     const marks = routeMarks(result, (id) => (id === 'cooler-1' ? `piece/${id}` : `solid/${id}`))
     expect(marks.map((m) => m.state)).toEqual(['SHORT', 'DOUBTFUL', 'CLEAR'])
     expect(marks[2]!.of).toEqual(['hose/hose-1', 'piece/cooler-1'])

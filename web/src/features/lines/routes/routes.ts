@@ -36,7 +36,7 @@ export const routeMarks = (result: RouteResult | null, keyOf: (id: string) => st
       from: pointOf(n.from),
       to: pointOf(n.to),
       gapMm: n.gapMm,
-      state: n.gapMm < n.wantedMm - 0.2 ? 'SHORT' : n.gapMm - n.plusMinusMm < n.wantedMm - 0.2 ? 'DOUBTFUL' : 'CLEAR',
+      state: n.state,
     })),
   )
 

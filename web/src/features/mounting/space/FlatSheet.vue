@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
-import { unitWorld } from '@/shared/ui/preferences'
-import { format } from '@/shared/units/units'
 import type { Box } from '@/features/heat/pack/snap'
 import DimensionMarks from './DimensionMarks.vue'
+import NearMarks from './NearMarks.vue'
+import SheetPatterns from './SheetPatterns.vue'
+import TubeHandles from './TubeHandles.vue'
 import { cursor, pick, picked, pickedPoint, type Step } from './state'
-import { isSpot, type NearMark, type Thing } from './things'
+import { isSpot, lineOf, type NearMark, type Thing } from './things'
 import { type Axis, type Bounds, farFirst, type FlatView, onSheet, type Point, sheetOf, stepOf } from './views'
 
 /** One flat view of the nose, to scale. Things are taken and dragged in it, or nudged by arrow keys. */
@@ -53,7 +54,6 @@ const cut = computed<[number, number]>(() =>
       ? [props.opening.bottom, props.opening.bottom + props.opening.height]
       : [-Infinity, Infinity],
 )
-const lineOf = (tube: NonNullable<Thing['tube']>) => tube.line ?? tube.points
 const outside = (t: Thing) => t.bounds.high[I] <= cut.value[0] || t.bounds.low[I] >= cut.value[1]
 /** What is cut away lies under all; hoses and ports are what their screen is for and lie over all. */
 const layer = (t: Thing) => (t.kind === 'hose' ? 2 : t.kind === 'port' ? 3 : outside(t) ? 0 : 1)
@@ -78,7 +78,6 @@ const drawn = computed(() =>
               .join('L'),
         /** Seen end on a tube has no length: a dot of its size. */
         dots: t.tube ? lineOf(t.tube).map((p) => onSheet(props.view, p)) : [],
-        takes: t.tube?.points.map((p) => onSheet(props.view, p)) ?? [],
         bare: t.kind === 'solid' && !t.tube && t.bounds.high[I] - t.bounds.low[I] < THIN,
         ghost: layer(t) === 0,
       }
@@ -121,24 +120,6 @@ const zeros = computed(() => [
   { d: `M${frame.value.x} 0h${frame.value.w}`, axis: U },
 ])
 
-const lines = computed(() =>
-  props.near
-    .filter((n) => (picked.value ? n.of.includes(picked.value) : n.state !== 'CLEAR'))
-    .slice(0, 4)
-    .map((n) => {
-      const a = onSheet(props.view, n.from)
-      const b = onSheet(props.view, n.to)
-      return {
-        key: n.key,
-        a,
-        b,
-        state: n.state,
-        seen: Math.hypot(a[0] - b[0], a[1] - b[1]) / px.value > 14,
-        text: format(n.gapMm, 'size', unitWorld.value),
-      }
-    }),
-)
-
 function at(event: PointerEvent): [number, number] {
   const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse())
   return [p.x, p.y]
@@ -169,17 +150,6 @@ function letGo() {
   grab = null
   emit('drop')
 }
-/** Where a hose in hand can be given one more corner: in the middle of each of its straight pieces. */
-const middles = computed(() => {
-  const tube = hand.value?.t.kind === 'hose' ? hand.value.t.tube : null
-  if (!tube) return []
-  const line = lineOf(tube)
-  const stops = [line[0]!, ...tube.points, line.at(-1)!]
-  return stops.slice(1).map((p, n) => {
-    const [a, b] = [onSheet(props.view, stops[n]!), onSheet(props.view, p)]
-    return { after: n, x: (a[0] + b[0]) / 2, y: (a[1] + b[1]) / 2 }
-  })
-})
 function grow(event: PointerEvent, t: Thing, after: number) {
   if (event.button !== 0) return
   emit('grow', t.key, after)
@@ -223,30 +193,7 @@ function ask(axis: Axis, what: 'low' | 'size', on: Element) {
     @pointercancel="letGo"
     @pointerdown.self="pick('')"
   >
-    <defs>
-      <pattern
-        :id="`metal-${view.name}`"
-        :width="9"
-        height="9"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(45)"
-      >
-        <rect width="9" height="9" fill="var(--rule-soft)" />
-        <path d="M0 0V9" stroke="var(--metal)" stroke-width="2.4" opacity=".55" />
-      </pattern>
-      <pattern :id="`moving-${view.name}`" width="22" height="22" patternUnits="userSpaceOnUse">
-        <rect width="22" height="22" fill="var(--paper)" />
-        <path d="M2 11l6-6M2 11l6 6M2 11h18" fill="none" stroke="var(--metal)" stroke-width="2" opacity=".6" />
-      </pattern>
-      <pattern :id="`hot-${view.name}`" width="14" height="14" patternUnits="userSpaceOnUse">
-        <rect width="14" height="14" fill="var(--paper)" />
-        <path d="M0 0L14 14M14 0L0 14" stroke="var(--metal)" stroke-width="2" opacity=".6" />
-      </pattern>
-      <pattern :id="`core-${view.name}`" width="7" height="7" patternUnits="userSpaceOnUse">
-        <rect width="7" height="7" fill="var(--paper)" />
-        <path d="M0 0V7" stroke="var(--ink)" stroke-width="1.6" opacity=".28" />
-      </pattern>
-    </defs>
+    <SheetPatterns :view="view.name" />
     <path v-for="z in zeros" :key="z.axis" :d="z.d" class="zero" />
     <rect
       v-if="openingRect"
@@ -296,46 +243,15 @@ function ask(axis: Axis, what: 'low' | 'size', on: Element) {
         :stroke-width="2.5 * px"
       />
     </g>
-    <template v-if="hand?.t.tube && hand.t.free.length && big">
-      <circle
-        v-for="(p, n) in hand.takes"
-        :key="n"
-        :cx="p[0]"
-        :cy="p[1]"
-        :r="9 * px"
-        class="point"
-        :class="{ taken: n === pickedPoint }"
-        :stroke-width="2.5 * px"
-        @pointerdown.stop="take($event, hand!.t, n)"
-        @pointerup="letGo"
-        @pointercancel="letGo"
-      />
-    </template>
-    <template v-if="hand?.t.kind === 'hose' && big">
-      <g
-        v-for="m in middles"
-        :key="`m${m.after}`"
-        class="more"
-        :transform="`translate(${m.x} ${m.y}) scale(${px})`"
-        data-more
-        @pointerdown.stop="grow($event, hand!.t, m.after)"
-        @pointerup="letGo"
-        @pointercancel="letGo"
-      >
-        <circle r="9" />
-        <path d="M-4 0h8M0-4v8" />
-      </g>
-    </template>
-    <g v-for="l in lines" :key="l.key" pointer-events="none" class="gap" :class="l.state" :data-gap="l.key">
-      <path :d="`M${l.a.join(' ')}L${l.b.join(' ')}`" class="under" :stroke-width="6 * px" />
-      <path :d="`M${l.a.join(' ')}L${l.b.join(' ')}`" :stroke-width="2.5 * px" />
-      <circle :cx="l.a[0]" :cy="l.a[1]" :r="3.5 * px" />
-      <circle :cx="l.b[0]" :cy="l.b[1]" :r="3.5 * px" />
-      <g v-if="big && l.seen" :transform="`translate(${(l.a[0] + l.b[0]) / 2} ${(l.a[1] + l.b[1]) / 2}) scale(${px})`">
-        <rect x="-34" y="-27" width="68" height="23" class="plate" />
-        <text y="-10" text-anchor="middle" class="head figure">{{ l.text }}</text>
-      </g>
-    </g>
+    <TubeHandles
+      v-if="hand?.t.tube && hand.t.free.length && big"
+      :thing="hand.t"
+      :view="view"
+      :px="px"
+      @take="(event, n) => take(event, hand!.t, n)"
+      @grow="(event, after) => grow(event, hand!.t, after)"
+    />
+    <NearMarks :near="near" :view="view" :px="px" :big="big" />
     <g
       v-for="d in names"
       :key="'n' + d.t.key"
@@ -493,59 +409,6 @@ svg {
   fill: none;
   stroke: var(--accent);
   stroke-dasharray: 8 5;
-}
-.point {
-  fill: var(--paper);
-  stroke: var(--accent-ink);
-  cursor: grab;
-}
-.point.taken {
-  fill: var(--accent);
-}
-.more circle {
-  fill: var(--paper);
-  stroke: var(--accent-ink);
-  stroke-width: 1.5;
-  stroke-dasharray: 3 2;
-  cursor: copy;
-}
-.more path {
-  stroke: var(--accent-ink);
-  stroke-width: 2;
-  pointer-events: none;
-}
-.gap path,
-.gap circle {
-  stroke: var(--holds-ink);
-  fill: none;
-}
-.gap circle {
-  fill: var(--holds-ink);
-  stroke: none;
-}
-.gap .under {
-  stroke: var(--paper);
-  opacity: 0.7;
-}
-.gap.DOUBTFUL path:not(.under) {
-  stroke: var(--marginal);
-}
-.gap.DOUBTFUL circle {
-  fill: var(--marginal);
-}
-.gap.SHORT path:not(.under) {
-  stroke: var(--over);
-}
-.gap.SHORT circle {
-  fill: var(--over);
-}
-.plate {
-  fill: var(--paper);
-  opacity: 0.92;
-}
-.figure {
-  font-size: 17px;
-  fill: var(--ink);
 }
 .name {
   font-size: 14px;

@@ -207,6 +207,9 @@ export function thingsOf(content: JobContent, build: Build, space: SpaceResult |
   ]
 }
 
+/** The way that a tube is drawn along: with its arcs where they are worked out. */
+export const lineOf = (tube: NonNullable<Thing['tube']>) => tube.line ?? tube.points
+
 /** A place without a size. */
 export const isSpot = (t: Thing) => t.kind === 'hole' || t.kind === 'port'
 

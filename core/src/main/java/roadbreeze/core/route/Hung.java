@@ -9,6 +9,9 @@ import roadbreeze.core.nose.Gap;
  * @param clips how far along the hose each sits, m, in order
  */
 public record Hung(Route route, List<Guard> guards, List<Double> clips) {
+  /** A hose in its wrap comes so near to what is hot, m; own default. */
+  static final double WRAPPED = 0.040;
+
   /** A sleeve reaches so far past what would chafe, m; own default. */
   private static final double OVERLAP = 0.030;
 
@@ -21,6 +24,15 @@ public record Hung(Route route, List<Guard> guards, List<Double> clips) {
 
   boolean guarded(Zone zone, Guard.Kind by) {
     return guards.contains(new Guard(by, zone.name().id()));
+  }
+
+  /** What the hose keeps from something with the guards that it has, m. */
+  double wanted(Zone zone) {
+    return switch (zone.nature()) {
+      case HOT -> guarded(zone, Guard.Kind.HEAT_WRAP) ? WRAPPED : zone.wanted();
+      case METAL, HOSE, WIRE -> guarded(zone, Guard.Kind.SLEEVE) ? 0 : zone.wanted();
+      case MOVING -> zone.wanted(); // nothing saves it from that
+    };
   }
 
   /**

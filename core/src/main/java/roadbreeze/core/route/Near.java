@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import roadbreeze.core.nose.Gap;
 import roadbreeze.core.nose.Tube;
+import roadbreeze.core.space.Neighbour;
 
 /**
  * The shortest way from a hose to something that stands there.
@@ -55,6 +56,11 @@ public record Near(Zone zone, Gap gap, double along) {
   /** How far along a hose has turned away from its port, m. */
   static double leaves(HoseSize hose) {
     return Route.GRIP + hose.leastRadius();
+  }
+
+  /** Is that enough of a hose that nothing guards. */
+  public Neighbour.State state() {
+    return Neighbour.State.of(gap.length(), zone.wanted(), zone.plusMinus());
   }
 
   /** What it has over what it must have even if the measure is out, m; negative if too little. */

@@ -68,14 +68,24 @@ public record Route(Port from, List<Bend> bends, Port to, HoseSize hose) {
       int chords = (int) Math.ceil(angle / CHORD);
       List<Vector3D> points = new ArrayList<>();
       for (int i = 0; i <= chords; i++) {
-        double turned = angle * i / chords;
-        points.add(
-            start
-                .add(in.scalarMultiply(radius * Math.sin(turned)))
-                .add(inwards.scalarMultiply(radius * (1 - Math.cos(turned)))));
+        points.add(onArc(start, in, inwards, radius, angle * i / chords));
       }
       return points;
     }
+  }
+
+  /**
+   * Where an arc has come to.
+   *
+   * @param way it begins with, of length one
+   * @param inwards to its middle, of length one
+   * @param turned by then, rad
+   */
+  static Vector3D onArc(
+      Vector3D start, Vector3D way, Vector3D inwards, double radius, double turned) {
+    return start
+        .add(way.scalarMultiply(radius * Math.sin(turned)))
+        .add(inwards.scalarMultiply(radius * (1 - Math.cos(turned))));
   }
 
   /** Its corners in order, those that the ports ask for included. */
@@ -107,7 +117,7 @@ public record Route(Port from, List<Bend> bends, Port to, HoseSize hose) {
 
   /** Where a hose that must turn at once has its corner: after its grip, with room for the arc. */
   private Vector3D before(Port port) {
-    return port.at().add(port.looks().vector().scalarMultiply(GRIP + hose.leastRadius()));
+    return port.at().add(port.looks().vector().scalarMultiply(Near.leaves(hose)));
   }
 
   private static List<Corner> rounded(List<Vector3D> at, List<Double> asked, List<Integer> bend) {

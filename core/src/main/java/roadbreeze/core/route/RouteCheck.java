@@ -6,7 +6,6 @@ import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.nose.Gap;
-import roadbreeze.core.nose.Nature;
 
 /**
  * Holds a hose against what stands round it.
@@ -17,10 +16,7 @@ public record RouteCheck(List<Zone> zones, OptionalDouble lowest) {
   /** From one hold to the next, m; physics.md section 12. */
   public static final double SPAN = 0.300;
 
-  /** A hose this much nearer to what is hot in its wrap, m; own default. */
-  static final double WRAPPED = 0.040;
-
-  /** How far from metal a clip can be; own default. */
+  /** How far from metal a clip can be, m; own default. */
   static final double CLIP_REACH = 0.060;
 
   /** Straight that lets a hose turn between bends in two planes, in outside diameters; own. */
@@ -96,18 +92,12 @@ public record RouteCheck(List<Zone> zones, OptionalDouble lowest) {
   private static void near(Hung hung, Near near, List<Found> found) {
     Zone zone = near.zone();
     double gap = near.gap().length();
-    boolean wrapped = hung.guarded(zone, Guard.Kind.HEAT_WRAP);
-    boolean sleeved = hung.guarded(zone, Guard.Kind.SLEEVE);
-    double wanted =
-        zone.nature() == Nature.HOT && wrapped
-            ? WRAPPED
-            : zone.nature() != Nature.HOT && zone.nature() != Nature.MOVING && sleeved
-                ? 0
-                : zone.wanted();
-    Finding finding = null;
+    double wanted = hung.wanted(zone);
     if (hung.guarded(zone, Guard.Kind.GROMMET) && zone.sheet()) {
       return;
-    } else if (gap <= 0 && !(sleeved && touches(near.gap()))) {
+    }
+    Finding finding = null;
+    if (gap < 0 || gap == 0 && wanted > 0) {
       finding = RouteFault.THROUGH.with(zone.name());
     } else if (gap < wanted - SAME) {
       finding =
@@ -116,17 +106,12 @@ public record RouteCheck(List<Zone> zones, OptionalDouble lowest) {
             case HOT -> RouteFault.NEAR_HOT.with(zone.name(), gap, wanted);
             case METAL, HOSE, WIRE -> RouteFault.CHAFES.with(zone.name(), gap, wanted);
           };
-    } else if (gap - zone.plusMinus() < wanted - SAME && !sleeved) {
+    } else if (wanted > 0 && gap - zone.plusMinus() < wanted - SAME) {
       finding = RouteFault.MAYBE_NEAR.with(zone.name(), gap, zone.plusMinus(), wanted);
     }
     if (finding != null) {
       found.add(new Found(finding, near.gap().from(), -1, near));
     }
-  }
-
-  /** Lies against it and not in it. */
-  private static boolean touches(Gap gap) {
-    return gap.length() > -SAME;
   }
 
   private static void twists(Route route, List<Found> found) {
@@ -163,14 +148,15 @@ public record RouteCheck(List<Zone> zones, OptionalDouble lowest) {
     for (double clip : hung.clips()) {
       double far = toMetal(line.at(clip)) - hung.route().hose().outside() / 2;
       if (far > CLIP_REACH) {
-        found.add(new Found(RouteFault.CLIP_ON_NOTHING.with(far), line.at(clip), -1, null));
+        Finding finding = RouteFault.CLIP_ON_NOTHING.with(CLIP_REACH);
+        found.add(new Found(finding, line.at(clip), -1, null));
       }
     }
   }
 
-  /** From a place to the nearest metal that stays, m. */
+  /** From a place to the nearest metal that stays, m; infinite where there is none. */
   double toMetal(Vector3D place) {
-    double least = 10;
+    double least = Double.POSITIVE_INFINITY;
     for (Zone zone : zones) {
       if (zone.stays() && zone.shape().bounds().nearest(place).distance(place) < least) {
         least = Math.min(least, Gap.from(place, zone.shape()));
@@ -190,7 +176,8 @@ public record RouteCheck(List<Zone> zones, OptionalDouble lowest) {
     if (over > CREST * route.hose().outside()) {
       found.add(new Found(RouteFault.TRAPS_AIR.with(over), high, -1, null));
     }
-    double under = lowest.orElse(-10) - (low.getY() - route.hose().outside() / 2);
+    double under =
+        lowest.orElse(Double.NEGATIVE_INFINITY) - (low.getY() - route.hose().outside() / 2);
     if (under > SAME) {
       found.add(new Found(RouteFault.LOW.with(under), low, -1, null));
     }

@@ -15,7 +15,7 @@ public enum RouteFault implements Code {
   MAYBE_NEAR(false, "thing NAME", "gap SIZE", "known SIZE", "wanted SIZE"),
   TWISTS(false, "straight SIZE", "wanted SIZE"),
   HANGS_FREE(false, "span SIZE", "most SIZE"),
-  CLIP_ON_NOTHING(false, "far SIZE"),
+  CLIP_ON_NOTHING(false, "reach SIZE"),
   LOW(false, "under SIZE"),
   TRAPS_AIR(false, "over SIZE");
 

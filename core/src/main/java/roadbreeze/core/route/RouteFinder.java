@@ -300,7 +300,7 @@ public final class RouteFinder {
     Vector3D start = grid.point(corner).subtract(in.vector().scalarMultiply(radius));
     List<Vector3D> arc = new ArrayList<>();
     for (int i = 0; i <= 4; i++) {
-      arc.add(bow(start, in.vector(), out.vector(), Math.PI / 2 * i / 4));
+      arc.add(Route.onArc(start, in.vector(), out.vector(), radius, Math.PI / 2 * i / 4));
     }
     return grid.barred(arc, grid.node(corner), radius);
   }
@@ -373,10 +373,10 @@ public final class RouteFinder {
     Vector3D over = from.add(way.scalarMultiply(ahead)).add(aside.scalarMultiply(d));
     List<Vector3D> line = new ArrayList<>();
     for (int i = 0; i <= 4; i++) {
-      line.add(bow(from, way, aside, angle * i / 4));
+      line.add(Route.onArc(from, way, aside, radius, angle * i / 4));
     }
     for (int i = 4; i >= 0; i--) {
-      line.add(bow(over, way.negate(), aside.negate(), angle * i / 4));
+      line.add(Route.onArc(over, way.negate(), aside.negate(), radius, angle * i / 4));
     }
     line.add(grid.point(to));
     double rest = over.distance(grid.point(to));
@@ -388,12 +388,6 @@ public final class RouteFinder {
               from.add(way.scalarMultiply(tangent)), over.subtract(way.scalarMultiply(tangent)));
       reach(s, to, s.way, rest, s.cost + length + BEND_COST + barred, corners);
     }
-  }
-
-  /** Where an arc has come to after it has turned so far. */
-  private Vector3D bow(Vector3D from, Vector3D way, Vector3D aside, double turned) {
-    return from.add(way.scalarMultiply(radius * Math.sin(turned)))
-        .add(aside.scalarMultiply(radius * (1 - Math.cos(turned))));
   }
 
   private Route route(State last, int goal) {

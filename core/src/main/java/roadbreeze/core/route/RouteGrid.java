@@ -77,7 +77,7 @@ final class RouteGrid {
   RouteGrid(List<Port> from, List<Port> to, HoseSize hose, RouteCheck check, boolean through) {
     this.hose = hose;
     this.through = through;
-    lowest = check.lowest().orElse(-10);
+    lowest = check.lowest().orElse(Double.NEGATIVE_INFINITY);
     ports = new ArrayList<>(from);
     ports.addAll(to);
     highest =

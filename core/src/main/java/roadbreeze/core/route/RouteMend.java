@@ -60,7 +60,7 @@ public record RouteMend(Way way, Hung hung) {
       }
       case NEAR_HOT -> {
         moved(hung, found, check).ifPresent(mends::add);
-        if (found.near().gap().length() >= RouteCheck.WRAPPED) {
+        if (found.near().gap().length() >= Hung.WRAPPED) {
           guarded(hung, found, Guard.Kind.HEAT_WRAP, mends);
         }
       }

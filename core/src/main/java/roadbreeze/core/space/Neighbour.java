@@ -21,11 +21,19 @@ public record Neighbour(Name part, Solid solid, Gap gap) {
     CLEAR,
     /** Enough as measured, but not if the measure is out by its plus-minus. */
     DOUBTFUL,
-    SHORT
-  }
+    SHORT;
 
-  /** Rounding, m. */
-  private static final double SAME = 1e-9;
+    /** Rounding, m. */
+    private static final double SAME = 1e-9;
+
+    /** Of a gap where so much is wanted and the other thing is known so well, m. */
+    public static State of(double gap, double wanted, double plusMinus) {
+      if (gap < wanted - SAME) {
+        return SHORT;
+      }
+      return gap - plusMinus < wanted - SAME ? DOUBTFUL : CLEAR;
+    }
+  }
 
   /** True of what stands so far off that it need not be measured: the boxes round both tell it. */
   static boolean far(Box room, Solid solid) {
@@ -43,10 +51,7 @@ public record Neighbour(Name part, Solid solid, Gap gap) {
   }
 
   public State state() {
-    if (gap.length() < wanted() - SAME) {
-      return State.SHORT;
-    }
-    return gap.length() - solid.plusMinus() < wanted() - SAME ? State.DOUBTFUL : State.CLEAR;
+    return State.of(gap.length(), wanted(), solid.plusMinus());
   }
 
   /**

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
@@ -21,7 +22,7 @@ import roadbreeze.core.stack.Rectangle;
  * @param wanted there, m
  */
 public record ThroughRods(
-    List<Name> through, double length, double standOff, Optional<Double> endToFan, double wanted) {
+    List<Name> through, double length, double standOff, OptionalDouble endToFan, double wanted) {
 
   /** What is risked. */
   public enum Risk implements Code {
@@ -71,12 +72,12 @@ public record ThroughRods(
     // Drawn back until only the pads are between.
     double moved = first.z() - PAD - box.back();
     double end = last.back() + PAD + END;
-    Optional<Double> toFan =
+    OptionalDouble toFan =
         pack.pieces().stream()
             .filter(p -> p.kind() == Pack.Kind.FAN && p.box().z() >= last.back() - 1e-9)
             .filter(p -> covers(p.box(), box))
-            .map(p -> p.box().z() - end)
-            .min(Comparator.naturalOrder());
+            .mapToDouble(p -> p.box().z() - end)
+            .min();
     return Optional.of(
         new ThroughRods(
             behind.stream().map(Pack.Piece::name).toList(),
@@ -104,8 +105,8 @@ public record ThroughRods(
       risks.add(Risk.LOSES_AIR_GAP.with(gap, standOff));
     }
     risks.add(Risk.PASSES_TUBES.with(through.size()));
-    if (endToFan.isPresent() && endToFan.get() < wanted) {
-      risks.add(Risk.ENDS_NEAR_FAN.with(endToFan.get(), wanted));
+    if (endToFan.isPresent() && endToFan.getAsDouble() < wanted) {
+      risks.add(Risk.ENDS_NEAR_FAN.with(endToFan.getAsDouble(), wanted));
     }
     return risks;
   }

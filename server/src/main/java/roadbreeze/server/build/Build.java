@@ -1,5 +1,6 @@
 package roadbreeze.server.build;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -32,6 +33,7 @@ import roadbreeze.server.row.Row;
  * @param otherCoolers of the pack, through which neither coolant nor gearbox oil flows
  * @param marks of numbers that were measured or only assumed, by path from here
  */
+@RecordBuilder
 public record Build(
     @Id String id,
     @NotNull Kind kind,
@@ -53,38 +55,13 @@ public record Build(
     @NotNull @Valid LinePlan lines,
     @NotNull @Valid MountPlan mounting,
     @NotNull @Size(max = 200) Map<String, Mark> marks)
-    implements Row {
+    implements Row, BuildBuilder.With {
 
   /** What a build is for. */
   public enum Kind {
     AS_FOUND,
     RESTORED,
     PLAN
-  }
-
-  /** The same with other lines. */
-  public Build withLines(LinePlan other) {
-    return new Build(
-        id,
-        kind,
-        name,
-        condition,
-        inFront,
-        thermostat,
-        radiator,
-        chargeAirCooler,
-        pump,
-        moved,
-        bypassPinned,
-        oilOrder,
-        tankPlace,
-        parallel,
-        coolers,
-        fans,
-        otherCoolers,
-        other,
-        mounting,
-        marks);
   }
 
   /** What its electric fans draw together, as their sheets give it. */

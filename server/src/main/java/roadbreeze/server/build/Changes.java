@@ -103,7 +103,7 @@ public record Changes(Build build, Build found) {
 
   /** Coolers as they hang, whatever blows them and whatever closes the gap round them. */
   private static List<FittedCooler> hung(Build build) {
-    return build.coolers().stream().map(c -> c.withOwnFan(null).withRimSealed()).toList();
+    return build.coolers().stream().map(c -> c.withOwnFan(null).withSealed(true)).toList();
   }
 
   /** A cooler that is there gets foam round its rim. */

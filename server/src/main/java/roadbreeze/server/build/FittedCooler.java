@@ -1,5 +1,6 @@
 package roadbreeze.server.build;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -22,6 +23,7 @@ import roadbreeze.server.row.Row;
  * @param ownFanSwitch what lets that run, null where it always does
  * @param ratingFactor measured over estimated conductance, 1 where no rating is known
  */
+@RecordBuilder
 public record FittedCooler(
     @Id String id,
     @NotNull @Valid CoolerPart part,
@@ -35,40 +37,11 @@ public record FittedCooler(
     @Within(min = 0.02, max = 2, kind = Kind.AIRFLOW) Double ownFanM3s,
     @Nullable @Valid SwitchPoints ownFanSwitch,
     @Within(min = 0.3, max = 3) double ratingFactor)
-    implements Row {
-
-  /** The same with the gap behind it closed round its rim. */
-  public FittedCooler withRimSealed() {
-    return new FittedCooler(
-        id,
-        part,
-        place,
-        turn,
-        portsSwapped,
-        leftMm,
-        bottomMm,
-        gapMm,
-        true,
-        ownFanM3s,
-        ownFanSwitch,
-        ratingFactor);
-  }
+    implements Row, FittedCoolerBuilder.With {
 
   /** The same blown by another fan of its own, switched as it was, or by none. */
   public FittedCooler withOwnFan(@Nullable Double freeFlow) {
     SwitchPoints points = freeFlow == null ? null : ownFanSwitch;
-    return new FittedCooler(
-        id,
-        part,
-        place,
-        turn,
-        portsSwapped,
-        leftMm,
-        bottomMm,
-        gapMm,
-        sealed,
-        freeFlow,
-        points,
-        ratingFactor);
+    return withOwnFanM3s(freeFlow).withOwnFanSwitch(points);
   }
 }

@@ -1,5 +1,6 @@
 package roadbreeze.server.build;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -31,6 +32,7 @@ import roadbreeze.server.row.Row;
  * @param guards what keeps it from things it comes near
  * @param clips that hold it
  */
+@RecordBuilder
 public record Hose(
     @Id String id,
     @NotBlank @Size(max = 80) String name,
@@ -44,7 +46,7 @@ public record Hose(
     @NotNull @Size(max = 20) @DistinctIds List<@NotNull @Valid HoseBend> bends,
     @NotNull @Size(max = 40) @DistinctIds List<@NotNull @Valid HoseGuard> guards,
     @NotNull @Size(max = 40) @DistinctIds List<@NotNull @Valid HoseClip> clips)
-    implements Row {
+    implements Row, HoseBuilder.With {
 
   /** Not drawn: only as long as somebody thinks. */
   public static Hose thought(
@@ -57,12 +59,6 @@ public record Hose(
   /** Bore of what it is cut from. */
   public double bore() {
     return stock == null ? boreMm : stock.boreMm();
-  }
-
-  /** The same between other ports. */
-  public Hose between(HoseEnd other, HoseEnd end) {
-    return new Hose(
-        id, name, lengthM, boreMm, elbows, adapters, stock, other, end, bends, guards, clips);
   }
 
   public boolean drawn() {

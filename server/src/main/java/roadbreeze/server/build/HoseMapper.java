@@ -6,11 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.line.Line;
 import roadbreeze.core.nose.Axis;
 import roadbreeze.core.nose.LinePort;
+import roadbreeze.core.nose.Nature;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.route.Bend;
@@ -19,12 +19,14 @@ import roadbreeze.core.route.HoseSize;
 import roadbreeze.core.route.Hung;
 import roadbreeze.core.route.Port;
 import roadbreeze.core.route.Route;
+import roadbreeze.core.route.Zone;
 import roadbreeze.core.space.Pack;
 import roadbreeze.server.build.Hose.HoseBend;
 import roadbreeze.server.build.Hose.HoseClip;
 import roadbreeze.server.build.Hose.HoseEnd;
 import roadbreeze.server.build.Hose.HoseGuard;
 import roadbreeze.server.message.Units;
+import roadbreeze.server.nose.NoseMapper;
 import roadbreeze.server.parts.HosePart;
 import roadbreeze.server.parts.PartMapper;
 
@@ -45,10 +47,10 @@ public final class HoseMapper {
   /**
    * @param setup the truck with the build on it
    */
-  public HoseMapper(Build build, Setup setup, Pack pack) {
+  public HoseMapper(Build build, Setup setup) {
     this.build = build;
     this.setup = setup;
-    this.pack = pack;
+    pack = Pack.of(setup);
   }
 
   /**
@@ -59,9 +61,7 @@ public final class HoseMapper {
   public static Setup withHoses(Setup setup, Build build) {
     List<Line> lines = new ArrayList<>();
     HoseMapper mapper =
-        build.lines().hoses().stream().anyMatch(Hose::drawn)
-            ? new HoseMapper(build, setup, Pack.of(setup))
-            : null;
+        build.lines().hoses().stream().anyMatch(Hose::drawn) ? new HoseMapper(build, setup) : null;
     for (Hose hose : build.lines().hoses()) {
       lines.add(line(hose, mapper == null ? null : mapper.route(hose)));
     }
@@ -69,7 +69,7 @@ public final class HoseMapper {
   }
 
   /**
-   * @param route empty where it is not drawn, or its ports are not there
+   * @param route null where it is not drawn, or its ports are not there
    */
   private static Line line(Hose hose, @Nullable Route route) {
     double loss = hose.elbows() * ELBOW_LOSS + hose.adapters() * ADAPTER_LOSS;
@@ -94,7 +94,11 @@ public final class HoseMapper {
     }
     List<Bend> bends =
         hose.bends().stream()
-            .map(b -> new Bend(point(b.acrossMm(), b.upMm(), b.backMm()), Units.mm(b.radiusMm())))
+            .map(
+                b ->
+                    new Bend(
+                        NoseMapper.point(b.acrossMm(), b.upMm(), b.backMm()),
+                        Units.mm(b.radiusMm())))
             .toList();
     return new Route(from, bends, to, size(hose));
   }
@@ -161,21 +165,9 @@ public final class HoseMapper {
     }
     List<HoseClip> clips = new ArrayList<>();
     for (double at : hung.clips()) {
-      clips.add(new HoseClip("clip-" + (clips.size() + 1), mm(at)));
+      clips.add(new HoseClip("clip-" + (clips.size() + 1), NoseMapper.mm(at)));
     }
-    return new Hose(
-        hose.id(),
-        hose.name(),
-        hose.lengthM(),
-        hose.boreMm(),
-        hose.elbows(),
-        hose.adapters(),
-        hose.stock(),
-        hose.from(),
-        hose.to(),
-        bends,
-        guards,
-        clips);
+    return hose.withBends(bends).withGuards(guards).withClips(clips);
   }
 
   private static List<HoseBend> bends(List<Bend> bends) {
@@ -184,15 +176,15 @@ public final class HoseMapper {
       entered.add(
           new HoseBend(
               "bend-" + (entered.size() + 1),
-              mm(Axis.ACROSS.of(b.at())),
-              mm(Axis.UP.of(b.at())),
-              mm(Axis.BACK.of(b.at())),
-              mm(b.radius())));
+              NoseMapper.mm(Axis.ACROSS.of(b.at())),
+              NoseMapper.mm(Axis.UP.of(b.at())),
+              NoseMapper.mm(Axis.BACK.of(b.at())),
+              NoseMapper.mm(b.radius())));
     }
     return entered;
   }
 
-  /** Drawn hoses of a build by id, each as a name for what others come near to. */
+  /** The hoses of the build that are drawn, as they run. */
   public Map<Hose, Hung> drawn() {
     Map<Hose, Hung> drawn = new LinkedHashMap<>();
     for (Hose hose : build.lines().hoses()) {
@@ -204,17 +196,21 @@ public final class HoseMapper {
     return drawn;
   }
 
+  /** What a hose keeps out of: what stands in the nose, the pack, and the other hoses. */
+  public List<Zone> zones(Hose hose) {
+    List<Zone> zones = new ArrayList<>(Zone.of(setup, pack));
+    drawn()
+        .forEach(
+            (other, hung) -> {
+              if (!other.id().equals(hose.id())) {
+                zones.add(new Zone(name(other), hung.route().tube(), Nature.HOSE, false, 0));
+              }
+            });
+    return zones;
+  }
+
   /** What a hose is called. */
   public static Name name(Hose hose) {
     return Name.given(hose.id(), Name.Noun.HOSE, hose.name());
-  }
-
-  private static Vector3D point(double acrossMm, double upMm, double backMm) {
-    return new Vector3D(Units.mm(acrossMm), Units.mm(upMm), Units.mm(backMm));
-  }
-
-  /** To the tenth: finer than anybody bends a hose. */
-  private static double mm(double metres) {
-    return Math.round(metres * 1e4) / 10.0;
   }
 }

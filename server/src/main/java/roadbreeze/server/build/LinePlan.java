@@ -17,4 +17,13 @@ import roadbreeze.server.row.DistinctIds;
 public record LinePlan(
     @Within(min = 0, max = 500, kind = Kind.SIZE) double spareMm,
     boolean tankCapped,
-    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid Hose> hoses) {}
+    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid Hose> hoses) {
+  /** What is cut for a hose of so much from port to port, mm. */
+  public double cutMm(double fittedMm) {
+    return fittedMm + 2 * spareMm;
+  }
+
+  public LinePlan withHoses(List<Hose> other) {
+    return new LinePlan(spareMm, tankCapped, other);
+  }
+}

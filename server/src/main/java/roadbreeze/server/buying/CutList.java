@@ -7,15 +7,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.DoubleStream;
 import roadbreeze.core.explain.Finding;
-import roadbreeze.core.explain.Kind;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.LinePort;
-import roadbreeze.core.rig.Setup;
 import roadbreeze.core.route.Guard;
 import roadbreeze.core.route.Hung;
-import roadbreeze.core.route.Zone;
-import roadbreeze.core.space.Pack;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Hose;
@@ -23,6 +20,7 @@ import roadbreeze.server.build.Hose.HoseEnd;
 import roadbreeze.server.build.HoseMapper;
 import roadbreeze.server.buying.CuttingStock.ToCut;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.line.LineResult;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
@@ -48,22 +46,23 @@ public record CutList(
   /** What a saw takes, mm: own default. */
   private static final double SAW = 2;
 
-  /** Most lengths of hose off the roll that a shop cuts, mm; by the half metre. */
-  private static final double HOSE_STEP = 500;
+  /** Hose comes off the roll by the tenth of a metre, mm. */
+  private static final double HOSE_STEP = 100;
 
-  private static final int HOSE_STEPS = 20;
+  /** Longer than this it is not sold in one piece where no roll is said, mm; own default. */
+  private static final double LONGEST_HOSE = 10_000;
 
   /**
    * One kind of stock.
    *
-   * @param what its name; of strip, metal and section
+   * @param what it is
    * @param lengths bought, with what is cut from each
    * @param tooLong pieces longer than any length sold
    * @param best no shorter purchase is possible
    * @param price of all of it in the yard's money, null where nobody knows it
    */
   public record StockLine(
-      String what,
+      Said what,
       @Nullable String code,
       List<StockLength> lengths,
       List<String> tooLong,
@@ -84,28 +83,22 @@ public record CutList(
     List<Finding> small = new ArrayList<>();
     List<Finding> unknown = new ArrayList<>();
     screws(mounting.stacks(), small);
-    Setup setup = job.setup(build);
-    Pack pack = Pack.of(setup);
-    HoseMapper mapper = new HoseMapper(build, setup, pack);
+    HoseMapper mapper = new HoseMapper(build, job.setup(build));
     fittings(job, build, mapper, small);
-    guards(mapper, Zone.of(setup, pack), small);
+    guards(mapper, small);
     return new CutList(
         strip(build.mounting().brackets(), mounting.brackets()),
-        hose(build, setup, unknown),
+        hose(build, LineResult.of(job, build).cuts(), unknown),
         Said.of(small),
         Said.of(unknown));
   }
 
   private static List<StockLine> strip(List<Bracket> brackets, List<FlatBracket> flats) {
-    Map<String, List<ToCut>> pieces = new LinkedHashMap<>();
+    Map<Finding, List<ToCut>> pieces = new LinkedHashMap<>();
     for (int i = 0; i < brackets.size(); i++) {
       Bracket b = brackets.get(i);
-      String kind =
-          "%s %s × %s"
-              .formatted(
-                  Words.choice(b.metal().name()).toLowerCase(Locale.ROOT),
-                  Units.format(Units.mm(b.widthMm()), Kind.SIZE, Units.World.METRIC, 0),
-                  Units.format(Units.mm(b.thicknessMm()), Kind.SIZE, Units.World.METRIC, 1));
+      String metal = Words.choice(b.metal().name()).toLowerCase(Locale.ROOT);
+      Finding kind = CutListed.STRIP.with(metal, Units.mm(b.widthMm()), Units.mm(b.thicknessMm()));
       for (int n = 0; n < b.quantity(); n++) {
         pieces
             .computeIfAbsent(kind, k -> new ArrayList<>())
@@ -114,23 +107,21 @@ public record CutList(
     }
     List<StockLine> lines = new ArrayList<>();
     pieces.forEach(
-        (kind, all) ->
-            lines.add(line(kind, null, CuttingStock.of(all, SAW, STRIP_SOLD), all, null)));
+        (kind, all) -> lines.add(line(kind, null, CuttingStock.of(all, SAW, STRIP_SOLD), null)));
     return lines;
   }
 
-  private static List<StockLine> hose(Build build, Setup setup, List<Finding> unknown) {
+  private static List<StockLine> hose(
+      Build build, List<LineResult.Cut> cuts, List<Finding> unknown) {
     Map<HosePart, List<ToCut>> pieces = new LinkedHashMap<>();
-    for (int i = 0; i < build.lines().hoses().size(); i++) {
+    for (int i = 0; i < cuts.size(); i++) {
       Hose hose = build.lines().hoses().get(i);
-      double fitted = setup.fitting().oil().hoses().get(i).length() * 1000;
-      double cut = fitted + 2 * build.lines().spareMm();
       if (hose.stock() == null) {
         unknown.add(CutListed.STOCK_UNKNOWN.with(HoseMapper.name(hose)));
       } else {
         pieces
             .computeIfAbsent(hose.stock(), s -> new ArrayList<>())
-            .add(new ToCut(hose.name(), cut));
+            .add(new ToCut(hose.name(), cuts.get(i).cutMm()));
       }
     }
     List<StockLine> lines = new ArrayList<>();
@@ -138,41 +129,34 @@ public record CutList(
         (stock, all) -> {
           CuttingStock cut = CuttingStock.of(all, 0, sold(stock));
           double metres = cut.lengths().stream().mapToDouble(CuttingStock.Bought::mm).sum() / 1000;
-          lines.add(line(stock.name(), stock.code(), cut, all, metres * stock.price()));
+          Finding what = CutListed.HOSE.with(stock.name());
+          lines.add(line(what, stock.code(), cut, metres * stock.price()));
         });
     return lines;
   }
 
-  /** Off the roll by the half metre, as long as the roll is. */
+  /** Off the roll, as long as the roll is. */
   private static List<Double> sold(HosePart stock) {
-    List<Double> sold = new ArrayList<>();
-    double longest = stock.rollM() == null ? HOSE_STEP * HOSE_STEPS : stock.rollM() * 1000;
-    for (double mm = HOSE_STEP; mm <= longest; mm += HOSE_STEP) {
-      sold.add(mm);
-    }
-    return sold.isEmpty() ? List.of(longest) : sold;
+    double longest = stock.rollM() == null ? LONGEST_HOSE : stock.rollM() * 1000;
+    return DoubleStream.iterate(HOSE_STEP, mm -> mm <= longest, mm -> mm + HOSE_STEP)
+        .boxed()
+        .toList();
   }
 
   private static StockLine line(
-      String what,
-      @Nullable String code,
-      CuttingStock cut,
-      List<ToCut> pieces,
-      @Nullable Double price) {
-    Map<String, Double> sizes = new LinkedHashMap<>();
-    pieces.forEach(p -> sizes.put(p.id(), p.mm()));
+      Finding what, @Nullable String code, CuttingStock cut, @Nullable Double price) {
     return new StockLine(
-        what,
+        Said.of(what),
         code,
         cut.lengths().stream()
             .map(
                 l ->
                     new StockLength(
                         l.mm(),
-                        l.pieces().stream().map(p -> new CutPiece(p, sizes.get(p))).toList(),
+                        l.pieces().stream().map(p -> new CutPiece(p.name(), p.mm())).toList(),
                         l.leftMm()))
             .toList(),
-        cut.tooLong(),
+        cut.tooLong().stream().map(ToCut::name).toList(),
         cut.best(),
         price);
   }
@@ -244,13 +228,13 @@ public record CutList(
     return Words.choice(fitting.name()).toLowerCase(Locale.ROOT);
   }
 
-  private static void guards(HoseMapper mapper, List<Zone> zones, List<Finding> small) {
+  private static void guards(HoseMapper mapper, List<Finding> small) {
     for (Map.Entry<Hose, Hung> drawn : mapper.drawn().entrySet()) {
       Hung hung = drawn.getValue();
       Name hose = HoseMapper.name(drawn.getKey());
       double outside = hung.route().hose().outside();
       for (Guard guard : hung.guards()) {
-        zones.stream()
+        mapper.zones(drawn.getKey()).stream()
             .filter(z -> z.name().id().equals(guard.from()))
             .findFirst()
             .ifPresent(

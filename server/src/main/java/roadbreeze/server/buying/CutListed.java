@@ -3,8 +3,10 @@ package roadbreeze.server.buying;
 import java.util.List;
 import roadbreeze.core.explain.Code;
 
-/** What is bought beside strip and hose. */
+/** What is bought. */
 public enum CutListed implements Code {
+  HOSE("name TEXT"),
+  STRIP("metal TEXT", "width SIZE", "thickness SIZE"),
   CLAMPS("count COUNT", "outside SIZE"),
   ELBOWS("count COUNT", "bore SIZE"),
   ADAPTER("count COUNT", "fitting TEXT", "bore SIZE"),

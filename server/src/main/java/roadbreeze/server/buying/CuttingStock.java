@@ -18,19 +18,19 @@ import java.util.List;
  *
  * @param lengths bought, the longest first
  * @param best no cheaper purchase is possible; false where the solver ran out of its time
- * @param tooLong ids of pieces that are longer than anything sold
+ * @param tooLong pieces that are longer than anything sold
  */
-record CuttingStock(List<Bought> lengths, boolean best, List<String> tooLong) {
+record CuttingStock(List<Bought> lengths, boolean best, List<ToCut> tooLong) {
   /** A piece to be cut. */
-  record ToCut(String id, double mm) {}
+  record ToCut(String name, double mm) {}
 
   /**
    * A length that is bought.
    *
-   * @param pieces ids of what is cut from it, the longest first
+   * @param pieces what is cut from it, the longest first
    * @param leftMm over, the last cut taken off
    */
-  record Bought(double mm, List<String> pieces, double leftMm) {}
+  record Bought(double mm, List<ToCut> pieces, double leftMm) {}
 
   /** Tenths of a millimetre: whole numbers for the solver, finer than anybody cuts. */
   private static final double FINE = 10;
@@ -52,12 +52,12 @@ record CuttingStock(List<Bought> lengths, boolean best, List<String> tooLong) {
   static CuttingStock of(List<ToCut> pieces, double kerf, List<Double> sold) {
     double longest = sold.stream().mapToDouble(s -> s).max().orElse(0);
     List<ToCut> cut = new ArrayList<>();
-    List<String> tooLong = new ArrayList<>();
+    List<ToCut> tooLong = new ArrayList<>();
     for (ToCut piece : pieces) {
       if (piece.mm() <= longest) {
         cut.add(piece);
       } else {
-        tooLong.add(piece.id());
+        tooLong.add(piece);
       }
     }
     cut.sort(Comparator.comparingDouble(ToCut::mm).reversed());
@@ -67,7 +67,7 @@ record CuttingStock(List<Bought> lengths, boolean best, List<String> tooLong) {
   }
 
   private static CuttingStock solved(
-      List<ToCut> cut, double kerf, List<Double> sold, List<String> tooLong) {
+      List<ToCut> cut, double kerf, List<Double> sold, List<ToCut> tooLong) {
     CpModel model = new CpModel();
     int n = cut.size();
     BoolVar[][] from = new BoolVar[n][n];
@@ -82,7 +82,7 @@ record CuttingStock(List<Bought> lengths, boolean best, List<String> tooLong) {
       LinearExprBuilder used = LinearExpr.newBuilder();
       // A piece is cut from the bar of its own number or an earlier one: bars are all alike.
       for (int p = bar; p < n; p++) {
-        from[p][bar] = model.newBoolVar(cut.get(p).id() + " from " + bar);
+        from[p][bar] = model.newBoolVar("piece " + p + " from " + bar);
         used.addTerm(from[p][bar], tenths(cut.get(p).mm() + kerf));
       }
       LinearExprBuilder room = LinearExpr.newBuilder();
@@ -117,11 +117,11 @@ record CuttingStock(List<Bought> lengths, boolean best, List<String> tooLong) {
 
   private static Bought length(
       List<ToCut> cut, BoolVar[][] from, int bar, CpSolver solver, double mm, double kerf) {
-    List<String> pieces = new ArrayList<>();
+    List<ToCut> pieces = new ArrayList<>();
     double left = mm;
     for (int p = bar; p < cut.size(); p++) {
       if (solver.booleanValue(from[p][bar])) {
-        pieces.add(cut.get(p).id());
+        pieces.add(cut.get(p));
         left -= cut.get(p).mm() + kerf;
       }
     }

@@ -198,7 +198,7 @@ final class Fixes {
   }
 
   private static Map<String, Object> sealed(Build build) {
-    Map<String, Object> changes = new HashMap<>(withCoolers(build, FittedCooler::withRimSealed));
+    Map<String, Object> changes = new HashMap<>(withCoolers(build, c -> c.withSealed(true)));
     changes.put("condition", build.condition().sealed());
     return changes;
   }

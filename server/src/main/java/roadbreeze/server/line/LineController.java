@@ -15,9 +15,4 @@ class LineController {
   LineResult lines(@Valid @RequestBody BuildRequest request) {
     return LineResult.of(request.job(), request.chosen());
   }
-
-  @PostMapping("/from-cooler")
-  FromCooler fromCooler(@Valid @RequestBody BuildRequest request) {
-    return FromCooler.of(request.job(), request.chosen());
-  }
 }

@@ -20,6 +20,7 @@ import roadbreeze.server.message.Said;
  * @param addedVolumeL in hose and cooler
  * @param fillSeconds that the gearbox waits for its oil while those fill, cold
  * @param profile pressure along the oil's way
+ * @param mismatches what does not go with the cooler, or is not planned yet
  */
 public record LineResult(
     State hot,
@@ -29,6 +30,7 @@ public record LineResult(
     double addedVolumeL,
     double fillSeconds,
     List<LineStretch> profile,
+    List<Said> mismatches,
     List<Said> warnings) {
 
   /** One temperature's state. */
@@ -83,7 +85,7 @@ public record LineResult(
       for (int i = 0; i < build.lines().hoses().size(); i++) {
         Hose hose = build.lines().hoses().get(i);
         double fitted = setup.fitting().oil().hoses().get(i).length() * 1000;
-        double cut = fitted + 2 * build.lines().spareMm();
+        double cut = build.lines().cutMm(fitted);
         cuts.add(new Cut(hose.id(), hose.name(), hose.bore(), fitted, cut));
         byBore.merge(hose.bore(), cut / 1000, Double::sum);
       }
@@ -98,6 +100,7 @@ public record LineResult(
         lines.volume() * 1000,
         lines.fillTime(),
         lines.profile().stream().map(LineStretch::of).toList(),
+        Said.of(CoolerMismatch.of(build)),
         Said.of(lines.warnings()));
   }
 }

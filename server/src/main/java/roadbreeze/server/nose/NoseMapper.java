@@ -117,7 +117,8 @@ public final class NoseMapper {
         .toList();
   }
 
-  private static Vector3D point(double acrossMm, double upMm, double backMm) {
+  /** A place in the core's frame. */
+  public static Vector3D point(double acrossMm, double upMm, double backMm) {
     return new Vector3D(Units.mm(acrossMm), Units.mm(upMm), Units.mm(backMm));
   }
 
@@ -184,7 +185,8 @@ public final class NoseMapper {
         .toList();
   }
 
-  private static double mm(double metres) {
+  /** To the tenth: finer than anybody measures a truck. */
+  public static double mm(double metres) {
     return Math.round(metres * 1e4) / 10.0;
   }
 }

@@ -1,6 +1,5 @@
 package roadbreeze.server.route;
 
-import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,9 +15,7 @@ import roadbreeze.core.route.RouteFinder;
 import roadbreeze.core.route.RouteMend;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Hose;
-import roadbreeze.server.build.Hose.HoseEnd;
 import roadbreeze.server.build.HoseMapper;
-import roadbreeze.server.build.LinePlan;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.message.Units;
@@ -42,7 +39,7 @@ public record Laying(List<Hose> hoses, Map<String, List<Said.PartName>> blocked)
     }
   }
 
-  /** Of a hose that cannot be drawn yet, m. */
+  /** Length of a hose that nobody has measured, m; own default. */
   private static final double THOUGHT = 1.0;
 
   /** One hose laid anew between its own ends. */
@@ -75,63 +72,42 @@ public record Laying(List<Hose> hoses, Map<String, List<Said.PartName>> blocked)
         hoses.add(there);
         continue;
       }
-      HoseEnd from = routes.end(run.from());
-      HoseEnd to = routes.end(run.to());
-      Hose bare = spare.stream().filter(h -> !h.drawn()).findFirst().orElse(null);
-      spare.remove(bare);
-      Hose hose = joined(routes, run, bare, from, to, number, hoses, spare);
-      Routes sofar = new Routes(job, with(build, hoses));
+      Hose like = spare.stream().filter(h -> !h.drawn()).findFirst().orElse(null);
+      spare.remove(like);
+      Hose hose = like == null ? fresh(routes, free(number, hoses, spare)) : like;
+      hose =
+          hose.withName(named(routes, run))
+              .withElbows(0)
+              .withFrom(routes.end(run.from()))
+              .withTo(routes.end(run.to()));
+      Routes sofar = new Routes(job, build.withLines(build.lines().withHoses(hoses)));
       hoses.add(hose.drawn() ? laid(sofar, hose, blocked) : hose);
     }
     spare.stream().filter(Hose::drawn).forEach(hoses::add);
     return new Laying(hoses, blocked);
   }
 
-  private static Hose joined(
-      Routes routes,
-      OilWay.Run run,
-      @Nullable Hose like,
-      @Nullable HoseEnd from,
-      @Nullable HoseEnd to,
-      int number,
-      List<Hose> taken,
-      List<Hose> spare) {
-    double bore = like == null ? routes.build.coolers().get(0).part().portBoreMm() : like.boreMm();
-    String id = like == null ? free(number, taken, spare) : like.id();
-    return new Hose(
-        id,
-        Words.of(
-            HoseName.JOINS.with(routes.called(run.from()), routes.called(run.to())),
-            Units.World.METRIC),
-        like == null ? THOUGHT : like.lengthM(),
-        bore,
-        0,
-        2,
-        like == null ? null : like.stock(),
-        from,
-        to,
-        List.of(),
-        List.of(),
-        List.of());
+  /** As long as one may be that cannot be drawn yet, of the bore of the first cooler's ports. */
+  private static Hose fresh(Routes routes, String id) {
+    double bore = routes.build.coolers().get(0).part().portBoreMm();
+    return Hose.thought(id, "", THOUGHT, bore, 0, 2);
+  }
+
+  private static String named(Routes routes, OilWay.Run run) {
+    return Words.of(
+        HoseName.JOINS.with(routes.called(run.from()), routes.called(run.to())),
+        Units.World.METRIC);
   }
 
   private static String free(int number, List<Hose> taken, List<Hose> spare) {
     List<Hose> all = new ArrayList<>(taken);
     all.addAll(spare);
     int n = number;
-    while (named(all, "hose-" + n)) {
+    List<String> ids = all.stream().map(Hose::id).toList();
+    while (ids.contains("hose-" + n)) {
       n++;
     }
     return "hose-" + n;
-  }
-
-  private static boolean named(List<Hose> hoses, String id) {
-    return hoses.stream().anyMatch(h -> h.id().equals(id));
-  }
-
-  private static Build with(Build build, List<Hose> hoses) {
-    LinePlan lines = new LinePlan(build.lines().spareMm(), build.lines().tankCapped(), hoses);
-    return build.withLines(lines);
   }
 
   private static Hose laid(Routes routes, Hose hose, Map<String, List<Said.PartName>> blocked) {
@@ -146,7 +122,8 @@ public record Laying(List<Hose> hoses, Map<String, List<Said.PartName>> blocked)
     if (result instanceof RouteFinder.Result.Laid found) {
       Route route = found.route();
       Hose way =
-          hose.between(hose.from().leaving(from, route.from()), hose.to().leaving(to, route.to()));
+          hose.withFrom(hose.from().leaving(from, route.from()))
+              .withTo(hose.to().leaving(to, route.to()));
       return HoseMapper.entered(way, new Hung(route, List.of(), RouteMend.clips(route, check)));
     }
     List<Name> barred = ((RouteFinder.Result.Blocked) result).by();

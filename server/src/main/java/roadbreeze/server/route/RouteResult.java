@@ -4,9 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Name;
-import roadbreeze.core.nose.Axis;
 import roadbreeze.core.nose.Direction;
 import roadbreeze.core.route.CoolerPorts;
 import roadbreeze.core.route.Hung;
@@ -16,12 +14,14 @@ import roadbreeze.core.route.Port;
 import roadbreeze.core.route.Route;
 import roadbreeze.core.route.RouteCheck;
 import roadbreeze.core.route.RouteMend;
+import roadbreeze.core.space.Neighbour;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.Hose;
 import roadbreeze.server.build.Hose.HoseEnd;
 import roadbreeze.server.build.HoseMapper;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.nose.NosePort;
+import roadbreeze.server.space.SpaceResult.Place;
 
 /**
  * A build's hoses as they run.
@@ -33,14 +33,8 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
   /** How many things near a hose are told. */
   private static final int NEAR = 6;
 
+  /** Farther off nothing is told, m. */
   private static final double REACH = 0.15;
-
-  /** A place in the nose. */
-  public record Spot(double acrossMm, double upMm, double backMm) {
-    static Spot of(Vector3D at) {
-      return new Spot(Axis.ACROSS.of(at) * 1000, Axis.UP.of(at) * 1000, Axis.BACK.of(at) * 1000);
-    }
-  }
 
   /**
    * A hose as it runs.
@@ -51,7 +45,7 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
    */
   public record HoseRoute(
       String hose,
-      List<Spot> line,
+      List<Place> line,
       double outsideMm,
       double leastRadiusMm,
       List<RouteCorner> corners,
@@ -66,27 +60,34 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
    * @param bend id of the hose's own, null for one that a port asks for
    */
   public record RouteCorner(
-      @Nullable String bend, Spot at, double radiusMm, double degrees, double arcMm) {}
+      @Nullable String bend, Place at, double radiusMm, double degrees, double arcMm) {}
 
   /** The shortest way from a hose to something that stands there. */
   public record RouteNear(
-      String thing, double gapMm, double wantedMm, double plusMinusMm, Spot from, Spot to) {
+      String thing,
+      double gapMm,
+      double wantedMm,
+      double plusMinusMm,
+      Neighbour.State state,
+      Place from,
+      Place to) {
     static RouteNear of(Near n) {
       return new RouteNear(
           n.zone().name().id(),
           n.gap().length() * 1000,
           n.zone().wanted() * 1000,
           n.zone().plusMinus() * 1000,
-          Spot.of(n.gap().from()),
-          Spot.of(n.gap().to()));
+          n.state(),
+          Place.of(n.gap().from()),
+          Place.of(n.gap().to()));
     }
   }
 
   /** Something that is wrong. */
-  public record RouteTrouble(Said said, boolean serious, Spot at) {
+  public record RouteTrouble(Said said, boolean serious, Place at) {
     static RouteTrouble of(RouteCheck.Found found) {
       return new RouteTrouble(
-          Said.of(found.finding()), found.fault().serious(), Spot.of(found.at()));
+          Said.of(found.finding()), found.fault().serious(), Place.of(found.at()));
     }
   }
 
@@ -97,7 +98,7 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
   public record Mending(RouteMend.Way way, Hose hose) {}
 
   /** A port with where it is and which way it looks. */
-  public record RoutePort(HoseEnd end, Said.PartName name, Spot at, Direction looks) {}
+  public record RoutePort(HoseEnd end, Said.PartName name, Place at, Direction looks) {}
 
   static RouteResult of(Routes routes) {
     List<HoseRoute> hoses = new ArrayList<>();
@@ -113,12 +114,12 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
     double fitted = route.fitted() * 1000;
     return new HoseRoute(
         hose.id(),
-        route.line().stream().map(Spot::of).toList(),
+        route.line().stream().map(Place::of).toList(),
         route.hose().outside() * 1000,
         route.hose().leastRadius() * 1000,
         route.corners().stream().map(c -> corner(hose, c)).toList(),
         fitted,
-        fitted + 2 * routes.build.lines().spareMm(),
+        routes.build.lines().cutMm(fitted),
         Near.of(route, check.zones(), REACH).stream().limit(NEAR).map(RouteNear::of).toList(),
         check.of(hung).stream().map(RouteTrouble::of).toList());
   }
@@ -127,7 +128,7 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
     boolean own = c.bend() >= 0 && c.bend() < hose.bends().size();
     return new RouteCorner(
         own ? hose.bends().get(c.bend()).id() : null,
-        Spot.of(c.at()),
+        Place.of(c.at()),
         c.radius() * 1000,
         Math.toDegrees(c.angle()),
         c.arc() * 1000);
@@ -170,7 +171,7 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
   private static void add(Routes routes, HoseEnd end, Name name, List<RoutePort> to) {
     Port port = routes.mapper.port(end).orElse(null);
     if (port != null) {
-      to.add(new RoutePort(end, Said.PartName.of(name), Spot.of(port.at()), port.looks()));
+      to.add(new RoutePort(end, Said.PartName.of(name), Place.of(port.at()), port.looks()));
     }
   }
 }

@@ -8,7 +8,6 @@ import java.util.OptionalDouble;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.LinePort;
-import roadbreeze.core.nose.Nature;
 import roadbreeze.core.nose.Solid;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
@@ -17,8 +16,6 @@ import roadbreeze.core.route.Hung;
 import roadbreeze.core.route.OilWay;
 import roadbreeze.core.route.OilWay.Stop;
 import roadbreeze.core.route.RouteCheck;
-import roadbreeze.core.route.Zone;
-import roadbreeze.core.space.Pack;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.Hose;
@@ -26,7 +23,6 @@ import roadbreeze.server.build.Hose.HoseEnd;
 import roadbreeze.server.build.HoseMapper;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.parts.HosePart;
-import roadbreeze.server.rig.RigSection;
 
 /** A build's hoses in its truck's nose. */
 final class Routes {
@@ -35,28 +31,18 @@ final class Routes {
   final HoseMapper mapper;
   final Map<Hose, Hung> drawn;
   private final Setup setup;
-  private final List<Zone> zones;
 
   Routes(JobContent job, Build build) {
     this.job = job;
     this.build = build;
     setup = job.setup(build);
-    Pack pack = Pack.of(setup);
-    mapper = new HoseMapper(build, setup, pack);
+    mapper = new HoseMapper(build, setup);
     drawn = mapper.drawn();
-    zones = Zone.of(setup, pack);
   }
 
   /** What a hose is held against: what stands there, and the other hoses. */
   RouteCheck check(Hose hose) {
-    List<Zone> all = new ArrayList<>(zones);
-    drawn.forEach(
-        (other, hung) -> {
-          if (!other.id().equals(hose.id())) {
-            all.add(new Zone(HoseMapper.name(other), hung.route().tube(), Nature.HOSE, false, 0));
-          }
-        });
-    return new RouteCheck(all, lowest());
+    return new RouteCheck(mapper.zones(hose), lowest());
   }
 
   /** The bumper's lower edge: what hangs under it meets stones and the ground first. */
@@ -71,16 +57,9 @@ final class Routes {
   List<OilWay.Run> needed() {
     return OilWay.of(
         build.oilOrder(),
-        hasTank(),
+        setup.tank().isPresent(),
         build.coolers().stream().map(FittedCooler::id).toList(),
         build.parallel());
-  }
-
-  private boolean hasTank() {
-    RigSection rig = job.rig();
-    return build.radiator() == null
-        ? rig.hasTank()
-        : build.radiator().inTankWattsPerKelvin() != null;
   }
 
   /** The run that a hose is; null where an end of it is unknown. */
@@ -182,7 +161,7 @@ final class Routes {
         found.add(WayFault.NOT_JOINED.with(called(run.from()), called(run.to())));
       }
     }
-    boolean bypassed = hasTank() && build.oilOrder() == OilOrder.TANK_BYPASSED;
+    boolean bypassed = setup.tank().isPresent() && build.oilOrder() == OilOrder.TANK_BYPASSED;
     if (bypassed && !build.lines().tankCapped() && there.stream().noneMatch(Routes::tankLoop)) {
       found.add(WayFault.TANK_OPEN.with());
     }

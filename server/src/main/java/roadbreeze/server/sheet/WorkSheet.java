@@ -13,7 +13,6 @@ import roadbreeze.core.workorder.WorkScope.Part;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.line.FromCooler;
 import roadbreeze.server.line.LineResult;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.mounting.FlatBracket;
@@ -25,7 +24,6 @@ import roadbreeze.server.switching.SwitchResult;
  *
  * @param comesOut what is taken off the truck for good
  * @param fuses fuse and relay of each fan that is wired
- * @param mismatches what of brackets and hoses does not go with the cooler, or is not planned yet
  * @param cautions codes of what holds for all of the work
  * @param minutes of one person’s hands
  * @param waits minutes that pass by themselves
@@ -36,7 +34,6 @@ public record WorkSheet(
     List<Said> comesOut,
     List<Said> fuses,
     LineResult lines,
-    List<Said> mismatches,
     List<FlatBracket> brackets,
     List<SwitchResult.SwitchSaid> switching,
     List<Said> fluids,
@@ -90,7 +87,6 @@ public record WorkSheet(
         Said.of(parts.out()),
         Said.of(parts.fuses()),
         lines,
-        FromCooler.of(job, build).mismatches(),
         brackets,
         SwitchResult.findings(job, build),
         Said.of(fluids(job.setup(build), job, scope, lines)),

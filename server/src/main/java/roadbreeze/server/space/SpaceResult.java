@@ -70,7 +70,7 @@ public record SpaceResult(
 
   /** A place in the nose. */
   public record Place(double acrossMm, double upMm, double backMm) {
-    static Place of(Vector3D at) {
+    public static Place of(Vector3D at) {
       return new Place(Axis.ACROSS.of(at) * 1000, Axis.UP.of(at) * 1000, Axis.BACK.of(at) * 1000);
     }
   }

@@ -38,9 +38,9 @@ class CutListTest {
         .isEqualTo(4);
     CutList.StockLine hose = list.hose().get(0);
     assertThat(hose.code()).isEqualTo("HO-9");
-    // 1078 and 1494 mm out of three metres, at ten a metre.
-    assertThat(hose.lengths().stream().mapToDouble(CutList.StockLength::mm).sum()).isEqualTo(3000);
-    assertThat(hose.price()).isCloseTo(30, within(1e-9));
+    // 1078 and 1494 mm out of 2.6 m, at ten a metre.
+    assertThat(hose.lengths().stream().mapToDouble(CutList.StockLength::mm).sum()).isEqualTo(2600);
+    assertThat(hose.price()).isCloseTo(26, within(1e-9));
     assertThat(value(small(list, "clamps"), "count")).isEqualTo(4);
     assertThat(value(small(list, "elbows"), "count")).isEqualTo(4);
     assertThat(list.small().stream().filter(s -> s.code().equals("cutListed.adapter"))).hasSize(2);

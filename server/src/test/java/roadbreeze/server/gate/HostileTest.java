@@ -99,7 +99,12 @@ class HostileTest {
             "detail",
             "working/COOLANT",
             "lines",
-            "from-cooler",
+            "space",
+            "mounting",
+            "bracket-start",
+            "routes",
+            "lay-hoses",
+            "cut-list",
             "fans",
             "switching",
             "haul",
@@ -107,6 +112,7 @@ class HostileTest {
             "switch-proposal")) {
       all.add(new Target("POST", "/api/compute/" + what, ask));
     }
+    all.add(new Target("POST", "/api/compute/route-mends", ask.deepCopy().put("hose", "hose-1")));
     all.add(new Target("POST", "/api/compute/against", ask.deepCopy().put("other", "found")));
     ObjectNode rating = ask.deepCopy().put("heatKw", 6.0).putNull("differenceK").putNull("massKg");
     all.add(new Target("POST", "/api/compute/rating", rating));

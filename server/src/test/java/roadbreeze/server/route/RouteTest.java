@@ -104,20 +104,7 @@ class RouteTest {
         .containsExactly("joinsNothingNeeded", "notJoined");
     Hose feed = Jobs.HIVE.build(Jobs.PLAN).lines().hoses().get(0);
     Hose back2 = Jobs.HIVE.build(Jobs.PLAN).lines().hoses().get(1);
-    Hose twice =
-        new Hose(
-            "hose-3",
-            "again",
-            1,
-            9.5,
-            0,
-            2,
-            null,
-            feed.from(),
-            feed.to(),
-            List.of(),
-            List.of(),
-            List.of());
+    Hose twice = feed.withId("hose-3");
     assertThat(faults(Jobs.with(Jobs.HIVE, HOSES, List.of(feed, back2, twice))))
         .containsExactly("takenTwice");
     assertThat(faults(Jobs.with(Jobs.HIVE, "nose.ports", List.of())))
@@ -126,7 +113,7 @@ class RouteTest {
     JobContent past = Jobs.with(Jobs.HIVE, "builds.plan-3.oilOrder", "TANK_BYPASSED");
     assertThat(faults(past)).contains("tankOpen", "joinsNothingNeeded");
     assertThat(faults(Jobs.with(past, LINES + ".tankCapped", true))).doesNotContain("tankOpen");
-    Hose loop = feed.between(tankIn, tankOut);
+    Hose loop = feed.withFrom(tankIn).withTo(tankOut);
     assertThat(faults(Jobs.with(past, HOSES, List.of(loop)))).doesNotContain("tankOpen");
   }
 
