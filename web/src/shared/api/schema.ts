@@ -473,6 +473,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/stand-cooler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PlaceController.stand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/space": {
         parameters: {
             query?: never;
@@ -548,6 +564,22 @@ export interface paths {
         put?: never;
         /** What the rating on a box means on this truck */
         post: operations["HeatController.rating"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PlaceController.places"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2693,6 +2725,18 @@ export interface components {
             /** Format: double */
             nextStageK: number;
         };
+        StandRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            cooler: components["schemas"]["FittedCooler"];
+            moved: string[];
+        };
+        StoodCooler: {
+            build: components["schemas"]["Build"];
+            /** Format: double */
+            hosesMm: number;
+            blocked: components["schemas"]["PartName"][];
+        };
         HungStrip: {
             bracket: string;
             points: components["schemas"]["Place"][];
@@ -2846,6 +2890,61 @@ export interface components {
             massHeldKg: number | null;
             enough: boolean | null;
             reading: components["schemas"]["Said"][];
+        };
+        PlaceRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            cooler: string;
+        };
+        BeforeFan: {
+            fan: components["schemas"]["PartName"];
+            /** Format: double */
+            share: number;
+            always: boolean;
+        };
+        Moved: {
+            things: components["schemas"]["PartName"][];
+            /** Format: double */
+            kelvin: number;
+            place: components["schemas"]["Spot"];
+        };
+        PlaceResult: {
+            /** Format: double */
+            nowK: number;
+            /** Format: double */
+            freeShare: number;
+            places: components["schemas"]["Spot"][];
+            bought: components["schemas"]["Moved"][];
+            /** Format: double */
+            elsewhereK: number | null;
+            /** Format: double */
+            elsewhereFanM3s: number;
+        };
+        Spot: {
+            cooler: components["schemas"]["FittedCooler"];
+            box: components["schemas"]["NoseBox"];
+            /** Format: double */
+            headroomK: number;
+            /** @enum {string} */
+            binding: "COOLANT" | "FEED" | "PAN";
+            /** Format: double */
+            radiatorShadow: number;
+            /** Format: double */
+            condenserShadow: number | null;
+            fans: components["schemas"]["BeforeFan"][];
+            /** Format: int32 */
+            brackets: number;
+            /** Format: int32 */
+            toDrill: number;
+            /** Format: double */
+            frequencyHz: number | null;
+            /** Format: double */
+            leastHz: number;
+            /** Format: double */
+            hosesMm: number | null;
+            sprayed: boolean;
+            /** Format: double */
+            minutes: number;
         };
         Held: {
             cooler: string;
@@ -4379,6 +4478,30 @@ export interface operations {
             };
         };
     };
+    "PlaceController.stand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StandRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoodCooler"];
+                };
+            };
+        };
+    };
     "SpaceController.space": {
         parameters: {
             query?: never;
@@ -4495,6 +4618,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RatingResult"];
+                };
+            };
+        };
+    };
+    "PlaceController.places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceResult"];
                 };
             };
         };

@@ -11,10 +11,11 @@ import { openingBox } from '@/features/heat/pack/geometry'
 import LayoutExchange from './LayoutExchange.vue'
 import NearList from './NearList.vue'
 import NosePanel from './NosePanel.vue'
+import PlacePanel from './PlacePanel.vue'
 import SpaceViews from './SpaceViews.vue'
 import ThingPanel from './ThingPanel.vue'
-import { pick, picked, type Step } from './state'
-import { caught, nearMarks, placeOf, stepped, type Thing, thingsOf, withSolid } from './things'
+import { find, finding, pick, picked, type Step, trying } from './state'
+import { caught, nearMarks, placeOf, stepped, type Thing, thingsOf, withSolid, withTried } from './things'
 import type { Axis, Point } from './views'
 
 /** The front end in space: three linked views and a projected one, what is near what, and what is still to measure. */
@@ -25,7 +26,11 @@ const { result, problem } = useComputed<SpaceResult>('/api/compute/space', () =>
 }))
 const things = computed(() => thingsOf(job.content, job.build, result.value))
 const near = computed(() => result.value?.near ?? [])
-const marks = computed(() => nearMarks(near.value))
+/** What the views show: while a place is tried its cooler stands there. */
+const shown = computed(() => (trying.value ? withTried(things.value, trying.value) : things.value))
+const marks = computed(() => (trying.value ? [] : nearMarks(near.value)))
+const sought = computed(() => job.build.coolers.find((c) => c.id === finding.value))
+const inPack = computed(() => job.build.coolers.filter((c) => c.place !== 'ELSEWHERE'))
 const names = computed(() => new Map(things.value.map((t) => [t.key, t.name])))
 const hand = computed(() => things.value.find((t) => t.key === picked.value))
 const opening = computed(() => openingBox(job.content.rig.vehicle.cooling))
@@ -145,7 +150,7 @@ const full = computed(() => job.content.nose.solids.length >= 200)
       </header>
       <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
       <SpaceViews
-        :things="things"
+        :things="shown"
         :near="marks"
         :pack-back-mm="result?.packBackMm ?? 200"
         :whole="whole"
@@ -172,7 +177,14 @@ const full = computed(() => job.content.nose.solids.length >= 200)
       </div>
     </section>
     <section class="panel side">
-      <template v-if="hand">
+      <template v-if="sought">
+        <header>
+          <h2>Where it could stand</h2>
+          <button type="button" class="act back" @click="pick('')">Measure list</button>
+        </header>
+        <PlacePanel :key="sought.id" :cooler="sought" :name="names.get(`piece/${sought.id}`) ?? 'it'" />
+      </template>
+      <template v-else-if="hand">
         <header>
           <h2>{{ hand.name }}</h2>
           <button type="button" class="act back" @click="pick('')">Measure list</button>
@@ -181,6 +193,9 @@ const full = computed(() => job.content.nose.solids.length >= 200)
       </template>
       <template v-else>
         <header><h2>What stands where</h2></header>
+        <button v-for="c in inPack" :key="c.id" type="button" class="act main" :data-find="c.id" @click="find(c.id)">
+          Where could {{ names.get(`piece/${c.id}`) ?? c.part.name }} stand?
+        </button>
         <NearList :near="near.filter((n) => n.state !== 'CLEAR')" :names="names" />
         <NosePanel />
       </template>

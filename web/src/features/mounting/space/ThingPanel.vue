@@ -13,7 +13,7 @@ import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import { kindWord, KINDS, type Kind } from './looked'
 import NearList from './NearList.vue'
-import { pick, pickedPoint } from './state'
+import { find, pick, pickedPoint } from './state'
 import type { Thing } from './things'
 
 /** The thing in hand: what it is, where it stands, how well that is known, and what is near it. */
@@ -313,6 +313,15 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
           :step="5"
         />
       </div>
+      <button
+        v-if="cooler && cooler.place !== 'ELSEWHERE'"
+        type="button"
+        class="act main"
+        :data-find="cooler.id"
+        @click="find(cooler.id)"
+      >
+        Find better places for it
+      </button>
       <p class="small soft">
         {{
           thing.free.length

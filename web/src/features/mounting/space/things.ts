@@ -207,6 +207,18 @@ export function thingsOf(content: JobContent, build: Build, space: SpaceResult |
   ]
 }
 
+/** The same with a cooler stood where it is only tried, and what would be moved for it gone. */
+export const withTried = (things: Thing[], tried: { piece: string; box: NoseBox; moved: string[] }): Thing[] =>
+  things
+    .filter((t) => t.look !== 'BRACKET')
+    .map((t) =>
+      t.key === `piece/${tried.piece}`
+        ? { ...t, bounds: boundsOf(tried.box) }
+        : t.kind === 'solid' && tried.moved.includes(t.id)
+          ? { ...t, gone: true }
+          : t,
+    )
+
 /** The way that a tube is drawn along: with its arcs where they are worked out. */
 export const lineOf = (tube: NonNullable<Thing['tube']>) => tube.line ?? tube.points
 

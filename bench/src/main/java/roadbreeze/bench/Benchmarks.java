@@ -10,5 +10,6 @@ public final class Benchmarks {
     BalanceBench.report();
     HaulBench.report();
     RouteBench.report();
+    PlaceBench.report();
   }
 }

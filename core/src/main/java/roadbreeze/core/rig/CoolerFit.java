@@ -47,6 +47,12 @@ public record CoolerFit(
     return new CoolerFit(name, part, place, turn, x, y, newGap, closed, ownFan, ratingFactor);
   }
 
+  /** At another place of the pack. */
+  public CoolerFit standing(Place there, Turn turned, double left, double low, double newGap) {
+    return new CoolerFit(
+        name, part, there, turned, left, low, newGap, sealed, ownFan, ratingFactor);
+  }
+
   /** Of its own fan. */
   Name fanName() {
     return new Name(name.id() + "-fan", Name.Noun.OIL_COOLER_FAN, name.number(), null);

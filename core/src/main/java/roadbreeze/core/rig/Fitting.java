@@ -1,6 +1,7 @@
 package roadbreeze.core.rig;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -131,6 +132,13 @@ public record Fitting(
     List<CoolerFit> changed = new ArrayList<>(oil.coolers);
     changed.set(0, cooler);
     return withCoolers(changed);
+  }
+
+  /** The same with these out of the way as well. */
+  public Fitting withMoved(Set<String> ids) {
+    Set<String> all = new HashSet<>(nose.moved);
+    all.addAll(ids);
+    return new Fitting(condition, new Nose(nose.ramShare, all), swaps, oil, fans, others);
   }
 
   public Fitting withFans(List<FanFit> other) {

@@ -9,6 +9,9 @@ import java.util.Optional;
  * @param switched by a temperature; empty where it always runs
  */
 public record OwnFan(double freeFlow, Optional<FanSwitch> switched) {
+  /** Free flow of a slim fan of a cooler's size, m³/s. */
+  public static final double USUAL = 0.35;
+
   /** One that always runs. */
   public OwnFan(double freeFlow) {
     this(freeFlow, Optional.empty());

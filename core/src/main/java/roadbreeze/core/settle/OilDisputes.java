@@ -16,7 +16,6 @@ import roadbreeze.core.settle.Dispute.Measure;
 
 /** Disputes about the oil: where its cooler goes, of what kind, and in which order. */
 final class OilDisputes {
-  private static final double OWN_FAN = 0.35; // m³/s, a slim fan of a cooler's size
   private static final double TIGHT_GAP = 0.010;
   private static final double OPEN_GAP = 0.025;
   private static final double FAIR_COLD_FLOW = 0.30;
@@ -83,8 +82,8 @@ final class OilDisputes {
         trial
             .side(
                 OilSays.PLACE_ELSEWHERE,
-                setup.with(f.withFirst(first.elsewhere(new OwnFan(OWN_FAN)))))
-            .effect(OilSays.REACHED_BY_MUD, OWN_FAN)
+                setup.with(f.withFirst(first.elsewhere(new OwnFan(OwnFan.USUAL)))))
+            .effect(OilSays.REACHED_BY_MUD, OwnFan.USUAL)
             .effect(OilSays.ANOTHER_FAN);
     List<Held> sides = List.of(tight, gap, elsewhere);
     for (Held s : sides) {

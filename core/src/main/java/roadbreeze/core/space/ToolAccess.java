@@ -62,7 +62,12 @@ public final class ToolAccess {
 
   private static final double TURN = Math.toRadians(15);
 
-  private record Obstacle(Name name, Shape shape) {}
+  private record Obstacle(Name name, Shape shape) {
+    /** Most are far away, which the boxes round both tell at once. */
+    boolean hit(Shape tool) {
+      return shape.bounds().apart(tool.bounds()) <= 0 && Gap.between(tool, shape).length() <= 0;
+    }
+  }
 
   private final List<Obstacle> obstacles = new ArrayList<>();
 
@@ -86,10 +91,7 @@ public final class ToolAccess {
   public Reached of(Vector3D at, Direction looks, ScrewThread thread) {
     Shape socket = socket(at, looks, thread);
     Optional<Name> inTheWay =
-        obstacles.stream()
-            .filter(o -> Gap.between(socket, o.shape()).length() <= 0)
-            .map(Obstacle::name)
-            .findFirst();
+        obstacles.stream().filter(o -> o.hit(socket)).map(Obstacle::name).findFirst();
     if (inTheWay.isEmpty()) {
       return new Reached(Tool.SOCKET, inTheWay);
     }
@@ -141,6 +143,6 @@ public final class ToolAccess {
     Vector3D from = head.add(along.scalarMultiply(thread.socket() / 2));
     Vector3D to = head.add(along.scalarMultiply(SPANNER_LENGTH * thread.socket()));
     Shape spanner = new Tube(List.of(from, to), half);
-    return obstacles.stream().noneMatch(o -> Gap.between(spanner, o.shape()).length() <= 0);
+    return obstacles.stream().noneMatch(o -> o.hit(spanner));
   }
 }

@@ -6,15 +6,15 @@ import roadbreeze.server.parts.CoolerPart;
 import roadbreeze.server.parts.PartMapper;
 
 /** What hangs on a cooler's brackets, kg. */
-record CoolerMass(double empty, double oil) {
+public record CoolerMass(double empty, double oil) {
   /** Of the oil in it, warm. */
   private static final double OIL_TEMPERATURE = 60;
 
-  double full() {
+  public double full() {
     return empty + oil;
   }
 
-  static CoolerMass of(CoolerPart part) {
+  public static CoolerMass of(CoolerPart part) {
     double volume = Units.mm(part.widthMm()) * Units.mm(part.heightMm()) * Units.mm(part.depthMm());
     double empty = part.emptyKg() == null ? volume * usualDensity(part) : part.emptyKg();
     double oil =

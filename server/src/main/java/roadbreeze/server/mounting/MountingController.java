@@ -5,16 +5,13 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.core.bracket.Form;
-import roadbreeze.core.bracket.StripStock;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.space.Corner;
-import roadbreeze.core.space.Hanging;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.BuildRequest;
@@ -84,25 +81,9 @@ class MountingController {
   /** A bracket for each ear of the build's first cooler that a usable hole is near. */
   @PostMapping("/bracket-start")
   List<Bracket> start(@Valid @RequestBody BuildRequest request) {
-    Build build = request.chosen();
-    StripStock stock =
-        build.mounting().brackets().stream().findFirst().map(Bracket::stock).orElse(Ties.USUAL);
-    return Ties.of(request.job(), build).values().stream()
+    return request.chosen().coolers().stream()
         .limit(1)
-        .flatMap(
-            ties ->
-                ties.hanging().proposed(ties.holes(), stock).stream()
-                    .map(tied -> proposed(ties, tied)))
+        .flatMap(c -> Ties.proposed(request.job(), request.chosen(), c.id()).stream())
         .toList();
-  }
-
-  private static Bracket proposed(Ties ties, Hanging.Tied tied) {
-    String corner = tied.corner().name().toLowerCase(Locale.ROOT);
-    return ties.entered(
-        "bracket-" + corner.replace('_', '-'),
-        corner.replace('_', ' ') + " bracket",
-        tied.corner(),
-        tied.hole(),
-        tied.form());
   }
 }

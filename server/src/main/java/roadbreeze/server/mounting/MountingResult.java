@@ -4,7 +4,6 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
 import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
@@ -154,15 +153,11 @@ public record MountingResult(
 
   private static @Nullable Held held(MountPlan plan, FittedCooler cooler) {
     List<Holding.Support> supports = new ArrayList<>();
-    OptionalDouble rubber =
-        plan.isolatorNmm() == null
-            ? OptionalDouble.empty()
-            : OptionalDouble.of(plan.isolatorNmm() * 1000);
     try {
       for (Bracket bracket : plan.brackets()) {
         roadbreeze.core.bracket.Bracket strip = bracket.toCore();
         for (int n = 0; n < bracket.quantity() && holds(bracket, cooler); n++) {
-          supports.add(new Holding.Support(strip.stock(), strip.reach(), rubber));
+          supports.add(new Holding.Support(strip.stock(), strip.reach(), plan.rubber()));
         }
       }
       if (supports.isEmpty()) {

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.bracket.Form;
@@ -60,6 +61,29 @@ public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
                           holes)));
     }
     return ties;
+  }
+
+  /** The strip that a build's brackets are bent from. */
+  public static StripStock strip(Build build) {
+    return build.mounting().brackets().stream().findFirst().map(Bracket::stock).orElse(USUAL);
+  }
+
+  /** A bracket for each ear of a cooler that a usable hole is near; none where it is away. */
+  public static List<Bracket> proposed(JobContent job, Build build, String cooler) {
+    Ties ties = of(job, build).get(cooler);
+    return ties == null
+        ? List.of()
+        : ties.hanging().proposed(ties.holes(), strip(build)).stream().map(ties::entered).toList();
+  }
+
+  private Bracket entered(Hanging.Tied tied) {
+    String corner = tied.corner().name().toLowerCase(Locale.ROOT);
+    return entered(
+        "bracket-" + corner.replace('_', '-'),
+        corner.replace('_', ' ') + " bracket",
+        tied.corner(),
+        tied.hole(),
+        tied.form());
   }
 
   @Nullable

@@ -16,6 +16,7 @@ public enum Refusal implements Code {
   NOT_USABLE("field WORD"),
   STRANGE_SIGNS("field WORD"),
   NO_SUCH_BUILD,
+  NO_SUCH_COOLER,
   SAME_ID("id TEXT"),
   LAST_BUILD,
   BOX_OR_TUBE,

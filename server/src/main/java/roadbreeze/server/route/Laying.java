@@ -53,6 +53,15 @@ public record Laying(List<Hose> hoses, Map<String, List<Said.PartName>> blocked)
     return new Laying(hoses, blocked);
   }
 
+  /** Every hose that the build needs, none as it was. */
+  public static Laying anew(JobContent job, Build build) {
+    List<Hose> cleared =
+        build.lines().hoses().stream()
+            .map(h -> h.drawn() ? h.withFrom(null).withTo(null).withBends(List.of()) : h)
+            .toList();
+    return all(job, build.withLines(build.lines().withHoses(cleared)));
+  }
+
   /** Every hose that the build needs; those that are drawn rightly stay as they are. */
   static Laying all(JobContent job, Build build) {
     Routes routes = new Routes(job, build);

@@ -4,7 +4,10 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.LinePort;
@@ -15,6 +18,7 @@ import roadbreeze.core.route.CoolerPorts;
 import roadbreeze.core.route.Hung;
 import roadbreeze.core.route.OilWay;
 import roadbreeze.core.route.OilWay.Stop;
+import roadbreeze.core.route.Port;
 import roadbreeze.core.route.RouteCheck;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
@@ -25,14 +29,14 @@ import roadbreeze.server.job.JobContent;
 import roadbreeze.server.parts.HosePart;
 
 /** A build's hoses in its truck's nose. */
-final class Routes {
+public final class Routes {
   final JobContent job;
   final Build build;
   final HoseMapper mapper;
   final Map<Hose, Hung> drawn;
   private final Setup setup;
 
-  Routes(JobContent job, Build build) {
+  public Routes(JobContent job, Build build) {
     this.job = job;
     this.build = build;
     setup = job.setup(build);
@@ -97,6 +101,21 @@ final class Routes {
         .findFirst()
         .map(p -> new HoseEnd(p.id(), null, null))
         .orElse(null);
+  }
+
+  /**
+   * Where the hose starts that brings oil to a cooler, or ends that takes it on; empty where that
+   * is not measured.
+   */
+  public Optional<Vector3D> otherEnd(String cooler, CoolerPorts.Side side) {
+    Stop here = new Stop.OfCooler(cooler, side);
+    return needed().stream()
+        .filter(run -> here.equals(side == CoolerPorts.Side.IN ? run.to() : run.from()))
+        .map(run -> end(side == CoolerPorts.Side.IN ? run.from() : run.to()))
+        .filter(Objects::nonNull)
+        .flatMap(end -> mapper.port(end).stream())
+        .map(Port::at)
+        .findFirst();
   }
 
   /** What a person calls a stop. */
