@@ -4,6 +4,7 @@ import { useAskedField } from '@/job/fields/fieldPlace'
 import BenchTabs from '@/shared/ui/BenchTabs.vue'
 import BracketBench from './brackets/BracketBench.vue'
 import { bench } from './bench'
+import FanBench from './fan/FanBench.vue'
 import SpacePanel from './space/SpacePanel.vue'
 import { pick } from './space/state'
 
@@ -11,9 +12,10 @@ import { pick } from './space/state'
 const BENCHES = [
   ['space', 'Front end'],
   ['brackets', 'Brackets'],
+  ['fan', 'Fan and shroud'],
 ] as const
 useAskedField((path) => {
-  bench.value = path.includes('.mounting') ? 'brackets' : 'space'
+  bench.value = path.includes('.mounting') ? 'brackets' : /fanRoom|\.seat/.test(path) ? 'fan' : 'space'
   const [, list, id] = path.split('.')
   if (list === 'solids' || list === 'holes') void nextTick(() => pick(`${list === 'solids' ? 'solid' : 'hole'}/${id}`))
 })
@@ -23,7 +25,8 @@ useAskedField((path) => {
   <div class="mounting">
     <BenchTabs v-model="bench" :benches="BENCHES" />
     <SpacePanel v-if="bench === 'space'" />
-    <BracketBench v-else />
+    <BracketBench v-else-if="bench === 'brackets'" />
+    <FanBench v-else />
   </div>
 </template>
 

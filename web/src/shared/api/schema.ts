@@ -802,6 +802,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/fan-straps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MountingController.straps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/fan-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MountingController.fanFit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/detail": {
         parameters: {
             query?: never;
@@ -1271,6 +1303,7 @@ export interface components {
             fanToCoreMm: number;
             /** Format: double */
             tipGapMm: number;
+            fanRoom: components["schemas"]["FanRoomData"];
             radiator: components["schemas"]["CoreSize"];
             condenser: components["schemas"]["CoreSize"] | null;
             chargeAirCooler: components["schemas"]["CoreSize"] | null;
@@ -1345,6 +1378,34 @@ export interface components {
             clutchLimitRpm: number | null;
             /** Format: double */
             price: number;
+        };
+        FanRoomData: {
+            /** Format: double */
+            tipTopMm: number | null;
+            /** Format: double */
+            tipRightMm: number | null;
+            /** Format: double */
+            tipBottomMm: number | null;
+            /** Format: double */
+            tipLeftMm: number | null;
+            /** Format: double */
+            bladeMm: number | null;
+            /** Format: double */
+            inShroudMm: number | null;
+            /** Format: double */
+            capMm: number | null;
+            /** Format: double */
+            bonnetMm: number | null;
+            /** Format: double */
+            hoseMm: number | null;
+            /** Format: double */
+            beltMm: number | null;
+            /** Format: double */
+            sidewaysMm: number | null;
+            /** Format: double */
+            forwardMm: number | null;
+            /** Format: double */
+            flexMm: number | null;
         };
         FoundLines: {
             /** Format: double */
@@ -1889,6 +1950,16 @@ export interface components {
             /** Format: double */
             price: number;
         };
+        FanSeatData: {
+            /** Format: double */
+            spacerMm: number;
+            /** Format: double */
+            shroudBackMm: number;
+            /** Format: double */
+            shroudRightMm: number;
+            /** Format: double */
+            shroudUpMm: number;
+        };
         FittedCooler: {
             id: string;
             part: components["schemas"]["CoolerPart"];
@@ -1928,6 +1999,7 @@ export interface components {
             speedPercent: number;
             held: boolean;
             switchPoints: components["schemas"]["SwitchPoints"] | null;
+            seat: components["schemas"]["FanSeatData"];
         };
         FittedOther: {
             id: string;
@@ -3227,6 +3299,57 @@ export interface components {
             flow: number;
             /** Format: double */
             pressurePa: number;
+        };
+        FanRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            fan: string;
+        };
+        FanFitResult: {
+            fan: string;
+            onEngine: boolean;
+            anew: boolean;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            toCoreMm: number;
+            /** Format: double */
+            toCoreWantedMm: number;
+            ring: components["schemas"]["Ring"];
+            /** Format: double */
+            inShare: number | null;
+            /** Format: double */
+            leastIn: number;
+            /** Format: double */
+            mostIn: number;
+            /** Format: double */
+            sidewaysMm: number;
+            /** Format: double */
+            forwardMm: number;
+            /** Format: double */
+            flexMm: number;
+            findings: components["schemas"]["Said"][];
+            mend: components["schemas"]["Mend"];
+        };
+        Mend: {
+            seat: components["schemas"]["FanSeatData"];
+            left: components["schemas"]["Said"][];
+        };
+        Ring: {
+            /** Format: double */
+            halfWidthMm: number;
+            /** Format: double */
+            halfHeightMm: number;
+            /** Format: double */
+            rightMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            leastMm: number;
+            /** Format: double */
+            rolledMm: number;
+            /** Format: double */
+            meanMm: number;
         };
         Assumed: {
             path: string;
@@ -4928,6 +5051,21 @@ export interface operations {
                  *               "coreGapMm": 12,
                  *               "fanToCoreMm": 30,
                  *               "tipGapMm": 12,
+                 *               "fanRoom": {
+                 *                 "tipTopMm": 14,
+                 *                 "tipRightMm": 13,
+                 *                 "tipBottomMm": 12,
+                 *                 "tipLeftMm": 14,
+                 *                 "bladeMm": 58,
+                 *                 "inShroudMm": 34,
+                 *                 "capMm": 26,
+                 *                 "bonnetMm": 38,
+                 *                 "hoseMm": 72,
+                 *                 "beltMm": 46,
+                 *                 "sidewaysMm": null,
+                 *                 "forwardMm": null,
+                 *                 "flexMm": null
+                 *               },
                  *               "radiator": {
                  *                 "leftMm": 0,
                  *                 "bottomMm": 0,
@@ -6040,6 +6178,12 @@ export interface operations {
                  *                   "offC": 93,
                  *                   "sensor": "CYLINDER_HEAD",
                  *                   "withAirConditioning": false
+                 *                 },
+                 *                 "seat": {
+                 *                   "spacerMm": 0,
+                 *                   "shroudBackMm": 0,
+                 *                   "shroudRightMm": 0,
+                 *                   "shroudUpMm": 0
                  *                 }
                  *               }
                  *             ],
@@ -6160,6 +6304,12 @@ export interface operations {
                  *                   "offC": 100,
                  *                   "sensor": "CYLINDER_HEAD",
                  *                   "withAirConditioning": false
+                 *                 },
+                 *                 "seat": {
+                 *                   "spacerMm": 0,
+                 *                   "shroudBackMm": 0,
+                 *                   "shroudRightMm": 0,
+                 *                   "shroudUpMm": 0
                  *                 }
                  *               }
                  *             ],
@@ -6316,6 +6466,12 @@ export interface operations {
                  *                   "offC": 100,
                  *                   "sensor": "CYLINDER_HEAD",
                  *                   "withAirConditioning": false
+                 *                 },
+                 *                 "seat": {
+                 *                   "spacerMm": 0,
+                 *                   "shroudBackMm": 0,
+                 *                   "shroudRightMm": 0,
+                 *                   "shroudUpMm": 0
                  *                 }
                  *               }
                  *             ],
@@ -6865,6 +7021,54 @@ export interface operations {
             };
         };
     };
+    "MountingController.straps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bracket"][];
+                };
+            };
+        };
+    };
+    "MountingController.fanFit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FanFitResult"];
+                };
+            };
+        };
+    };
     "AssessController.detail": {
         parameters: {
             query?: never;
@@ -7123,6 +7327,21 @@ export interface operations {
                  *               "coreGapMm": 12,
                  *               "fanToCoreMm": 30,
                  *               "tipGapMm": 12,
+                 *               "fanRoom": {
+                 *                 "tipTopMm": 14,
+                 *                 "tipRightMm": 13,
+                 *                 "tipBottomMm": 12,
+                 *                 "tipLeftMm": 14,
+                 *                 "bladeMm": 58,
+                 *                 "inShroudMm": 34,
+                 *                 "capMm": 26,
+                 *                 "bonnetMm": 38,
+                 *                 "hoseMm": 72,
+                 *                 "beltMm": 46,
+                 *                 "sidewaysMm": null,
+                 *                 "forwardMm": null,
+                 *                 "flexMm": null
+                 *               },
                  *               "radiator": {
                  *                 "leftMm": 0,
                  *                 "bottomMm": 0,
@@ -8459,6 +8678,12 @@ export interface operations {
                  *                   "offC": 93,
                  *                   "sensor": "CYLINDER_HEAD",
                  *                   "withAirConditioning": false
+                 *                 },
+                 *                 "seat": {
+                 *                   "spacerMm": 0,
+                 *                   "shroudBackMm": 0,
+                 *                   "shroudRightMm": 0,
+                 *                   "shroudUpMm": 0
                  *                 }
                  *               }
                  *             ],
@@ -8579,6 +8804,12 @@ export interface operations {
                  *                   "offC": 100,
                  *                   "sensor": "CYLINDER_HEAD",
                  *                   "withAirConditioning": false
+                 *                 },
+                 *                 "seat": {
+                 *                   "spacerMm": 0,
+                 *                   "shroudBackMm": 0,
+                 *                   "shroudRightMm": 0,
+                 *                   "shroudUpMm": 0
                  *                 }
                  *               }
                  *             ],
@@ -8735,6 +8966,12 @@ export interface operations {
                  *                   "offC": 100,
                  *                   "sensor": "CYLINDER_HEAD",
                  *                   "withAirConditioning": false
+                 *                 },
+                 *                 "seat": {
+                 *                   "spacerMm": 0,
+                 *                   "shroudBackMm": 0,
+                 *                   "shroudRightMm": 0,
+                 *                   "shroudUpMm": 0
                  *                 }
                  *               }
                  *             ],

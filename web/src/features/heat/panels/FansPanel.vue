@@ -30,8 +30,11 @@ const path = <F extends string>(field: F) => `builds.${job.selected}.fans.${fan.
 /** The job with a part in place of the fan that is chosen, or as a helper in front. */
 function fitted(part: AnyPart, id = choosing.value || newId(build.value.fans, 'fan')): JobContent {
   const p = part as FanPart
+  // Spacers and shims were for the fan that was there.
+  const seat = { spacerMm: 0, shroudBackMm: 0, shroudRightMm: 0, shroudUpMm: 0 }
   const there = build.value.fans.find((f) => f.id === id)
-  if (there) return edited(job.content, `builds.${job.selected}.fans.${id}`, { ...there, part: p, speedPercent: 100 })
+  if (there)
+    return edited(job.content, `builds.${job.selected}.fans.${id}`, { ...there, part: p, speedPercent: 100, seat })
   const made: FittedFan = {
     id,
     part: p,
@@ -40,6 +43,7 @@ function fitted(part: AnyPart, id = choosing.value || newId(build.value.fans, 'f
     speedPercent: 100,
     held: false,
     switchPoints: null,
+    seat,
     leftMm: radiator.value.left,
     bottomMm: radiator.value.bottom,
     widthMm: p.diameterMm * p.count,

@@ -38,8 +38,11 @@ const stacks = computed(() => (result.value?.stacks ?? []).filter((s) => s.brack
 const { result: proposed } = useComputed<Bracket[]>('/api/compute/bracket-start', () =>
   job.build.coolers.length && job.content.nose.holes.length ? ask() : null,
 )
+/** What holds another thing than the first cooler stays as it is. */
 function propose() {
-  job.edit(`${here.value}.brackets`, proposed.value!)
+  const first = job.build.coolers[0]?.id
+  const others = brackets.value.filter((b) => b.tie && b.tie.cooler !== first)
+  job.edit(`${here.value}.brackets`, [...proposed.value!, ...others])
   at.value = ''
 }
 function add() {
@@ -165,7 +168,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
       </header>
       <p v-if="refused" role="alert" class="bad">{{ refused }}</p>
       <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
-      <TiePanel :bracket="bracket" :flat-mm="flat?.flatMm ?? 0" />
+      <TiePanel :bracket="bracket" />
       <BracketDrawing v-if="flat && flat.flatMm > 0" :bracket="bracket" :flat="flat" />
       <p v-for="f in flat?.faults ?? []" :key="say(f, unitWorld)" role="alert" class="bad" data-fault>
         {{ say(f, unitWorld) }}<template v-if="whatToDo(f, unitWorld)">: {{ whatToDo(f, unitWorld) }}</template

@@ -3,19 +3,30 @@ import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { Bracket, BracketForm } from '@/shared/api/types'
+import { coolerName, fanName } from '@/features/heat/pack/geometry'
 import { choiceWord, partName } from '@/shared/message/say'
 import PickInput from '@/shared/ui/PickInput.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 
-/** From which ear of the cooler to which hole of the body a bracket goes, and the forms that bring it there. */
-const props = defineProps<{ bracket: Bracket; flatMm: number }>()
+/** From which corner of what it holds to which hole a bracket goes, and the forms that bring it there. */
+const props = defineProps<{ bracket: Bracket }>()
 const job = useJob()
-const cooler = computed(() => job.build.coolers.find((c) => c.place !== 'ELSEWHERE'))
-const holes = computed(() => job.content.nose.holes)
-const holeChoices = computed(() =>
-  holes.value.map((h) => [h.id, `${h.name}, ${h.thread}${h.holds ? `, holds ${h.holds}` : ''}`] as const),
-)
+/** What brackets can hold: coolers of the pack by their ears, electric fans by their frame. */
+const held = computed(() => [
+  ...job.build.coolers
+    .filter((c) => c.place !== 'ELSEWHERE')
+    .map((c) => ({ id: c.id, name: coolerName(job.build.coolers.indexOf(c)), fan: false })),
+  ...job.build.fans
+    .filter((f) => f.part.kind === 'ELECTRIC')
+    .map((f) => ({ id: f.id, name: fanName(job.build.fans.indexOf(f)), fan: true })),
+])
+const thing = computed(() => held.value.find((h) => h.id === props.bracket.tie?.cooler) ?? held.value[0])
+const FRAME = ['upper left', 'upper right', 'lower left', 'lower right']
+const holes = computed(() => [
+  ...(thing.value?.fan ? FRAME.map((at, n) => [`radiator-frame-${n}`, `radiator’s frame, ${at}`] as const) : []),
+  ...job.content.nose.holes.map((h) => [h.id, `${h.name}, ${h.thread}${h.holds ? `, holds ${h.holds}` : ''}`] as const),
+])
 const CORNERS = (['UPPER_LEFT', 'UPPER_RIGHT', 'LOWER_LEFT', 'LOWER_RIGHT'] as const).map(
   (c) => [c, choiceWord(c)] as const,
 )
@@ -27,44 +38,64 @@ const { result: forms } = useComputed<BracketForm[]>('/api/compute/bracket-forms
 const shown = computed(() => (props.bracket.tie ? (forms.value ?? []) : []))
 function tie(change: Partial<NonNullable<Bracket['tie']>>) {
   const first = holes.value[0]
-  if (!cooler.value || !first) return
-  const now = props.bracket.tie ?? { cooler: cooler.value.id, corner: 'UPPER_LEFT' as const, hole: first.id }
-  job.edit(`${path.value}.tie`, { ...now, cooler: cooler.value.id, ...change })
+  if (!thing.value || !first) return
+  const now = props.bracket.tie ?? { cooler: thing.value.id, corner: 'UPPER_LEFT' as const, hole: first[0] }
+  job.edit(`${path.value}.tie`, { ...now, cooler: thing.value.id, ...change })
+}
+/** Its holes are other ones. */
+function hold(id: string | undefined) {
+  const to = held.value.find((h) => h.id === id)
+  const hole = to?.fan ? 'radiator-frame-0' : job.content.nose.holes[0]?.id
+  if (to && hole) job.edit(`${path.value}.tie`, { cooler: id, corner: props.bracket.tie?.corner ?? 'UPPER_LEFT', hole })
 }
 function take(form: BracketForm) {
   const { steps, holes, tabMm } = form.bracket
   job.edit(path.value, { ...props.bracket, steps, holes, tabMm })
 }
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 2)
-const isTaken = (f: BracketForm) => Math.abs(f.flat.flatMm - props.flatMm) < 0.05
+/** Where a Z steps over, if not midway between its holes. */
+function stepsAt(f: BracketForm): string {
+  const [first, last] = [f.bracket.steps[0]!.lengthMm, f.bracket.steps.at(-1)!.lengthMm]
+  return f.kind !== 'Z' || Math.abs(first - last) < 8 ? '' : first > last ? ', steps by the hole' : ', steps by the ear'
+}
+const isTaken = (f: BracketForm) =>
+  f.bracket.steps.length === props.bracket.steps.length &&
+  f.bracket.steps.every((s, n) => Math.abs(s.lengthMm - props.bracket.steps[n]!.lengthMm) < 0.2)
 </script>
 
 <template>
   <div class="tie" data-tie>
-    <template v-if="cooler && holes.length">
+    <template v-if="thing && holes.length">
+      <PickInput
+        v-if="held.length > 1"
+        :model-value="thing.id"
+        label="It holds"
+        :choices="held.map((h) => [h.id, h.name] as const)"
+        @update:model-value="hold"
+      />
       <PickInput
         :model-value="bracket.tie?.corner"
-        label="From the ear"
+        :label="thing.fan ? 'From its frame’s corner' : 'From the ear'"
         :choices="CORNERS"
         @update:model-value="(corner) => tie({ corner })"
       />
       <PickInput
         :model-value="bracket.tie?.hole"
         label="To the hole"
-        :choices="holeChoices"
+        :choices="holes"
         @update:model-value="(hole) => tie({ hole })"
       />
       <div class="forms" role="group" aria-label="Forms">
         <button
-          v-for="f in shown"
-          :key="`${f.kind} ${f.behind}`"
+          v-for="(f, n) in shown"
+          :key="n"
           type="button"
           class="form"
           :aria-pressed="isTaken(f)"
           :data-form="f.kind"
           @click="take(f)"
         >
-          <b>{{ choiceWord(f.kind) }}</b>
+          <b>{{ choiceWord(f.kind) }}{{ stepsAt(f) }}</b>
           <span class="small">{{ mm(f.flat.flatMm) }}, {{ f.behind ? 'behind' : 'before' }} the ear</span>
           <span v-if="f.blockedBy" class="small bad">runs into {{ partName(f.blockedBy) }}</span>
           <span v-else-if="f.flat.faults.length" class="small bad">see its faults</span>
@@ -76,7 +107,7 @@ const isTaken = (f: BracketForm) => Math.abs(f.flat.flatMm - props.flatMm) < 0.0
     </template>
     <p v-else class="small soft">
       {{
-        cooler
+        thing
           ? 'Measure the body’s holes on the front end, and forms are proposed from hole to hole.'
           : 'This build has no cooler before the pack to be hung.'
       }}

@@ -12,6 +12,7 @@ import roadbreeze.core.nose.Solid;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.FanSeat;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
@@ -89,7 +90,8 @@ public final class RichCase {
         1,
         false,
         Optional.empty(),
-        OptionalDouble.empty());
+        OptionalDouble.empty(),
+        FanSeat.AS_IT_WAS);
   }
 
   public static FanUnit viscous() {

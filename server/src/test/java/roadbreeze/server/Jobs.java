@@ -22,6 +22,7 @@ import roadbreeze.server.nose.NoseMeasures;
 import roadbreeze.server.nose.NoseSection;
 import roadbreeze.server.nose.NoseSolid;
 import roadbreeze.server.rig.AirTraverse;
+import roadbreeze.server.rig.FanRoomData;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -73,9 +74,18 @@ public final class Jobs {
     return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));
   }
 
+  /** As before anybody measured round a fan. */
+  public static JobContent unseated(JobContent job) {
+    return with(
+        job,
+        "rig.vehicle.cooling.fanRoom",
+        new FanRoomData(
+            null, null, null, null, null, null, null, null, null, null, null, null, null));
+  }
+
   /** As before hoses were drawn: two of them in every build, as long as they were thought. */
   public static JobContent unrouted(JobContent job) {
-    JobContent unrouted = with(job, "nose.ports", List.of());
+    JobContent unrouted = with(unseated(job), "nose.ports", List.of());
     for (Build build : job.builds()) {
       String path = "builds." + build.id();
       unrouted = with(unrouted, path + ".lines", TWO_HOSES);

@@ -165,4 +165,26 @@ public record Bracket(StripStock stock, List<Step> steps, List<Hole> holes) {
     }
     return face * stock.thickness() * stock.metal().density();
   }
+
+  /**
+   * Bent step by step like another strip.
+   *
+   * @param within lengths that differ by no more are the same, m
+   */
+  public boolean bentLike(Bracket other, double within) {
+    boolean alike = steps.size() == other.steps.size();
+    for (int i = 0; alike && i < steps.size(); i++) {
+      Step a = steps.get(i);
+      Step b = other.steps.get(i);
+      alike = a.getClass() == b.getClass() && Math.abs(length(a) - length(b)) < within;
+    }
+    return alike;
+  }
+
+  private static double length(Step step) {
+    if (step instanceof Step.Leg leg) {
+      return leg.length();
+    }
+    return step instanceof Step.Twist twist ? twist.length() : 0;
+  }
 }

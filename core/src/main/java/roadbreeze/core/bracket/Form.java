@@ -34,6 +34,11 @@ public record Form(Kind kind, Bracket bracket, Frame start, double tab) {
     Math.toRadians(30), Math.toRadians(45), Math.toRadians(60)
   };
 
+  private static final double MIDDLE = 0.5;
+
+  /** A square step stands midway, or hard by one of the holes where the middle is in the way. */
+  private static final double[] STEPS = {MIDDLE, 1, 0};
+
   /**
    * Every form that brings a strip from one hole to the other, simplest first; none where the holes
    * stand askew to each other.
@@ -65,12 +70,14 @@ public record Form(Kind kind, Bracket bracket, Frame start, double tab) {
       return forms;
     }
     for (double angle : JOGGLES) {
-      maker.joggle(Kind.JOGGLE, offset, run, angle).ifPresent(forms::add);
+      maker.joggle(Kind.JOGGLE, offset, run, angle, MIDDLE).ifPresent(forms::add);
       if (!forms.isEmpty()) {
         break;
       }
     }
-    maker.joggle(Kind.Z, offset, run, QUARTER).ifPresent(forms::add);
+    for (double step : STEPS) {
+      maker.joggle(Kind.Z, offset, run, QUARTER, step).ifPresent(forms::add);
+    }
     maker.hairpin(offset, run, aside).ifPresent(forms::add);
     return forms;
   }
@@ -154,8 +161,12 @@ public record Form(Kind kind, Bracket bracket, Frame start, double tab) {
       return new Form(kind, new Bracket(stock, steps, holes), start, tab);
     }
 
-    /** Two bends, one against the other. */
-    Optional<Form> joggle(Kind kind, double offset, double run, double angle) {
+    /**
+     * Two bends, one against the other.
+     *
+     * @param step where between the holes they are: 0 at the core's, 1 at the body's
+     */
+    Optional<Form> joggle(Kind kind, double offset, double run, double angle, double step) {
       double radius = 2 * stock.middleRadius();
       double straight = (Math.abs(offset) - radius * (1 - Math.cos(angle))) / Math.sin(angle);
       double legs = run - straight * Math.cos(angle) - radius * Math.sin(angle);
@@ -164,8 +175,8 @@ public record Form(Kind kind, Bracket bracket, Frame start, double tab) {
         return Optional.empty();
       }
       double up = Math.signum(offset) * angle;
-      double one = first + spare / 2;
-      double two = last + spare / 2;
+      double one = first + spare * step;
+      double two = last + spare * (1 - step);
       return Optional.of(
           of(
               kind,

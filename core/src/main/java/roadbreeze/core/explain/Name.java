@@ -25,6 +25,7 @@ public record Name(String id, Noun noun, int number, String given) {
     FAN,
     OBSTACLE,
     HOLE,
+    RADIATOR_FRAME,
     LINE_PORT,
     FEED_LINE,
     RETURN_LINE,

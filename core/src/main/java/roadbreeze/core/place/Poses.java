@@ -120,7 +120,8 @@ final class Poses {
   private void behind(Turn turn, Pack pack) {
     boolean onEngine = setup.fitting().fans().stream().anyMatch(f -> f.part().kind().onEngine());
     double fan = onEngine ? Clearance.ENGINE_FAN_TO_CORE : Clearance.FAN_TO_CORE;
-    if (setup.truck().front().fanToCore() >= beside() + cooler.part().depth() + fan) {
+    if (setup.truck().front().fanToCore() - setup.fitting().seat().spacer()
+        >= beside() + cooler.part().depth() + fan) {
       double z = pack.back() + Clearance.CORE_TO_CORE;
       Rectangle room = setup.radiator().outline();
       add(CoolerFit.Place.BEHIND_RADIATOR, turn, cooler.gap(), z, room);

@@ -17,6 +17,7 @@ import roadbreeze.core.stack.Rectangle;
  * @param switched by the coolant, where a switch of its own is set
  * @param measuredFactor of its pressure in this truck over its sheet's, by an air traverse at the
  *     core; empty if none was taken
+ * @param seat how it is set in its shroud
  */
 @RecordBuilder
 public record FanFit(
@@ -28,7 +29,8 @@ public record FanFit(
     double speedShare,
     boolean held,
     Optional<FanSwitch> switched,
-    OptionalDouble measuredFactor)
+    OptionalDouble measuredFactor,
+    FanSeat seat)
     implements FanFitBuilder.With {
 
   /** A puller on a shroud over the whole of a core. */
@@ -42,7 +44,8 @@ public record FanFit(
         1,
         false,
         Optional.empty(),
-        OptionalDouble.empty());
+        OptionalDouble.empty(),
+        FanSeat.AS_IT_WAS);
   }
 
   /**

@@ -81,6 +81,15 @@ public record Fitting(
     }
   }
 
+  /** How the main fan is set in its shroud. */
+  public FanSeat seat() {
+    return fans.stream()
+        .filter(f -> !f.pusher())
+        .findFirst()
+        .map(FanFit::seat)
+        .orElse(FanSeat.AS_IT_WAS);
+  }
+
   /** In the order the oil reaches them. */
   public List<CoolerFit> coolers() {
     return oil.coolers;

@@ -69,6 +69,7 @@ public record Truck(
    * @param tipGap from its blade tips to the shroud
    * @param ramCoefficient open grille 0.55
    * @param nose what else stands there
+   * @param tips gaps all round the main fan; empty where nobody has measured them
    */
   public record FrontEnd(
       Rectangle opening,
@@ -77,7 +78,20 @@ public record Truck(
       double fanToCore,
       double tipGap,
       double ramCoefficient,
-      Nose nose) {}
+      Nose nose,
+      Optional<FanTips> tips) {
+    /** Where nobody has measured all round the fan. */
+    public FrontEnd(
+        Rectangle opening,
+        double depth,
+        double coreGap,
+        double fanToCore,
+        double tipGap,
+        double ramCoefficient,
+        Nose nose) {
+      this(opening, depth, coreGap, fanToCore, tipGap, ramCoefficient, nose, Optional.empty());
+    }
+  }
 
   /** The truck's own cores. */
   public record Cores(

@@ -15,6 +15,7 @@ import roadbreeze.core.problem.Problem;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.FanSeat;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.RadiatorUnit;
@@ -60,7 +61,8 @@ final class AirDisputes {
             1,
             false,
             Optional.empty(),
-            OptionalDouble.empty());
+            OptionalDouble.empty(),
+            FanSeat.AS_IT_WAS);
     Held puller =
         trial
             .side(AirSays.SIDE_PULLER, setup.with(setup.fitting().withFans(List.of(behind))))

@@ -8,6 +8,7 @@ import roadbreeze.core.nose.Solid;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.FanSeat;
 import roadbreeze.core.rig.OtherCooler;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
@@ -83,17 +84,26 @@ public record Layout(
       }
     }
     List<FanFit> fans = setup.fitting().fans();
+    FanSeat seat = setup.fitting().seat();
     return new Layout(
         front.opening(),
         front.depth(),
         front.coreGap(),
-        front.fanToCore(),
-        front.tipGap(),
+        front.fanToCore() - seat.spacer(),
+        tipGap(front, seat),
         fans.stream().anyMatch(f -> f.part().kind().onEngine()),
         setup.radiator().outline(),
         coolers,
         setup.standing(),
         setup.inOpening().stream().map(s -> s.outline().orElseThrow()).toList(),
         fans.stream().map(f -> new FanPlace(f.name(), f.outline(), f.pusher())).toList());
+  }
+
+  /** The narrowest place all round where that was measured. */
+  private static double tipGap(Truck.FrontEnd front, FanSeat seat) {
+    return front
+        .tips()
+        .map(t -> t.shifted(seat.shroudRight(), seat.shroudUp()).least())
+        .orElse(front.tipGap());
   }
 }

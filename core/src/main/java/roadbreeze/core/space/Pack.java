@@ -63,7 +63,10 @@ public record Pack(List<Piece> pieces, double front, double back) {
     }
     before(standing(setup, CoolerFit.Place.FRONT), nose.depth(), pieces);
     for (FanFit fan : setup.fitting().fans()) {
-      double front = fan.pusher() ? nose.depth() - FAN_DEPTH : box.back() + nose.fanToCore();
+      double front =
+          fan.pusher()
+              ? nose.depth() - FAN_DEPTH
+              : box.back() + nose.fanToCore() - fan.seat().spacer();
       pieces.add(new Piece(fan.name(), Kind.FAN, box(fan.outline(), front, FAN_DEPTH)));
     }
     return new Pack(List.copyOf(pieces), nose.depth(), box.back());

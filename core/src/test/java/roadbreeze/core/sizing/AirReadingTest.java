@@ -13,6 +13,7 @@ import roadbreeze.core.WorkedCase;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.FanSeat;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.stack.FanCurve;
@@ -128,7 +129,8 @@ class AirReadingTest {
             1,
             false,
             Optional.empty(),
-            OptionalDouble.empty());
+            OptionalDouble.empty(),
+            FanSeat.AS_IT_WAS);
     Setup both = blown(main(), helper);
     FanRun cooled = new FanRun("main-fan", OptionalDouble.empty(), 1, true);
     double more = StandingAir.of(both, cooled, AIR);

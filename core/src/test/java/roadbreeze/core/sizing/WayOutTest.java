@@ -11,6 +11,7 @@ import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.FanSeat;
 import roadbreeze.core.rig.Setup;
 
 class WayOutTest {
@@ -68,7 +69,8 @@ class WayOutTest {
                                     0,
                                     f.held(),
                                     f.switched(),
-                                    f.measuredFactor()))
+                                    f.measuredFactor(),
+                                    FanSeat.AS_IT_WAS))
                         .toList()));
     assertThat(
             WayOut.of(

@@ -1,5 +1,6 @@
 package roadbreeze.server.build;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -16,7 +17,9 @@ import roadbreeze.server.row.Row;
  * @param speedPercent share of its proper speed that it reaches
  * @param held its driver's switch holds a controlled clutch fully gripped
  * @param switchPoints null where nothing switches it
+ * @param seat how it is set in its shroud
  */
+@RecordBuilder
 public record FittedFan(
     @Id String id,
     @NotNull @Valid FanPart part,
@@ -28,23 +31,13 @@ public record FittedFan(
     @Within(min = 50, max = 1500, kind = Kind.SIZE) double heightMm,
     @Within(min = 0, max = 100, kind = Kind.PERCENT) double speedPercent,
     boolean held,
-    @Nullable @Valid SwitchPoints switchPoints)
-    implements Row {
+    @Nullable @Valid SwitchPoints switchPoints,
+    @NotNull @Valid FanSeatData seat)
+    implements Row, FittedFanBuilder.With {
 
   /** The same place with another fan, held by its driver or not. */
   public FittedFan with(FanPart other, boolean heldNow) {
-    return new FittedFan(
-        id,
-        other,
-        mount,
-        shrouded,
-        leftMm,
-        bottomMm,
-        widthMm,
-        heightMm,
-        speedPercent,
-        heldNow,
-        switchPoints);
+    return withPart(other).withHeld(heldNow).withSeat(FanSeatData.AS_IT_WAS);
   }
 
   /** On which side of the pack it stands. */

@@ -108,7 +108,8 @@ public final class FittingMapper {
               f.speedPercent() / 100,
               f.held(),
               Optional.ofNullable(f.switchPoints()).map(s -> s.toCore()),
-              rig.measuredFactor(f.part())));
+              rig.measuredFactor(f.part()),
+              f.seat().toCore()));
     }
     return fits;
   }

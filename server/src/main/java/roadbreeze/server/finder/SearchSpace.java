@@ -43,6 +43,7 @@ import roadbreeze.core.workorder.WorkScope;
 import roadbreeze.server.assess.Verdict;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
+import roadbreeze.server.build.FanSeatData;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.ThermostatData;
@@ -423,7 +424,8 @@ final class SearchSpace {
         core.height() * 1000,
         100,
         false,
-        part.kind() == FanUnit.Type.ELECTRIC ? first.switchPoints() : null);
+        part.kind() == FanUnit.Type.ELECTRIC ? first.switchPoints() : null,
+        FanSeatData.AS_IT_WAS);
   }
 
   /**

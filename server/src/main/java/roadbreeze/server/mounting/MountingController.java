@@ -32,6 +32,14 @@ class MountingController {
       @NotNull @Valid JobContent job, @NotNull String build, @NotNull String bracket) {}
 
   /**
+   * Whose frame is strapped.
+   *
+   * @param build its id
+   * @param fan its id
+   */
+  record FanRequest(@NotNull @Valid JobContent job, @NotNull String build, @NotNull String fan) {}
+
+  /**
    * A way to bend it.
    *
    * @param behind it lies on the ear's back, not on its front
@@ -47,6 +55,19 @@ class MountingController {
   @PostMapping("/mounting")
   MountingResult mounting(@Valid @RequestBody BuildRequest request) {
     return MountingResult.of(request.job(), request.chosen());
+  }
+
+  /** The main fan in its shroud; nothing where the build has none behind its radiator. */
+  @PostMapping("/fan-fit")
+  FanFitResult fanFit(@Valid @RequestBody BuildRequest request) {
+    return FanFitResult.of(request.job(), request.chosen());
+  }
+
+  /** Straps from the corners of an electric fan's frame to the radiator's own frame. */
+  @PostMapping("/fan-straps")
+  List<Bracket> straps(@Valid @RequestBody FanRequest request) {
+    Build build = request.job().build(request.build());
+    return Ties.proposed(request.job(), build, request.fan());
   }
 
   /** All forms between a bracket's ear and its hole, of its own strip, simplest first. */

@@ -13,54 +13,70 @@ import roadbreeze.core.bracket.Hole;
 import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.bracket.Step;
 import roadbreeze.core.bracket.StripStock;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.BodyHole;
+import roadbreeze.core.nose.Box;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Corner;
+import roadbreeze.core.space.Ears;
 import roadbreeze.core.space.Hanging;
 import roadbreeze.core.space.Pack;
+import roadbreeze.core.space.RadiatorFrame;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Bracket.BracketHole;
 import roadbreeze.server.build.Bracket.BracketStep;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
+import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.PartMapper;
 
 /** From a cooler's ears to the holes of the body: what is between them, and what is bent for it. */
-public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
+public record Ties(String id, boolean strap, Hanging hanging, List<BodyHole> holes) {
   /** Strip that is bent where nobody has chosen any, m. */
   static final StripStock USUAL = new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3);
 
-  /** Strips of one length between the same holes are one form, m. */
+  /** Strips whose steps differ by less are one form, m. */
   private static final double AS_LONG = 0.2e-3;
 
-  /** For each cooler of a build that stands in the pack, by its id. */
+  /** For each cooler of a build that stands in the pack and each electric fan, by its id. */
   public static Map<String, Ties> of(JobContent job, Build build) {
     Setup setup = job.setup(build);
     List<BodyHole> holes = setup.truck().front().nose().holes();
     Pack pack = Pack.of(setup);
     List<Pack.Piece> cores = pack.pieces().stream().filter(p -> p.kind() != Pack.Kind.FAN).toList();
     Map<String, Ties> ties = new LinkedHashMap<>();
-    for (FittedCooler cooler : build.coolers()) {
-      cores.stream()
-          .filter(p -> p.name().id().equals(cooler.id()))
-          .findFirst()
-          .ifPresent(
-              p ->
-                  ties.put(
-                      cooler.id(),
-                      new Ties(
-                          cooler,
-                          new Hanging(
-                              p.box(),
-                              PartMapper.ears(cooler.part()).turned(cooler.turn()),
-                              Units.mm(build.mounting().standOffMm()),
-                              setup.standing(),
-                              cores),
-                          holes)));
+    for (Pack.Piece p : pack.pieces()) {
+      for (FittedCooler cooler : build.coolers()) {
+        if (cooler.id().equals(p.name().id())) {
+          Ears ears = PartMapper.ears(cooler.part()).turned(cooler.turn());
+          ties.put(cooler.id(), of(cooler.id(), false, p.box(), ears, build, setup, cores, holes));
+        }
+      }
+      for (FittedFan fan : build.fans()) {
+        if (fan.id().equals(p.name().id()) && !fan.part().kind().onEngine()) {
+          Ears frame = RadiatorFrame.ears(p.box());
+          List<BodyHole> all = new ArrayList<>(RadiatorFrame.holes(pack));
+          all.addAll(holes);
+          ties.put(fan.id(), of(fan.id(), true, p.box(), frame, build, setup, cores, all));
+        }
+      }
     }
     return ties;
+  }
+
+  private static Ties of(
+      String id,
+      boolean strap,
+      Box box,
+      Ears ears,
+      Build build,
+      Setup setup,
+      List<Pack.Piece> cores,
+      List<BodyHole> holes) {
+    double standOff = Units.mm(build.mounting().standOffMm());
+    return new Ties(id, strap, new Hanging(box, ears, standOff, setup.standing(), cores), holes);
   }
 
   /** The strip that a build's brackets are bent from. */
@@ -71,16 +87,22 @@ public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
   /** A bracket for each ear of a cooler that a usable hole is near; none where it is away. */
   public static List<Bracket> proposed(JobContent job, Build build, String cooler) {
     Ties ties = of(job, build).get(cooler);
-    return ties == null
-        ? List.of()
-        : ties.hanging().proposed(ties.holes(), strip(build)).stream().map(ties::entered).toList();
+    if (ties == null) {
+      return List.of();
+    }
+    // A fan is strapped to the radiator's own frame, whatever else is near.
+    List<BodyHole> holes =
+        ties.strap
+            ? ties.holes.stream().filter(h -> h.name().noun() == Name.Noun.RADIATOR_FRAME).toList()
+            : ties.holes;
+    return ties.hanging.proposed(holes, strip(build)).stream().map(ties::entered).toList();
   }
 
   private Bracket entered(Hanging.Tied tied) {
     String corner = tied.corner().name().toLowerCase(Locale.ROOT);
     return entered(
-        "bracket-" + corner.replace('_', '-'),
-        corner.replace('_', ' ') + " bracket",
+        strap ? id + "-strap-" + corner.replace('_', '-') : "bracket-" + corner.replace('_', '-'),
+        corner.replace('_', ' ') + (strap ? " strap" : " bracket"),
         tied.corner(),
         tied.hole(),
         tied.form());
@@ -121,9 +143,9 @@ public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
     if (hole == null) {
       return List.of();
     }
-    double length = bracket.toCore().flat().length();
+    roadbreeze.core.bracket.Bracket strip = bracket.toCore();
     return hanging.forms(bracket.tie().corner(), hole, bracket.stock()).stream()
-        .filter(f -> Math.abs(f.bracket().flat().length() - length) < AS_LONG)
+        .filter(f -> f.bracket().bentLike(strip, AS_LONG))
         .findFirst()
         .map(f -> f.bracket().middleLine(f.start()))
         .orElse(List.of());
@@ -137,7 +159,7 @@ public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
   }
 
   /** A form as a bracket that can be entered. */
-  Bracket entered(String id, String name, Corner corner, BodyHole hole, Form form) {
+  Bracket entered(String bracket, String name, Corner corner, BodyHole hole, Form form) {
     List<BracketStep> steps = new ArrayList<>();
     List<String> legs = new ArrayList<>();
     for (Step step : form.bracket().steps()) {
@@ -166,7 +188,7 @@ public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
     }
     StripStock stock = form.bracket().stock();
     return new Bracket(
-        id,
+        bracket,
         name,
         1,
         stock.metal(),
@@ -175,7 +197,7 @@ public record Ties(FittedCooler cooler, Hanging hanging, List<BodyHole> holes) {
         mm(stock.insideRadius()),
         steps,
         drilled,
-        new Bracket.Tie(cooler.id(), corner, hole.name().id()),
+        new Bracket.Tie(id, corner, hole.name().id()),
         mm(form.tab()));
   }
 

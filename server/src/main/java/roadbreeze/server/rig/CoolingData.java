@@ -15,6 +15,7 @@ import roadbreeze.server.problem.Within;
  * @param coreGapMm between the truck's own cores
  * @param fanToCoreMm from the blades of the main fan to the radiator
  * @param tipGapMm from its blade tips to the shroud
+ * @param fanRoom round the main fan
  * @param condenser null without air conditioning
  * @param chargeAirCooler null on an engine without boost
  * @param chargeAirFirst it stands in front of the condenser, not behind
@@ -30,6 +31,7 @@ public record CoolingData(
     @Within(min = 0, max = 200, kind = Kind.SIZE) double coreGapMm,
     @Within(min = 0, max = 300, kind = Kind.SIZE) double fanToCoreMm,
     @Within(min = 0, max = 200, kind = Kind.SIZE) double tipGapMm,
+    @NotNull @Valid FanRoomData fanRoom,
     @NotNull @Valid CoreSize radiator,
     @Nullable @Valid CoreSize condenser,
     @Nullable @Valid CoreSize chargeAirCooler,

@@ -95,7 +95,8 @@ public final class TruckMapper {
         Units.mm(c.fanToCoreMm()),
         Units.mm(c.tipGapMm()),
         c.ramCoefficient(),
-        nose);
+        nose,
+        c.fanRoom().tips());
   }
 
   private static Truck.Cores cores(CoolingData c) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.space.ToolAccess;
 import roadbreeze.server.Jobs;
+import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.mounting.MountingController.BracketForm;
 import roadbreeze.server.mounting.MountingController.FormsRequest;
@@ -30,6 +31,25 @@ class MountingTest {
     for (var bracket : Jobs.HIVE.build(Jobs.PLAN).mounting().brackets()) {
       assertThat(ties.inPlace(bracket)).isNotEmpty();
     }
+  }
+
+  /** From its own frame to the radiator's, past its tubes, where no hose is in the way. */
+  @Test
+  void anElectricFanIsStrappedToTheRadiatorsFrame() {
+    Build plan = Jobs.HIVE.build(Jobs.PLAN);
+    var straps = Ties.proposed(Jobs.HIVE, plan, "fan-1");
+    assertThat(straps).hasSize(2);
+    Ties ties = Ties.of(Jobs.HIVE, plan).get("fan-1");
+    for (var strap : straps) {
+      assertThat(strap.tie().hole()).startsWith("radiator-frame-");
+      assertThat(ties.inPlace(strap)).isNotEmpty();
+      assertThat(ties.off(strap)).isLessThan(0.1e-3);
+    }
+    Build both = plan.withMounting(plan.mounting().withBrackets(straps));
+    assertThat(MountingResult.of(Jobs.HIVE, both).findings()).isEmpty();
+    // A fan on the engine turns with it: there is nothing to strap.
+    assertThat(Ties.proposed(Jobs.BUCKET, Jobs.BUCKET.build(Jobs.PLAN), "fan-1")).isEmpty();
+    assertThat(FanFitResult.of(Jobs.BUCKET, Jobs.BUCKET.build(Jobs.PLAN)).onEngine()).isTrue();
   }
 
   @Test

@@ -138,6 +138,16 @@ class CarryOverTest {
   }
 
   @Test
+  void fansOfShapeSevenStandAsTheyStood() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-7", "carry_over_7_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(2);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.unseated(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unseated(Jobs.TILT_TRAY));
+    }
+  }
+
+  @Test
   void soIsOneOfTheVeryFirstRelease() throws Exception {
     try (ConfigurableApplicationContext app = open("database-0", "carry_over_0_test")) {
       List<Job> jobs = Jobs.all(app.getBean(JobService.class));

@@ -118,6 +118,11 @@ class FormatsTest {
   }
 
   @Test
+  void aFanOfBeforeStandsAsItStood() {
+    assertThat(FORMAT.read(file("hive-utility-7"))).isEqualTo(Jobs.unseated(Jobs.HIVE));
+  }
+
+  @Test
   void whatIsWrittenTodayIsReadTomorrow() {
     ObjectNode today = JsonMapper.shared().createObjectNode();
     today.put("format", JobFormat.NAME).put("formatVersion", JobFormat.CURRENT);
