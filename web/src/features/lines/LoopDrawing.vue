@@ -47,6 +47,34 @@ const stops = computed<Stop[]>(() => {
     })
   return list
 })
+/** What sits in the hoses, where the oil passes it: before its cooler, or on the way back. */
+const MARKS = { FILTER: 'filter', SENSOR_TEE: 'tee', BYPASS: 'bypass' } as const
+const inHoses = computed(() => {
+  const { hoses, inline } = job.build.lines
+  const first = stops.value.findIndex((s) => s.label.startsWith('oil cooler') || s.label.includes('side by side'))
+  return inline.map((i, n) => {
+    const hose = hoses.findIndex((h) => h.id === i.hose)
+    const back = hose === hoses.length - 1 && hoses.length > 1
+    const beside = 26 * inline.slice(0, n).filter((o) => o.hose === i.hose).length
+    return back
+      ? {
+          key: i.id,
+          label: MARKS[i.what],
+          x: x(stops.value.length) - 130 - 2 * beside,
+          y: 200,
+          turned: !i.reversed,
+          what: i.what,
+        }
+      : {
+          key: i.id,
+          label: MARKS[i.what],
+          x: x(Math.max(0, first) + Math.max(0, hose)) - 8 - beside,
+          y: 90,
+          turned: i.reversed,
+          what: i.what,
+        }
+  })
+})
 const state = computed(() => job.detail?.balance)
 const pitch = computed(() => (stops.value.length > 2 ? 150 : 190))
 const x = (i: number) => 190 + i * pitch.value
@@ -71,6 +99,13 @@ const x = (i: number) => 190 + i * pitch.value
     <text x="96" y="222" class="sub">
       return{{ props.result ? ', ' + format(props.result.hot.plannedFlowLpm, 'flow', unitWorld) + ' hot' : '' }}
     </text>
+    <g v-for="i in inHoses" :key="i.key" :transform="`translate(${i.x} ${i.y})`" :data-loop-in="i.what">
+      <path v-if="i.what === 'FILTER'" d="M0 -13L13 0L0 13L-13 0Z" class="part" />
+      <path v-else-if="i.what === 'SENSOR_TEE'" d="M-10 6H10V-2H3V-14H-3V-2H-10Z" class="part" />
+      <path v-else d="M-12 -10H12V10H-12Z" class="part" />
+      <path v-if="i.what !== 'SENSOR_TEE'" :d="i.turned ? 'M5 -5L-5 0L5 5Z' : 'M-5 -5L5 0L-5 5Z'" class="arrow" />
+      <text y="-20" text-anchor="middle" class="sub">{{ i.label }}</text>
+    </g>
     <g v-for="(s, i) in stops" :key="s.label">
       <rect :x="x(i) + 20" y="52" width="120" height="76" :fill="s.fill" />
       <text :x="x(i) + 80" y="78" text-anchor="middle" class="head name" :style="{ fill: s.ink }">{{ s.label }}</text>
@@ -90,6 +125,14 @@ const x = (i: number) => 190 + i * pitch.value
 }
 .temp {
   font-size: 28px;
+}
+.part {
+  fill: var(--paper);
+  stroke: var(--ink);
+  stroke-width: 2.5;
+}
+.arrow {
+  fill: var(--ink);
 }
 .sub {
   font-size: 14px;

@@ -9,6 +9,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import { useLaying } from './routes/useLaying'
+import JointsPanel from './JointsPanel.vue'
 import LoopDrawing from './LoopDrawing.vue'
 import PressureProfile from './PressureProfile.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
@@ -58,6 +59,7 @@ const DROPS = [
 const drops = (s: LineResult['hot']) => [
   { where: 'lines as found', lost: format(s.foundDropKpa, 'pressure', unitWorld.value) },
   { where: 'new hose', lost: format(s.hoseDropKpa, 'pressure', unitWorld.value) },
+  ...(s.filterDropKpa ? [{ where: 'filter', lost: format(s.filterDropKpa, 'pressure', unitWorld.value) }] : []),
   { where: 'cooler', lost: format(s.coolerDropKpa, 'pressure', unitWorld.value) },
 ]
 </script>
@@ -161,7 +163,14 @@ const drops = (s: LineResult['hot']) => [
         </p>
         <QuantityField v-else label="Bore" :path="`${path}.hoses.${h.id}.boreMm`" quantity="size" :step="0.5" />
         <QuantityField label="Elbows" :path="`${path}.hoses.${h.id}.elbows`" quantity="count" :step="1" />
-        <QuantityField label="Barbs, adapters" :path="`${path}.hoses.${h.id}.adapters`" quantity="count" :step="1" />
+        <p v-if="isDrawn(h)" class="drawn"><span class="small soft">Its ends</span><b>see Joints</b></p>
+        <QuantityField
+          v-else
+          label="Barbs, adapters"
+          :path="`${path}.hoses.${h.id}.adapters`"
+          quantity="count"
+          :step="1"
+        />
         <button type="button" class="act" :aria-label="`Remove ${h.name}`" @click="removeHose(h.id)">Remove</button>
       </div>
       <div class="found">
@@ -173,6 +182,7 @@ const drops = (s: LineResult['hot']) => [
         <QuantityField label="Cold morning" path="rig.foundLines.coldC" quantity="temperature" :step="1" />
       </div>
     </section>
+    <JointsPanel v-if="result && cooler" :result="result" />
   </div>
 </template>
 

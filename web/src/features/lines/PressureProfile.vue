@@ -10,7 +10,13 @@ const LEFT = 70
 const WIDE = 500
 const TOP = 18
 const HIGH = 120
-const WORDS = { FEED_LINE: 'feed line', RETURN_LINE: 'return line', COOLER: 'cooler', HOSE: 'hose' } as const
+const WORDS = {
+  FEED_LINE: 'feed line',
+  RETURN_LINE: 'return line',
+  COOLER: 'cooler',
+  HOSE: 'hose',
+  FILTER: 'filter',
+} as const
 const stretches = computed(() => props.result.profile)
 const most = computed(() => Math.max(...stretches.value.map((s) => s.coldKpa), 1))
 const x = (n: number) => LEFT + (WIDE * n) / stretches.value.length
@@ -18,7 +24,7 @@ const y = (kpa: number) => TOP + HIGH * (1 - kpa / most.value)
 const line = (which: 'hotKpa' | 'coldKpa') =>
   [...stretches.value.map((s, n) => `${x(n)} ${y(s[which])}`), `${x(stretches.value.length)} ${y(0)}`].join('L')
 const called = (s: LineResult['profile'][number]) =>
-  s.number > 1 && s.what !== 'HOSE' ? `${WORDS[s.what]} ${s.number}` : WORDS[s.what]
+  s.number > 1 && s.what === 'COOLER' ? `${WORDS[s.what]} ${s.number}` : WORDS[s.what]
 const lost = (n: number, which: 'hotKpa' | 'coldKpa') =>
   stretches.value[n]![which] - (stretches.value[n + 1]?.[which] ?? 0)
 const p = (kpa: number) => format(kpa, 'pressure', unitWorld.value, unitWorld.value === 'metric' ? 0 : 1)

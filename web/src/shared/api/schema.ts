@@ -683,6 +683,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/join-hoses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RouteController.joined"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/hauls": {
         parameters: {
             query?: never;
@@ -1800,6 +1816,18 @@ export interface components {
             version: number;
             body: components["schemas"]["Checks"];
         };
+        AdapterPart: {
+            code: string;
+            name: string;
+            from: string;
+            to: string;
+            /** Format: double */
+            boreMm: number;
+            /** Format: double */
+            loss: number;
+            /** Format: double */
+            price: number;
+        };
         Bracket: {
             id: string;
             name: string;
@@ -1960,6 +1988,19 @@ export interface components {
             /** Format: double */
             shroudUpMm: number;
         };
+        FilterPart: {
+            code: string;
+            name: string;
+            /** Format: double */
+            portBoreMm: number;
+            ports: string;
+            /** Format: double */
+            dropKpa: number;
+            /** Format: double */
+            mostKpa: number;
+            /** Format: double */
+            price: number;
+        };
         FittedCooler: {
             id: string;
             part: components["schemas"]["CoolerPart"];
@@ -2053,6 +2094,7 @@ export interface components {
             side: "IN" | "OUT" | null;
             /** @enum {string|null} */
             elbow: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
+            adapter: components["schemas"]["AdapterPart"] | null;
         };
         HoseGuard: {
             id: string;
@@ -2086,11 +2128,27 @@ export interface components {
             plough: boolean;
             lightBar: boolean;
         };
+        Inline: {
+            id: string;
+            /** @enum {string} */
+            what: "FILTER" | "SENSOR_TEE" | "BYPASS";
+            hose: string;
+            reversed: boolean;
+            filter: components["schemas"]["FilterPart"] | null;
+            sensor: components["schemas"]["SensorPart"] | null;
+            /** Format: double */
+            opensKpa: number | null;
+            /** Format: double */
+            opensC: number | null;
+        };
         LinePlan: {
             /** Format: double */
             spareMm: number;
+            /** @enum {string} */
+            joining: "BACK_TO_STOCK" | "CUT";
             tankCapped: boolean;
             hoses: components["schemas"]["Hose"][];
+            inline: components["schemas"]["Inline"][];
         };
         MountPlan: {
             brackets: components["schemas"]["Bracket"][];
@@ -2134,6 +2192,19 @@ export interface components {
             /** Format: int64 */
             version: number;
             body: components["schemas"]["Build"];
+        };
+        SensorPart: {
+            code: string;
+            name: string;
+            /** @enum {string} */
+            measures: "COOLANT" | "OIL" | "AIR" | "PRESSURE";
+            thread: string;
+            /** Format: double */
+            fromC: number | null;
+            /** Format: double */
+            toC: number | null;
+            /** Format: double */
+            price: number;
         };
         SwitchPoints: {
             /** Format: double */
@@ -2528,6 +2599,22 @@ export interface components {
             order: components["schemas"]["ViceTurn"][];
             faults: components["schemas"]["Said"][];
         };
+        JointRow: {
+            hose: string;
+            hoseName: string;
+            first: boolean;
+            port: components["schemas"]["PartName"];
+            /** @enum {string} */
+            there: "BARB" | "FLARE" | "QUICK_CONNECTOR" | "BANJO" | "PIPE_THREAD" | "PLAIN_TUBE";
+            adapter: string | null;
+            adapterName: string | null;
+            /** @enum {string} */
+            seals: "BARB" | "FLARE" | "QUICK_CONNECTOR" | "BANJO" | "PIPE_THREAD" | "PLAIN_TUBE";
+            /** Format: double */
+            torqueNm: number | null;
+            twoSpanners: boolean;
+            faults: components["schemas"]["Said"][];
+        };
         LineResult: {
             hot: components["schemas"]["State"];
             cold: components["schemas"]["State"];
@@ -2538,12 +2625,14 @@ export interface components {
             /** Format: double */
             fillSeconds: number;
             profile: components["schemas"]["LineStretch"][];
+            joints: components["schemas"]["JointRow"][];
+            inline: components["schemas"]["Said"][];
             mismatches: components["schemas"]["Said"][];
             warnings: components["schemas"]["Said"][];
         };
         LineStretch: {
             /** @enum {string} */
-            what: "FEED_LINE" | "HOSE" | "COOLER" | "RETURN_LINE";
+            what: "FEED_LINE" | "HOSE" | "FILTER" | "COOLER" | "RETURN_LINE";
             /** Format: int32 */
             number: number;
             /** Format: double */
@@ -2575,6 +2664,8 @@ export interface components {
             foundDropKpa: number;
             /** Format: double */
             hoseDropKpa: number;
+            /** Format: double */
+            filterDropKpa: number;
             /** Format: double */
             coolerDropKpa: number;
             /** Format: double */
@@ -4913,6 +5004,30 @@ export interface operations {
             };
         };
     };
+    "RouteController.joined": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hose"][];
+                };
+            };
+        };
+    };
     "TripController.hauls": {
         parameters: {
             query?: never;
@@ -6190,6 +6305,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "joining": "BACK_TO_STOCK",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -6220,7 +6336,8 @@ export interface operations {
                  *                   "guards": [],
                  *                   "clips": []
                  *                 }
-                 *               ]
+                 *               ],
+                 *               "inline": []
                  *             },
                  *             "mounting": {
                  *               "brackets": [],
@@ -6316,6 +6433,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "joining": "BACK_TO_STOCK",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -6346,7 +6464,8 @@ export interface operations {
                  *                   "guards": [],
                  *                   "clips": []
                  *                 }
-                 *               ]
+                 *               ],
+                 *               "inline": []
                  *             },
                  *             "mounting": {
                  *               "brackets": [],
@@ -6478,6 +6597,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "joining": "BACK_TO_STOCK",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -6502,12 +6622,22 @@ export interface operations {
                  *                   "from": {
                  *                     "at": "tank-out",
                  *                     "side": null,
-                 *                     "elbow": "DOWN"
+                 *                     "elbow": "DOWN",
+                 *                     "adapter": {
+                 *                       "code": "AD-9-Q",
+                 *                       "name": "3/8 in barb to quick connector",
+                 *                       "from": "3/8 in barb",
+                 *                       "to": "quick connector",
+                 *                       "boreMm": 8,
+                 *                       "loss": 1.5,
+                 *                       "price": 14
+                 *                     }
                  *                   },
                  *                   "to": {
                  *                     "at": "cooler-1",
                  *                     "side": "IN",
-                 *                     "elbow": "DOWN"
+                 *                     "elbow": "DOWN",
+                 *                     "adapter": null
                  *                   },
                  *                   "bends": [
                  *                     {
@@ -6584,12 +6714,22 @@ export interface operations {
                  *                   "from": {
                  *                     "at": "cooler-1",
                  *                     "side": "OUT",
-                 *                     "elbow": "DOWN"
+                 *                     "elbow": "DOWN",
+                 *                     "adapter": null
                  *                   },
                  *                   "to": {
                  *                     "at": "return-line",
                  *                     "side": null,
-                 *                     "elbow": "LEFT"
+                 *                     "elbow": "LEFT",
+                 *                     "adapter": {
+                 *                       "code": "AD-9-9",
+                 *                       "name": "3/8 in barb to 3/8 in tube",
+                 *                       "from": "3/8 in barb",
+                 *                       "to": "3/8 in tube",
+                 *                       "boreMm": 8.5,
+                 *                       "loss": 1,
+                 *                       "price": 4
+                 *                     }
                  *                   },
                  *                   "bends": [
                  *                     {
@@ -6634,7 +6774,8 @@ export interface operations {
                  *                     }
                  *                   ]
                  *                 }
-                 *               ]
+                 *               ],
+                 *               "inline": []
                  *             },
                  *             "mounting": {
                  *               "brackets": [
@@ -8690,6 +8831,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "joining": "BACK_TO_STOCK",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -8720,7 +8862,8 @@ export interface operations {
                  *                   "guards": [],
                  *                   "clips": []
                  *                 }
-                 *               ]
+                 *               ],
+                 *               "inline": []
                  *             },
                  *             "mounting": {
                  *               "brackets": [],
@@ -8816,6 +8959,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "joining": "BACK_TO_STOCK",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -8846,7 +8990,8 @@ export interface operations {
                  *                   "guards": [],
                  *                   "clips": []
                  *                 }
-                 *               ]
+                 *               ],
+                 *               "inline": []
                  *             },
                  *             "mounting": {
                  *               "brackets": [],
@@ -8978,6 +9123,7 @@ export interface operations {
                  *             "otherCoolers": [],
                  *             "lines": {
                  *               "spareMm": 80,
+                 *               "joining": "BACK_TO_STOCK",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -9002,12 +9148,22 @@ export interface operations {
                  *                   "from": {
                  *                     "at": "tank-out",
                  *                     "side": null,
-                 *                     "elbow": "DOWN"
+                 *                     "elbow": "DOWN",
+                 *                     "adapter": {
+                 *                       "code": "AD-9-Q",
+                 *                       "name": "3/8 in barb to quick connector",
+                 *                       "from": "3/8 in barb",
+                 *                       "to": "quick connector",
+                 *                       "boreMm": 8,
+                 *                       "loss": 1.5,
+                 *                       "price": 14
+                 *                     }
                  *                   },
                  *                   "to": {
                  *                     "at": "cooler-1",
                  *                     "side": "IN",
-                 *                     "elbow": "DOWN"
+                 *                     "elbow": "DOWN",
+                 *                     "adapter": null
                  *                   },
                  *                   "bends": [
                  *                     {
@@ -9084,12 +9240,22 @@ export interface operations {
                  *                   "from": {
                  *                     "at": "cooler-1",
                  *                     "side": "OUT",
-                 *                     "elbow": "DOWN"
+                 *                     "elbow": "DOWN",
+                 *                     "adapter": null
                  *                   },
                  *                   "to": {
                  *                     "at": "return-line",
                  *                     "side": null,
-                 *                     "elbow": "LEFT"
+                 *                     "elbow": "LEFT",
+                 *                     "adapter": {
+                 *                       "code": "AD-9-9",
+                 *                       "name": "3/8 in barb to 3/8 in tube",
+                 *                       "from": "3/8 in barb",
+                 *                       "to": "3/8 in tube",
+                 *                       "boreMm": 8.5,
+                 *                       "loss": 1,
+                 *                       "price": 4
+                 *                     }
                  *                   },
                  *                   "bends": [
                  *                     {
@@ -9134,7 +9300,8 @@ export interface operations {
                  *                     }
                  *                   ]
                  *                 }
-                 *               ]
+                 *               ],
+                 *               "inline": []
                  *             },
                  *             "mounting": {
                  *               "brackets": [

@@ -134,7 +134,8 @@ public final class WorkedCase {
             false,
             false,
             List.of(),
-            HOSES),
+            HOSES,
+            List.of()),
         List.of(FanFit.over(new Rectangle(0.06, 0, 0.64, 0.52), fan)),
         List.of());
   }

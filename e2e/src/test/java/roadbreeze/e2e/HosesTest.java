@@ -102,6 +102,48 @@ class HosesTest extends OnACopy {
     assertThat(panel().locator(".cut b")).hasText(cut);
   }
 
+  @Test
+  void whatSitsInTheHosesCountsAndEveryEndIsJoined() {
+    page.keyboard().press("9");
+    Locator hot = page.locator("[data-flow] .big").first();
+    assertThat(hot).containsText("%");
+    String left = hot.innerText();
+    Locator joints = page.locator("[data-joints]");
+    assertThat(joints).containsText("all of them join");
+    button("Filter");
+    Locator faults = page.locator("[data-inline-fault]");
+    assertThat(faults.filter(has("no filter is chosen"))).isVisible();
+    pickOne("Filter", "In-line filter, 3/8 in");
+    assertThat(faults.filter(has("counted as loaded"))).isVisible();
+    assertThat(page.locator("[data-flow]")).containsText("filter");
+    assertThat(page.locator("[data-profile]")).containsText("filter");
+    assertThat(hot).not().hasText(left);
+    button("arrow against it");
+    assertThat(faults.filter(has("points against the oil"))).isVisible();
+    button("arrow with the oil");
+    type("Its own valve opens at", "-5 kPa");
+    assertThat(page.locator("[data-inline]")).containsText("must be from 10");
+    type("Its own valve opens at", "60 kPa");
+    assertThat(faults).hasCount(0);
+    // An adapter of another family is refused, with the reason; a cut line asks for another one.
+    Locator first = joints.locator(".joint").first();
+    first.locator(".el-select").click();
+    page.getByRole(
+            AriaRole.OPTION,
+            new Page.GetByRoleOptions().setName("3/8 in barb to banjo").setExact(true))
+        .click();
+    assertThat(first).containsText("does not go on the tank outlet");
+    button("Choose adapters");
+    assertThat(joints).containsText("all of them join");
+    button("cut and barb");
+    assertThat(first).containsText("which ends in a plain tube");
+    button("Choose adapters");
+    assertThat(joints).containsText("all of them join");
+    button("Cut and buy");
+    assertThat(page.locator("[data-cut-list]")).containsText("In-line filter, 3/8 in");
+    assertThat(page.locator("[data-cut-list]")).containsText("2 × 3/8 in barb to 3/8 in tube");
+  }
+
   private static Locator.FilterOptions has(String text) {
     return new Locator.FilterOptions().setHasText(text);
   }

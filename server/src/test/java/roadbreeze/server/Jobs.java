@@ -74,13 +74,27 @@ public final class Jobs {
     return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));
   }
 
-  /** As before anybody measured round a fan. */
+  /** As before anybody measured round a fan, and hoses were pushed straight on their ports. */
   public static JobContent unseated(JobContent job) {
-    return with(
-        job,
-        "rig.vehicle.cooling.fanRoom",
-        new FanRoomData(
-            null, null, null, null, null, null, null, null, null, null, null, null, null));
+    JobContent unseated =
+        with(
+            job,
+            "rig.vehicle.cooling.fanRoom",
+            new FanRoomData(
+                null, null, null, null, null, null, null, null, null, null, null, null, null));
+    for (Build build : job.builds()) {
+      List<Hose> bare =
+          build.lines().hoses().stream()
+              .map(h -> h.drawn() ? h.withFrom(bare(h.from())).withTo(bare(h.to())) : h)
+              .toList();
+      LinePlan lines = build.lines().withHoses(bare).withInline(List.of());
+      unseated = with(unseated, "builds." + build.id() + ".lines", lines);
+    }
+    return unseated;
+  }
+
+  private static Hose.HoseEnd bare(Hose.HoseEnd end) {
+    return end.withAdapter(null);
   }
 
   /** As before hoses were drawn: two of them in every build, as long as they were thought. */
@@ -99,10 +113,12 @@ public final class Jobs {
   private static final LinePlan TWO_HOSES =
       new LinePlan(
           80,
+          LinePlan.Joining.BACK_TO_STOCK,
           false,
           List.of(
               Hose.thought("hose-1", "tank outlet to cooler", 0.9, 9.5, 1, 2),
-              Hose.thought("hose-2", "cooler to gearbox return", 1.1, 9.5, 1, 2)));
+              Hose.thought("hose-2", "cooler to gearbox return", 1.1, 9.5, 1, 2)),
+          List.of());
 
   /** As before noses stood in space: outlines in the opening, through the whole of its depth. */
   public static JobContent flat(JobContent job) {

@@ -152,9 +152,7 @@ public record ColdMorning(
         tank == Tank.ENGINE_SIDE
             ? OilElement.InTank.Place.ENGINE_SIDE
             : OilElement.InTank.Place.OUTLET_TANK;
-    return fitting.with(
-        new Fitting.OilRun(
-            order, place, oil.parallel(), oil.bypassPinned(), oil.coolers(), oil.hoses()));
+    return fitting.with(oil.withOrder(order).withTankPlace(place));
   }
 
   private static CoolerFit with(CoolerFit cooler, Valve valve) {

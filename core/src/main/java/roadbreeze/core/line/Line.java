@@ -12,7 +12,7 @@ import roadbreeze.core.problem.Range;
  * @param bore inside diameter, m
  * @param fittingLoss sum of K of its fittings, velocity heads (-)
  */
-public record Line(double length, double bore, double fittingLoss) {
+public record Line(double length, double bore, double fittingLoss) implements Resistance {
   public static final Range LENGTH = new Range(Quantity.LINE_LENGTH, 0, 30);
   public static final Range BORE = new Range(Quantity.LINE_BORE, 3e-3, 40e-3);
   public static final Range FITTING_LOSS = new Range(Quantity.FITTING_LOSS, 0, 100);
@@ -27,7 +27,7 @@ public record Line(double length, double bore, double fittingLoss) {
     return Math.PI / 4 * bore * bore;
   }
 
-  /** What the line holds, m³. */
+  @Override
   public double volume() {
     return area() * length;
   }
@@ -36,17 +36,8 @@ public record Line(double length, double bore, double fittingLoss) {
     return volumeFlow / area() * bore * liquid.density(temperature) / liquid.viscosity(temperature);
   }
 
-  /**
-   * @param volumeFlow m³/s, ≥ 0
-   * @param temperature °C
-   * @return Pa
-   */
-  public double pressureDrop(double volumeFlow, Liquid liquid, double temperature) {
-    return pressureDrop(volumeFlow, liquid.density(temperature), liquid.viscosity(temperature));
-  }
-
-  /** The same where the liquid's density and dynamic viscosity are known, Pa. */
-  double pressureDrop(double volumeFlow, double density, double viscosity) {
+  @Override
+  public double pressureDrop(double volumeFlow, double density, double viscosity) {
     if (volumeFlow <= 0) {
       return 0;
     }

@@ -10,9 +10,9 @@ import roadbreeze.core.fluid.TransmissionFluid;
  * found and, where a cooler is fitted, its hoses and core.
  *
  * @param pump that passes the flow as found through the lines as found at 90 °C
- * @param lines as found, and the hoses of what is fitted
+ * @param lines as found, and the hoses and filters of what is fitted
  */
-public record OilCircuit(PumpCircuit pump, List<Line> lines) {
+public record OilCircuit(PumpCircuit pump, List<Resistance> lines) {
   /** Oil temperature of a working climb, at which flow as found is known, °C. */
   public static final double HOT = 90;
 
@@ -24,12 +24,16 @@ public record OilCircuit(PumpCircuit pump, List<Line> lines) {
    * @param flow as found, hot, m³/s
    * @param found lines to the in-tank cooler and back
    * @param maxPressure at which the circuit stops flowing, Pa
-   * @param hoses of what is fitted; none where nothing is
+   * @param fitted hoses and filters; none where nothing is
    */
   public static OilCircuit of(
-      double flow, Line found, double maxPressure, List<Line> hoses, TransmissionFluid oil) {
+      double flow,
+      Line found,
+      double maxPressure,
+      List<? extends Resistance> fitted,
+      TransmissionFluid oil) {
     PumpCircuit pump = PumpCircuit.measured(flow, found.pressureDrop(flow, oil, HOT), maxPressure);
-    List<Line> all = new ArrayList<>(hoses);
+    List<Resistance> all = new ArrayList<>(fitted);
     all.add(0, found);
     return new OilCircuit(pump, all);
   }
@@ -44,7 +48,7 @@ public record OilCircuit(PumpCircuit pump, List<Line> lines) {
     double density = oil.density(temperature);
     double viscosity = oil.viscosity(temperature);
     double drop = 0;
-    for (Line line : lines) {
+    for (Resistance line : lines) {
       drop += line.pressureDrop(flow, density, viscosity);
     }
     return drop;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.Stream;
 import roadbreeze.core.exchanger.OilChannels;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
@@ -36,6 +37,7 @@ public record OilLines(State hot, State cold, double volume) {
    * The circuit at one oil temperature; flows m³/s, drops Pa.
    *
    * @param hoseDrops of each hose, in the order of the plan
+   * @param filters drop of each filter with the hose that it is in
    * @param coolerDrops of each cooler; where they share the oil of all of them together
    * @param reynolds in the narrowest hose
    */
@@ -45,10 +47,15 @@ public record OilLines(State hot, State cold, double volume) {
       double plannedFlow,
       double foundDrop,
       List<Double> hoseDrops,
+      List<InHose> filters,
       List<Double> coolerDrops,
       double reynolds) {
+    /** A filter's drop, Pa, and the hose that it is in. */
+    public record InHose(int hose, double drop) {}
+
     public State {
       hoseDrops = List.copyOf(hoseDrops);
+      filters = List.copyOf(filters);
       coolerDrops = List.copyOf(coolerDrops);
     }
 
@@ -60,9 +67,13 @@ public record OilLines(State hot, State cold, double volume) {
       return sum(coolerDrops);
     }
 
+    public double filterDrop() {
+      return filters.stream().mapToDouble(InHose::drop).sum();
+    }
+
     /** What the gearbox's pump stands against, Pa over the pan. */
     public double feedPressure() {
-      return foundDrop + hoseDrop() + coolerDrop();
+      return foundDrop + hoseDrop() + filterDrop() + coolerDrop();
     }
 
     private static double sum(List<Double> drops) {
@@ -79,6 +90,7 @@ public record OilLines(State hot, State cold, double volume) {
    * @param maxPressure at which the circuit stops flowing, Pa
    * @param coldOil °C
    * @param planned hoses; none count where no cooler is fitted
+   * @param filters in them; likewise
    * @param foundFlow hot flow as found, m³/s
    * @param coolers oil sides of the fitted coolers
    * @param parallel they share the oil instead of passing it on
@@ -88,6 +100,7 @@ public record OilLines(State hot, State cold, double volume) {
       double maxPressure,
       double coldOil,
       List<Line> planned,
+      List<Filter> filters,
       TransmissionFluid oil,
       double foundFlow,
       List<OilChannels> coolers,
@@ -96,12 +109,14 @@ public record OilLines(State hot, State cold, double volume) {
         PumpCircuit.measured(
             foundFlow, found.pressureDrop(foundFlow, oil, OilCircuit.HOT), maxPressure);
     List<Line> hoses = coolers.isEmpty() ? List.of() : planned;
+    List<Filter> inHoses = coolers.isEmpty() ? List.of() : filters;
     double volume =
         coolers.stream().mapToDouble(OilChannels::volume).sum()
-            + hoses.stream().mapToDouble(Line::volume).sum();
+            + hoses.stream().mapToDouble(Line::volume).sum()
+            + inHoses.stream().mapToDouble(Filter::volume).sum();
     return new OilLines(
-        state(pump, found, hoses, oil, coolers, parallel, OilCircuit.HOT),
-        state(pump, found, hoses, oil, coolers, parallel, coldOil),
+        state(pump, found, hoses, inHoses, oil, coolers, parallel, OilCircuit.HOT),
+        state(pump, found, hoses, inHoses, oil, coolers, parallel, coldOil),
         volume);
   }
 
@@ -109,13 +124,17 @@ public record OilLines(State hot, State cold, double volume) {
       PumpCircuit pump,
       Line foundLine,
       List<Line> hoses,
+      List<Filter> filters,
       TransmissionFluid oil,
       List<OilChannels> coolers,
       boolean parallel,
       double temperature) {
     DoubleUnaryOperator found = q -> foundLine.pressureDrop(q, oil, temperature);
     DoubleUnaryOperator hose =
-        q -> hoses.stream().mapToDouble(h -> h.pressureDrop(q, oil, temperature)).sum();
+        q ->
+            Stream.concat(hoses.stream(), filters.stream())
+                .mapToDouble(h -> h.pressureDrop(q, oil, temperature))
+                .sum();
     DoubleUnaryOperator core = q -> q <= 0 ? 0 : coreDrop(coolers, parallel, q, oil, temperature);
     double after =
         pump.flowAgainst(
@@ -127,6 +146,9 @@ public record OilLines(State hot, State cold, double volume) {
         after,
         found.applyAsDouble(after),
         hoses.stream().map(h -> h.pressureDrop(after, oil, temperature)).toList(),
+        filters.stream()
+            .map(f -> new State.InHose(f.hose(), f.pressureDrop(after, oil, temperature)))
+            .toList(),
         coolerDrops(coolers, parallel, after, oil, temperature),
         thinnest.reynolds(after, oil, temperature));
   }
@@ -166,7 +188,8 @@ public record OilLines(State hot, State cold, double volume) {
    * A stretch of the oil's way.
    *
    * @param what it is
-   * @param number of the hose or cooler, from 0; −1 of the truck's own lines
+   * @param number of the hose or cooler, of a filter that of its hose, from 0; −1 of the truck's
+   *     own lines
    * @param hot pressure where it begins, Pa over the pan
    * @param cold the same on a cold morning
    */
@@ -175,6 +198,7 @@ public record OilLines(State hot, State cold, double volume) {
     public enum What {
       FEED_LINE,
       HOSE,
+      FILTER,
       COOLER,
       RETURN_LINE
     }
@@ -197,6 +221,13 @@ public record OilLines(State hot, State cold, double volume) {
         stretches.add(new Stretch(Stretch.What.HOSE, i, atHot, atCold));
         atHot -= hot.hoseDrops.get(i);
         atCold -= cold.hoseDrops.get(i);
+        for (int k = 0; k < hot.filters.size(); k++) {
+          if (hot.filters.get(k).hose() == i) {
+            stretches.add(new Stretch(Stretch.What.FILTER, i, atHot, atCold));
+            atHot -= hot.filters.get(k).drop();
+            atCold -= cold.filters.get(k).drop();
+          }
+        }
       }
       if (i < hot.coolerDrops.size()) {
         stretches.add(new Stretch(Stretch.What.COOLER, i, atHot, atCold));

@@ -19,6 +19,7 @@ import roadbreeze.core.explain.Name;
 import roadbreeze.core.line.OilCircuit;
 import roadbreeze.core.line.OilLines;
 import roadbreeze.core.line.ParallelFlow;
+import roadbreeze.core.line.Resistance;
 import roadbreeze.core.nose.Solid;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
@@ -119,8 +120,14 @@ public final class Assembly {
         oil.flow() * f.condition().oilFlowShare(),
         found.line(),
         found.pumpMaxPressure(),
-        hoses ? f.oil().hoses() : List.of(),
+        hoses ? fitted(f.oil()) : List.of(),
         oil.fluid());
+  }
+
+  private static List<Resistance> fitted(Fitting.OilRun oil) {
+    List<Resistance> fitted = new ArrayList<>(oil.hoses());
+    fitted.addAll(oil.filters());
+    return fitted;
   }
 
   /** The oil lines of a build, hot and cold. */
@@ -131,6 +138,7 @@ public final class Assembly {
         found.pumpMaxPressure(),
         found.coldOil(),
         setup.fitting().oil().hoses(),
+        setup.fitting().oil().filters(),
         setup.truck().oil().fluid(),
         setup.truck().oil().flow(),
         setup.fitting().coolers().stream().map(c -> c.part().channels()).toList(),

@@ -1,5 +1,6 @@
 package roadbreeze.core.rig;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.Set;
 import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.condition.Condition;
+import roadbreeze.core.line.Filter;
 import roadbreeze.core.line.Line;
 
 /**
@@ -67,17 +69,22 @@ public record Fitting(
    * @param bypassPinned the gearbox's own bypass is held open for good
    * @param coolers in the order the oil reaches them
    * @param hoses to the coolers and back
+   * @param filters in them
    */
+  @RecordBuilder
   public record OilRun(
       OilOrder order,
       OilElement.InTank.Place tankPlace,
       boolean parallel,
       boolean bypassPinned,
       List<CoolerFit> coolers,
-      List<Line> hoses) {
+      List<Line> hoses,
+      List<Filter> filters)
+      implements FittingOilRunBuilder.With {
     public OilRun {
       coolers = List.copyOf(coolers);
       hoses = List.copyOf(hoses);
+      filters = List.copyOf(filters);
     }
   }
 
@@ -118,22 +125,19 @@ public record Fitting(
   }
 
   public Fitting with(OilOrder other) {
-    return with(
-        new OilRun(other, oil.tankPlace, oil.parallel, oil.bypassPinned, oil.coolers, oil.hoses));
+    return with(oil.withOrder(other));
   }
 
   public Fitting withCoolers(List<CoolerFit> other) {
-    return with(
-        new OilRun(oil.order, oil.tankPlace, oil.parallel, oil.bypassPinned, other, oil.hoses));
+    return with(oil.withCoolers(other));
   }
 
   public Fitting withHoses(List<Line> other) {
-    return with(
-        new OilRun(oil.order, oil.tankPlace, oil.parallel, oil.bypassPinned, oil.coolers, other));
+    return with(oil.withHoses(other));
   }
 
   public Fitting withBypassPinned() {
-    return with(new OilRun(oil.order, oil.tankPlace, oil.parallel, true, oil.coolers, oil.hoses));
+    return with(oil.withBypassPinned(true));
   }
 
   /** The same with its first cooler changed. */

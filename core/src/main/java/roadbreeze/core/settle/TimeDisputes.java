@@ -79,10 +79,7 @@ final class TimeDisputes {
     }
 
     Fitting of(Fitting fitting) {
-      Fitting.OilRun oil = fitting.oil();
-      return fitting.with(
-          new Fitting.OilRun(
-              order, place, oil.parallel(), oil.bypassPinned(), oil.coolers(), oil.hoses()));
+      return fitting.with(fitting.oil().withOrder(order).withTankPlace(place));
     }
   }
 

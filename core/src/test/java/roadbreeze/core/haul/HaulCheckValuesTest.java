@@ -154,7 +154,8 @@ class HaulCheckValuesTest {
             oil.parallel(),
             oil.bypassPinned(),
             oil.coolers(),
-            oil.hoses());
+            oil.hoses(),
+            List.of());
     return Assembly.rig(
         new Setup(
             WorkedCase.truck(),

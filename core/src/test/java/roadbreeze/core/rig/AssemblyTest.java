@@ -127,7 +127,8 @@ class AssemblyTest {
                     true,
                     false,
                     List.of(COOLER, at(CoolerFit.Place.FRONT, 0.43, 0.25, "b")),
-                    run.hoses()));
+                    run.hoses(),
+                    List.of()));
     Rig parallel = Assembly.rig(with(two));
     assertThat(parallel.oilLoop().stages()).hasSize(2);
     // Two of a kind share alike.

@@ -12,9 +12,12 @@ import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Filter;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.Fitting;
+import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.OtherCooler;
 import roadbreeze.core.rig.OwnFan;
 import roadbreeze.core.stack.LayerRole;
@@ -48,7 +51,8 @@ public final class FittingMapper {
             b.parallel(),
             b.bypassPinned(),
             coolers(b),
-            List.of()),
+            List.of(),
+            filters(b)),
         fans(b, rig),
         others(b));
   }
@@ -78,7 +82,7 @@ public final class FittingMapper {
       fits.add(
           new CoolerFit(
               Name.of(c.id(), Name.Noun.OIL_COOLER, fits.size()),
-              PartMapper.cooler(c.part()),
+              bypassed(PartMapper.cooler(c.part()), b),
               c.place(),
               c.turn(),
               Units.mm(c.leftMm()),
@@ -89,6 +93,39 @@ public final class FittingMapper {
               c.ratingFactor()));
     }
     return fits;
+  }
+
+  /** A block in the lines does for every cooler what a valve of its own would. */
+  private static OilCooler bypassed(OilCooler cooler, Build b) {
+    OilCooler with = cooler;
+    for (Inline in : b.lines().inline()) {
+      if (in.what() == Inline.What.BYPASS && in.opensC() != null) {
+        with = with.openingAt(in.opensC());
+      } else if (in.what() == Inline.What.BYPASS && in.opensKpa() != null) {
+        with = with.givingWayAt(in.opensKpa() * 1000);
+      }
+    }
+    return with;
+  }
+
+  /** Those that are chosen, each in a hose that is there. */
+  private static List<Filter> filters(Build b) {
+    List<String> hoses = b.lines().hoses().stream().map(Hose::id).toList();
+    List<Filter> filters = new ArrayList<>();
+    for (Inline in : b.lines().inline()) {
+      int hose = hoses.indexOf(in.hose());
+      if (in.what() == Inline.What.FILTER && in.filter() != null && hose >= 0) {
+        filters.add(
+            Filter.of(
+                hose,
+                in.filter().dropKpa() * 1000,
+                TransmissionFluid.LEGACY,
+                in.opensKpa() == null
+                    ? OptionalDouble.empty()
+                    : OptionalDouble.of(in.opensKpa() * 1000)));
+      }
+    }
+    return filters;
   }
 
   private static OwnFan ownFan(double freeFlow, @Nullable SwitchPoints points) {

@@ -12,6 +12,7 @@ import roadbreeze.core.nose.Direction;
 import roadbreeze.core.route.CoolerPorts;
 import roadbreeze.core.route.Guard;
 import roadbreeze.core.route.Port;
+import roadbreeze.server.parts.AdapterPart;
 import roadbreeze.server.parts.HosePart;
 import roadbreeze.server.problem.Within;
 import roadbreeze.server.row.DistinctIds;
@@ -71,15 +72,27 @@ public record Hose(
    * @param at id of a port of the truck's own lines, or of a cooler
    * @param side of a cooler, null of the truck's own
    * @param elbow the way that the hose leaves a quarter elbow on the port, null without one
+   * @param adapter between port and hose, null where that is pushed on
    */
-  public record HoseEnd(@Id String at, @Nullable CoolerPorts.Side side, @Nullable Direction elbow) {
+  @RecordBuilder
+  public record HoseEnd(
+      @Id String at,
+      @Nullable CoolerPorts.Side side,
+      @Nullable Direction elbow,
+      @Nullable @Valid AdapterPart adapter)
+      implements HoseHoseEndBuilder.With {
+    /** A port with nothing on it. */
+    public static HoseEnd bare(String at, @Nullable CoolerPorts.Side side) {
+      return new HoseEnd(at, side, null, null);
+    }
+
     public HoseEnd bare() {
-      return new HoseEnd(at, side, null);
+      return withElbow(null);
     }
 
     /** The same with the elbow, if any, that turns its bare port into another. */
     public HoseEnd leaving(Port bare, Port turned) {
-      return new HoseEnd(at, side, turned.equals(bare) ? null : turned.looks());
+      return withElbow(turned.equals(bare) ? null : turned.looks());
     }
   }
 

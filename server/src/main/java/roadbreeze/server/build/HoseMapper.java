@@ -37,6 +37,9 @@ public final class HoseMapper {
 
   private static final double ADAPTER_LOSS = 1.0;
 
+  /** Straight through a tee: handbook value. */
+  private static final double TEE_LOSS = 0.6;
+
   /** Of a quarter bend of six bores' radius, 17 times the friction factor of rough flow. */
   private static final double BEND_LOSS = 0.46;
 
@@ -63,7 +66,7 @@ public final class HoseMapper {
     HoseMapper mapper =
         build.lines().hoses().stream().anyMatch(Hose::drawn) ? new HoseMapper(build, setup) : null;
     for (Hose hose : build.lines().hoses()) {
-      lines.add(line(hose, mapper == null ? null : mapper.route(hose)));
+      lines.add(line(hose, tees(build, hose), mapper == null ? null : mapper.route(hose)));
     }
     return setup.with(setup.fitting().withHoses(lines));
   }
@@ -71,17 +74,28 @@ public final class HoseMapper {
   /**
    * @param route null where it is not drawn, or its ports are not there
    */
-  private static Line line(Hose hose, @Nullable Route route) {
-    double loss = hose.elbows() * ELBOW_LOSS + hose.adapters() * ADAPTER_LOSS;
+  private static Line line(Hose hose, long tees, @Nullable Route route) {
+    double loss = hose.elbows() * ELBOW_LOSS + tees * TEE_LOSS;
     double bore = Units.mm(hose.bore());
     if (route == null) {
-      return new Line(hose.lengthM(), bore, loss);
+      return new Line(hose.lengthM(), bore, loss + hose.adapters() * ADAPTER_LOSS);
     }
+    loss += joint(hose.from()) + joint(hose.to());
     loss +=
         ((hose.from().elbow() == null ? 0 : 1) + (hose.to().elbow() == null ? 0 : 1)) * ELBOW_LOSS;
     double quarters =
         route.corners().stream().mapToDouble(Route.Corner::angle).sum() / (Math.PI / 2);
     return new Line(route.fitted(), bore, loss + quarters * BEND_LOSS);
+  }
+
+  private static double joint(Hose.HoseEnd end) {
+    return end.adapter() == null ? ADAPTER_LOSS : end.adapter().loss();
+  }
+
+  private static long tees(Build build, Hose hose) {
+    return build.lines().inline().stream()
+        .filter(in -> in.what() == Inline.What.SENSOR_TEE && in.hose().equals(hose.id()))
+        .count();
   }
 
   /** A hose as it runs, null where it is not drawn or its ports are not there. */

@@ -1,5 +1,6 @@
 package roadbreeze.server.build;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -12,18 +13,29 @@ import roadbreeze.server.row.DistinctIds;
  * Hoses of a build.
  *
  * @param spareMm left on each hose end to be cut when offered up
+ * @param joining whether the truck's lines can go back to stock
  * @param tankCapped ports of an in-tank cooler that the oil goes past are capped
+ * @param inline what sits in the hoses
  */
+@RecordBuilder
 public record LinePlan(
     @Within(min = 0, max = 500, kind = Kind.SIZE) double spareMm,
+    @NotNull Joining joining,
     boolean tankCapped,
-    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid Hose> hoses) {
+    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid Hose> hoses,
+    @NotNull @Size(max = 8) @DistinctIds List<@NotNull @Valid Inline> inline)
+    implements LinePlanBuilder.With {
+
+  /** How hoses are joined to the truck's own lines. */
+  public enum Joining {
+    /** By adapters that come off again. */
+    BACK_TO_STOCK,
+    /** The line is cut, and a barb put on it. */
+    CUT
+  }
+
   /** What is cut for a hose of so much from port to port, mm. */
   public double cutMm(double fittedMm) {
     return fittedMm + 2 * spareMm;
-  }
-
-  public LinePlan withHoses(List<Hose> other) {
-    return new LinePlan(spareMm, tankCapped, other);
   }
 }

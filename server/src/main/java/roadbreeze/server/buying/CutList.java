@@ -11,6 +11,7 @@ import java.util.stream.DoubleStream;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.LinePort;
+import roadbreeze.core.route.Coupling;
 import roadbreeze.core.route.Guard;
 import roadbreeze.core.route.Hung;
 import roadbreeze.server.build.Bracket;
@@ -18,6 +19,7 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Hose;
 import roadbreeze.server.build.Hose.HoseEnd;
 import roadbreeze.server.build.HoseMapper;
+import roadbreeze.server.build.Inline;
 import roadbreeze.server.buying.CuttingStock.ToCut;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.line.LineResult;
@@ -28,6 +30,7 @@ import roadbreeze.server.mounting.FlatBracket;
 import roadbreeze.server.mounting.MountingResult;
 import roadbreeze.server.mounting.ScrewStack;
 import roadbreeze.server.nose.NosePort;
+import roadbreeze.server.parts.FilterPart;
 import roadbreeze.server.parts.HosePart;
 
 /**
@@ -202,6 +205,10 @@ public record CutList(
         if (end.elbow() != null) {
           elbows.merge(hose.bore() / 1000, 1, Integer::sum);
         }
+        if (end.adapter() != null) {
+          part(end.adapter().name(), adapters, count);
+          continue;
+        }
         for (NosePort port : job.nose().ports()) {
           if (port.id().equals(end.at()) && port.fitting() != LinePort.Fitting.BARB) {
             String fitting = word(port.fitting());
@@ -210,6 +217,18 @@ public record CutList(
                 fitting + hose.bore(), CutListed.ADAPTER.with(n, fitting, hose.bore() / 1000));
           }
         }
+      }
+    }
+    for (Inline in : build.lines().inline()) {
+      build.lines().hoses().stream()
+          .filter(h -> h.id().equals(in.hose()))
+          .forEach(h -> clamps.merge(HoseMapper.size(h).outside(), 2, Integer::sum));
+      if (in.filter() != null) {
+        part(in.filter().name(), adapters, count);
+        threaded(in.filter(), adapters, count);
+      }
+      if (in.sensor() != null) {
+        part(in.sensor().name(), adapters, count);
       }
     }
     clamps.forEach((size, n) -> small.add(CutListed.CLAMPS.with(n, size)));
@@ -222,6 +241,26 @@ public record CutList(
           .findFirst()
           .ifPresent(p -> small.add(CutListed.CAPS.with(2, word(p.fitting()))));
     }
+  }
+
+  /** A filter whose ports are no barbs takes an adapter on each. */
+  private static void threaded(
+      FilterPart filter, Map<String, Finding> parts, Map<String, Integer> count) {
+    Coupling.named(filter.ports())
+        .filter(c -> c != Coupling.BARB)
+        .ifPresent(
+            c -> {
+              String fitting = word(c.fitting());
+              int n = count.merge(fitting + filter.portBoreMm(), 2, Integer::sum);
+              parts.put(
+                  fitting + filter.portBoreMm(),
+                  CutListed.ADAPTER.with(n, fitting, filter.portBoreMm() / 1000));
+            });
+  }
+
+  private static void part(String name, Map<String, Finding> parts, Map<String, Integer> count) {
+    int n = count.merge(name, 1, Integer::sum);
+    parts.put(name, CutListed.PART.with(n, name));
   }
 
   private static String word(LinePort.Fitting fitting) {

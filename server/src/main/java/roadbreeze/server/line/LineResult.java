@@ -11,6 +11,8 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Hose;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.route.Joints;
+import roadbreeze.server.route.Joints.JointRow;
 
 /**
  * What the planned lines do.
@@ -20,6 +22,8 @@ import roadbreeze.server.message.Said;
  * @param addedVolumeL in hose and cooler
  * @param fillSeconds that the gearbox waits for its oil while those fill, cold
  * @param profile pressure along the oil's way
+ * @param joints the ends of drawn hoses on their ports
+ * @param inline what is wrong with what sits in the hoses
  * @param mismatches what does not go with the cooler, or is not planned yet
  */
 public record LineResult(
@@ -30,6 +34,8 @@ public record LineResult(
     double addedVolumeL,
     double fillSeconds,
     List<LineStretch> profile,
+    List<JointRow> joints,
+    List<Said> inline,
     List<Said> mismatches,
     List<Said> warnings) {
 
@@ -41,6 +47,7 @@ public record LineResult(
       double flowShare,
       double foundDropKpa,
       double hoseDropKpa,
+      double filterDropKpa,
       double coolerDropKpa,
       double feedKpa,
       double reynolds) {
@@ -52,6 +59,7 @@ public record LineResult(
           s.flowShare(),
           s.foundDrop() / 1000,
           s.hoseDrop() / 1000,
+          s.filterDrop() / 1000,
           s.coolerDrop() / 1000,
           s.feedPressure() / 1000,
           s.reynolds());
@@ -61,7 +69,8 @@ public record LineResult(
   /**
    * A stretch of the oil's way.
    *
-   * @param number of the hose or cooler, from 1; 0 of the truck's own lines
+   * @param number of the hose or cooler, of a filter that of its hose, from 1; 0 of the truck's own
+   *     lines
    * @param hotKpa where it begins, over the pan
    */
   public record LineStretch(OilLines.Stretch.What what, int number, double hotKpa, double coldKpa) {
@@ -100,6 +109,8 @@ public record LineResult(
         lines.volume() * 1000,
         lines.fillTime(),
         lines.profile().stream().map(LineStretch::of).toList(),
+        Joints.of(job, build),
+        Said.of(InlineCheck.of(build, lines)),
         Said.of(CoolerMismatch.of(build)),
         Said.of(lines.warnings()));
   }

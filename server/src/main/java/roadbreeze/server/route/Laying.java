@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.route.Hung;
@@ -15,6 +16,7 @@ import roadbreeze.core.route.RouteFinder;
 import roadbreeze.core.route.RouteMend;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Hose;
+import roadbreeze.server.build.Hose.HoseEnd;
 import roadbreeze.server.build.HoseMapper;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
@@ -59,7 +61,26 @@ public record Laying(List<Hose> hoses, Map<String, List<Said.PartName>> blocked)
         build.lines().hoses().stream()
             .map(h -> h.drawn() ? h.withFrom(null).withTo(null).withBends(List.of()) : h)
             .toList();
-    return all(job, build.withLines(build.lines().withHoses(cleared)));
+    Laying laid = all(job, build.withLines(build.lines().withHoses(cleared)));
+    return new Laying(
+        laid.hoses.stream().map(h -> adapted(h, build.lines().hoses())).toList(), laid.blocked);
+  }
+
+  /** With the adapters that were on the same ports before. */
+  private static Hose adapted(Hose hose, List<Hose> before) {
+    return hose.drawn()
+        ? hose.withFrom(adapted(hose.from(), before)).withTo(adapted(hose.to(), before))
+        : hose;
+  }
+
+  private static HoseEnd adapted(HoseEnd end, List<Hose> before) {
+    return before.stream()
+        .filter(Hose::drawn)
+        .flatMap(h -> Stream.of(h.from(), h.to()))
+        .filter(e -> e.at().equals(end.at()) && e.side() == end.side() && e.adapter() != null)
+        .findFirst()
+        .map(e -> end.withAdapter(e.adapter()))
+        .orElse(end);
   }
 
   /** Every hose that the build needs; those that are drawn rightly stay as they are. */

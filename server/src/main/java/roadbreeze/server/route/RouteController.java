@@ -7,13 +7,23 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import roadbreeze.server.build.Hose;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.parts.AdapterPart;
+import roadbreeze.server.parts.PartKind;
+import roadbreeze.server.parts.PartsService;
 
 /** How the hoses of a build run. */
 @RestController
 @RequestMapping("/api/compute")
 class RouteController {
+  private final PartsService parts;
+
+  RouteController(PartsService parts) {
+    this.parts = parts;
+  }
+
   /**
    * One hose of a build.
    *
@@ -45,5 +55,12 @@ class RouteController {
   @PostMapping("/lay-hose")
   Laying one(@Valid @RequestBody HoseRequest request) {
     return Laying.one(request.job(), request.job().build(request.build()), request.hose());
+  }
+
+  /** The hoses with the cheapest adapters of the catalogue that join them to their ports. */
+  @PostMapping("/join-hoses")
+  List<Hose> joined(@Valid @RequestBody BuildRequest request) {
+    return Joints.joined(
+        request.job(), request.chosen(), parts.all(PartKind.ADAPTERS, AdapterPart.class));
   }
 }

@@ -157,12 +157,12 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
     List<RoutePort> ports = new ArrayList<>();
     for (NosePort own : routes.job.nose().ports()) {
       Name name = Name.given(own.id(), Name.Noun.LINE_PORT, own.name());
-      add(routes, new HoseEnd(own.id(), null, null), name, ports);
+      add(routes, HoseEnd.bare(own.id(), null), name, ports);
     }
     for (FittedCooler cooler : routes.build.coolers()) {
       for (CoolerPorts.Side side : CoolerPorts.Side.values()) {
         Name name = routes.called(new OilWay.Stop.OfCooler(cooler.id(), side));
-        add(routes, new HoseEnd(cooler.id(), side, null), name, ports);
+        add(routes, HoseEnd.bare(cooler.id(), side), name, ports);
       }
     }
     return ports;

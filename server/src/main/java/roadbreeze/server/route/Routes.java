@@ -93,13 +93,13 @@ public final class Routes {
   @Nullable
   HoseEnd end(Stop stop) {
     if (stop instanceof Stop.OfCooler c) {
-      return new HoseEnd(c.id(), c.side(), null);
+      return HoseEnd.bare(c.id(), c.side());
     }
     LinePort.What what = ((Stop.Own) stop).what();
     return job.nose().ports().stream()
         .filter(p -> p.what() == what)
         .findFirst()
-        .map(p -> new HoseEnd(p.id(), null, null))
+        .map(p -> HoseEnd.bare(p.id(), null))
         .orElse(null);
   }
 

@@ -43,8 +43,22 @@ class CutListTest {
     assertThat(hose.price()).isCloseTo(26, within(1e-9));
     assertThat(value(small(list, "clamps"), "count")).isEqualTo(4);
     assertThat(value(small(list, "elbows"), "count")).isEqualTo(4);
-    assertThat(list.small().stream().filter(s -> s.code().equals("cutListed.adapter"))).hasSize(2);
+    // One adapter for each port of the truck's own, by its name.
+    assertThat(list.small().stream().filter(s -> s.code().equals("cutListed.part"))).hasSize(2);
+    assertThat(list.small()).noneMatch(s -> s.code().equals("cutListed.adapter"));
     assertThat(value(small(list, "screw"), "count")).isPositive();
+  }
+
+  /** Two more ends in its hose, and ports of pipe thread. */
+  @Test
+  void aFilterBringsClampsAndWhatItsPortsAsk() {
+    CutList list = of(Jobs.BUCKET);
+    assertThat(list.small())
+        .filteredOn(s -> s.code().equals("cutListed.part"))
+        .extracting(s -> s.values().get("name").text())
+        .contains("Spin-on head with magnet, 1/2 in");
+    assertThat(value(small(list, "adapter"), "count")).isEqualTo(2);
+    assertThat(value(small(list, "clamps"), "count")).isEqualTo(6);
   }
 
   /** The crossmember is 100 mm deep: what passes under it, its margin and 30 mm at both ends. */

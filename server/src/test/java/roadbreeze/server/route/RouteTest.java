@@ -95,9 +95,9 @@ class RouteTest {
 
   @Test
   void wrongJointsAreRefusedWithTheirReason() {
-    HoseEnd tankOut = new HoseEnd("tank-out", null, null);
-    HoseEnd tankIn = new HoseEnd("tank-in", null, null);
-    HoseEnd inlet = new HoseEnd("cooler-1", Side.IN, null);
+    HoseEnd tankOut = HoseEnd.bare("tank-out", null);
+    HoseEnd tankIn = HoseEnd.bare("tank-in", null);
+    HoseEnd inlet = HoseEnd.bare("cooler-1", Side.IN);
     JobContent back = Jobs.with(Jobs.HIVE, FEED + ".from", inlet);
     assertThat(faults(Jobs.with(back, FEED + ".to", tankOut))).contains("backwards");
     assertThat(faults(Jobs.with(Jobs.HIVE, FEED + ".from", tankIn)))

@@ -4,7 +4,10 @@ import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Shape 7: nobody measured round the fan, and no build changed how it stood in its shroud. */
+/**
+ * Shape 7: nobody measured round the fan, no build changed how it stood in its shroud, and hoses
+ * were pushed straight on their ports.
+ */
 final class UnseatedFans {
   private static final List<String> ROOM =
       List.of(
@@ -33,6 +36,17 @@ final class UnseatedFans {
       }
     }
     for (JsonNode build : job.path("builds")) {
+      if (build.get("lines") instanceof ObjectNode lines) {
+        lines.put("joining", "BACK_TO_STOCK");
+        lines.putArray("inline");
+      }
+      for (JsonNode hose : build.path("lines").path("hoses")) {
+        for (String end : List.of("from", "to")) {
+          if (hose.get(end) instanceof ObjectNode port) {
+            port.putNull("adapter");
+          }
+        }
+      }
       for (JsonNode fan : build.path("fans")) {
         if (fan instanceof ObjectNode row) {
           row.putObject("seat")

@@ -1,0 +1,163 @@
+package roadbreeze.server.route;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.LinePort.Fitting;
+import roadbreeze.core.route.Coupling;
+import roadbreeze.core.route.Joint;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.FittedCooler;
+import roadbreeze.server.build.Hose;
+import roadbreeze.server.build.Hose.HoseEnd;
+import roadbreeze.server.build.LinePlan;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Said;
+import roadbreeze.server.message.Units;
+import roadbreeze.server.nose.NosePort;
+import roadbreeze.server.parts.AdapterPart;
+
+/** How the ends of a build's hoses are joined to their ports. */
+public final class Joints {
+  private Joints() {}
+
+  /**
+   * An end of a hose on its port.
+   *
+   * @param first the oil comes in there
+   * @param there what the port ends in
+   * @param adapter code of what is between, null where the hose is pushed on
+   * @param seals how that seals
+   * @param torqueNm of its screw or nut, null where it is not tightened by torque
+   * @param faults why it does not join
+   */
+  public record JointRow(
+      String hose,
+      String hoseName,
+      boolean first,
+      Said.PartName port,
+      Fitting there,
+      @Nullable String adapter,
+      @Nullable String adapterName,
+      Fitting seals,
+      Double torqueNm,
+      boolean twoSpanners,
+      List<Said> faults) {}
+
+  /** One for each end of a hose that is joined to a port that is there. */
+  public static List<JointRow> of(JobContent job, Build build) {
+    Routes routes = new Routes(job, build);
+    List<JointRow> rows = new ArrayList<>();
+    for (Hose hose : build.lines().hoses()) {
+      if (!hose.drawn()) {
+        continue;
+      }
+      for (HoseEnd end : List.of(hose.from(), hose.to())) {
+        Optional<Joint> joint = joint(job, build, routes, hose, end);
+        if (joint.isPresent()) {
+          rows.add(row(hose, end, joint.get()));
+        }
+      }
+    }
+    return rows;
+  }
+
+  private static JointRow row(Hose hose, HoseEnd end, Joint joint) {
+    AdapterPart adapter = end.adapter();
+    Coupling there = joint.there();
+    var torque = there.torque(joint.portBore());
+    return new JointRow(
+        hose.id(),
+        hose.name(),
+        end == hose.from(),
+        Said.PartName.of(joint.port()),
+        there.fitting(),
+        adapter == null ? null : adapter.code(),
+        adapter == null ? null : adapter.name(),
+        there.fitting(),
+        torque.isPresent() ? torque.getAsDouble() : null,
+        there.twoSpanners(),
+        Said.of(joint.faults()));
+  }
+
+  /** Empty where its port is not there any more. */
+  private static Optional<Joint> joint(
+      JobContent job, Build build, Routes routes, Hose hose, HoseEnd end) {
+    Optional<Joint.Adapter> adapter = Optional.ofNullable(end.adapter()).map(Joints::adapter);
+    double bore = Units.mm(hose.bore());
+    if (end.side() == null) {
+      return job.nose().ports().stream()
+          .filter(p -> p.id().equals(end.at()))
+          .findFirst()
+          .map(
+              p ->
+                  new Joint(
+                      Name.given(p.id(), Name.Noun.LINE_PORT, p.name()),
+                      cut(build, p),
+                      Units.mm(p.boreMm()),
+                      bore,
+                      adapter));
+    }
+    return build.coolers().stream()
+        .filter(c -> c.id().equals(end.at()))
+        .findFirst()
+        .map(
+            c ->
+                new Joint(
+                    routes.called(
+                        new roadbreeze.core.route.OilWay.Stop.OfCooler(c.id(), end.side())),
+                    port(c),
+                    Units.mm(c.part().portBoreMm()),
+                    bore,
+                    adapter));
+  }
+
+  /** A line that is cut ends in plain tube, whatever it ended in. */
+  private static Coupling cut(Build build, NosePort port) {
+    boolean cut = build.lines().joining() == LinePlan.Joining.CUT && port.fitting() != Fitting.BARB;
+    return Coupling.of(cut ? Fitting.PLAIN_TUBE : port.fitting());
+  }
+
+  /** As its sheet names it; a barb where that says nothing. */
+  private static Coupling port(FittedCooler cooler) {
+    return Coupling.named(cooler.part().ports()).orElse(Coupling.BARB);
+  }
+
+  static Joint.Adapter adapter(AdapterPart part) {
+    return new Joint.Adapter(
+        part.name(),
+        Coupling.named(part.from()),
+        Coupling.named(part.to()),
+        Units.mm(part.boreMm()));
+  }
+
+  /** Every end with the cheapest of these that joins it; bare where it is pushed on. */
+  static List<Hose> joined(JobContent job, Build build, List<AdapterPart> shelf) {
+    Routes routes = new Routes(job, build);
+    List<Hose> hoses = new ArrayList<>();
+    for (Hose hose : build.lines().hoses()) {
+      hoses.add(
+          hose.drawn()
+              ? hose.withFrom(joined(job, build, routes, hose, hose.from(), shelf))
+                  .withTo(joined(job, build, routes, hose, hose.to(), shelf))
+              : hose);
+    }
+    return hoses;
+  }
+
+  private static HoseEnd joined(
+      JobContent job, Build build, Routes routes, Hose hose, HoseEnd end, List<AdapterPart> shelf) {
+    List<HoseEnd> ways = new ArrayList<>(List.of(end.withAdapter(null)));
+    shelf.stream()
+        .sorted(Comparator.comparingDouble(AdapterPart::price))
+        .forEach(a -> ways.add(end.withAdapter(a)));
+    return ways.stream()
+        .filter(
+            w -> joint(job, build, routes, hose, w).map(j -> j.faults().isEmpty()).orElse(false))
+        .findFirst()
+        .orElse(ways.get(0));
+  }
+}
