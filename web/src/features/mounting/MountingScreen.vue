@@ -5,17 +5,25 @@ import BenchTabs from '@/shared/ui/BenchTabs.vue'
 import BracketBench from './brackets/BracketBench.vue'
 import { bench } from './bench'
 import FanBench from './fan/FanBench.vue'
+import PhotoBench from './photo/PhotoBench.vue'
 import SpacePanel from './space/SpacePanel.vue'
 import { pick } from './space/state'
 
 /** Where it sits and how it is held: one bench after the other. */
 const BENCHES = [
   ['space', 'Front end'],
+  ['photo', 'Photograph'],
   ['brackets', 'Brackets'],
   ['fan', 'Fan and shroud'],
 ] as const
 useAskedField((path) => {
-  bench.value = path.includes('.mounting') ? 'brackets' : /fanRoom|\.seat/.test(path) ? 'fan' : 'space'
+  bench.value = path.includes('.mounting')
+    ? 'brackets'
+    : path.startsWith('nose.photos')
+      ? 'photo'
+      : /fanRoom|\.seat/.test(path)
+        ? 'fan'
+        : 'space'
   const [, list, id] = path.split('.')
   if (list === 'solids' || list === 'holes') void nextTick(() => pick(`${list === 'solids' ? 'solid' : 'hole'}/${id}`))
 })
@@ -25,6 +33,7 @@ useAskedField((path) => {
   <div class="mounting">
     <BenchTabs v-model="bench" :benches="BENCHES" />
     <SpacePanel v-if="bench === 'space'" />
+    <PhotoBench v-else-if="bench === 'photo'" />
     <BracketBench v-else-if="bench === 'brackets'" />
     <FanBench v-else />
   </div>

@@ -277,6 +277,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PhotoController.keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/import": {
         parameters: {
             query?: never;
@@ -580,6 +596,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["PlaceController.places"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PhotoController.measured"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1062,6 +1094,38 @@ export interface paths {
         post?: never;
         /** Nobody waits for the answer any more */
         delete: operations["QuestionsController.drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PhotoController.photo"];
+        put?: never;
+        post?: never;
+        delete: operations["PhotoController.delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photo-card/{paper}/{world}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PhotoController.card"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1608,6 +1672,25 @@ export interface components {
             /** @enum {string} */
             needs: "NOTHING" | "LONGER_WIRE" | "LONGER_HOSE" | "LONGER_CABLE" | "NEW_HOLE" | "NEW_BRACKET";
         };
+        NosePhoto: {
+            id: string;
+            name: string;
+            /** Format: uuid */
+            image: string;
+            /** Format: int32 */
+            widthPx: number;
+            /** Format: int32 */
+            heightPx: number;
+            /** Format: double */
+            backMm: number;
+            /** Format: double */
+            cardWidthMm: number;
+            /** Format: double */
+            cardHeightMm: number;
+            marks: components["schemas"]["PhotoMark"][];
+            left: components["schemas"]["PhotoMark"] | null;
+            right: components["schemas"]["PhotoMark"] | null;
+        };
         NosePoint: {
             id: string;
             /** Format: double */
@@ -1644,6 +1727,7 @@ export interface components {
             solids: components["schemas"]["NoseSolid"][];
             holes: components["schemas"]["NoseHole"][];
             ports: components["schemas"]["NosePort"][];
+            photos: components["schemas"]["NosePhoto"][];
         };
         NoseSolid: {
             id: string;
@@ -1665,6 +1749,13 @@ export interface components {
             /** Format: double */
             diameterMm: number;
             points: components["schemas"]["NosePoint"][];
+        };
+        PhotoMark: {
+            id: string;
+            /** Format: double */
+            xPx: number;
+            /** Format: double */
+            yPx: number;
         };
         SaveNoseSection: {
             /** Format: int64 */
@@ -2412,6 +2503,14 @@ export interface components {
             checks: components["schemas"]["SectionChecks"];
             builds: components["schemas"]["SectionBuild"][];
         };
+        PhotoKept: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            widthPx: number;
+            /** Format: int32 */
+            heightPx: number;
+        };
         BuildRequest: {
             job: components["schemas"]["JobContent"];
             build: string;
@@ -3108,6 +3207,40 @@ export interface components {
             sprayed: boolean;
             /** Format: double */
             minutes: number;
+        };
+        PhotoPoint: {
+            /** Format: double */
+            xPx: number;
+            /** Format: double */
+            yPx: number;
+            /** Format: double */
+            backMm: number;
+        };
+        PhotoRequest: {
+            job: components["schemas"]["JobContent"];
+            photo: string;
+            points: components["schemas"]["PhotoPoint"][];
+        };
+        PhotoPlace: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            plusMinusMm: number;
+        };
+        PhotoResult: {
+            measured: components["schemas"]["PhotoPlace"][];
+            toPlane: number[];
+            /** Format: double */
+            slantDegrees: number | null;
+            /** Format: double */
+            distanceMm: number | null;
+            /** Format: double */
+            apartMm: number | null;
+            /** Format: double */
+            tapeMm: number;
+            faults: components["schemas"]["Said"][];
         };
         Held: {
             cooler: string;
@@ -4402,6 +4535,32 @@ export interface operations {
             };
         };
     };
+    "PhotoController.keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoKept"];
+                };
+            };
+        };
+    };
     "JobController.importFile": {
         parameters: {
             query?: never;
@@ -4856,6 +5015,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlaceResult"];
+                };
+            };
+        };
+    };
+    "PhotoController.measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoResult"];
                 };
             };
         };
@@ -6082,7 +6265,8 @@ export interface operations {
                  *               "rocks": false,
                  *               "plusMinusMm": 5
                  *             }
-                 *           ]
+                 *           ],
+                 *           "photos": []
                  *         },
                  *         "haul": {
                  *           "road": "Long Tallow",
@@ -8384,7 +8568,8 @@ export interface operations {
                  *               "rocks": false,
                  *               "plusMinusMm": 5
                  *             }
-                 *           ]
+                 *           ],
+                 *           "photos": []
                  *         },
                  *         "haul": {
                  *           "road": "Long Tallow",
@@ -9752,6 +9937,71 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "PhotoController.photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "PhotoController.delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "PhotoController.card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                paper: "A4" | "LETTER";
+                world: "METRIC" | "IMPERIAL";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
             };
         };
     };

@@ -39,7 +39,9 @@ async function take(event: Event) {
     return
   }
   try {
-    job.edit('nose', await api.post<NoseSection>('/api/nose-layouts/read', read))
+    const nose = await api.post<NoseSection>('/api/nose-layouts/read', read)
+    // Photographs are of this truck.
+    job.edit('nose', { ...nose, photos: job.content.nose.photos })
   } catch (e) {
     refused.value = `${file.name} was not read: ${said(e)}.`
   }

@@ -118,9 +118,9 @@ class HosesTest extends OnACopy {
     assertThat(page.locator("[data-flow]")).containsText("filter");
     assertThat(page.locator("[data-profile]")).containsText("filter");
     assertThat(hot).not().hasText(left);
-    button("arrow against it");
+    choose("Arrow", "arrow against it");
     assertThat(faults.filter(has("points against the oil"))).isVisible();
-    button("arrow with the oil");
+    choose("Arrow", "arrow with the oil");
     type("Its own valve opens at", "-5 kPa");
     assertThat(page.locator("[data-inline]")).containsText("must be from 10");
     type("Its own valve opens at", "60 kPa");
@@ -135,7 +135,7 @@ class HosesTest extends OnACopy {
     assertThat(first).containsText("does not go on the tank outlet");
     button("Choose adapters");
     assertThat(joints).containsText("all of them join");
-    button("cut and barb");
+    choose("The truck’s own lines", "cut and barb");
     assertThat(first).containsText("which ends in a plain tube");
     button("Choose adapters");
     assertThat(joints).containsText("all of them join");
@@ -186,6 +186,7 @@ class HosesTest extends OnACopy {
     row("hose-1").click();
     pickOne("leaves it by", "no elbow");
     pickOne("Cut from", "not chosen");
+    assertThat(panel().locator(".pick").filter(has("Cut from"))).containsText("not chosen");
     button("Cut and buy");
     assertThat(list).containsText("3 quarter elbows");
     assertThat(list).containsText("choose what tank outlet to cooler inlet is cut from");

@@ -9,8 +9,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
+import java.awt.geom.Point2D;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -125,6 +128,74 @@ class MountingTest extends OnACopy {
         .click();
     assertThat(page.locator("[data-tie]")).containsText("radiator’s frame, upper left");
     assertThat(page.locator("[data-form=Z][aria-pressed=true]")).containsText("steps by the hole");
+  }
+
+  /** Rendered by a known camera: what is clicked is where it was put, within the error stated. */
+  @Test
+  void holesAreClickedOnAPhotographInsteadOfMeasured() {
+    mounting();
+    button("Photograph");
+    RenderedPhoto front = new RenderedPhoto(-20, -20, 800, 560);
+    Locator file = page.locator(".photo-bench input[type=file]");
+    file.setInputFiles(
+        new FilePayload("front.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
+    assertThat(page.locator(".photo-bench [role=alert]")).containsText("that is no photograph");
+    file.setInputFiles(
+        new FilePayload(
+            "front.png",
+            "image/png",
+            front.png(new double[] {620, 120, 0}, new double[] {120, 440, 40})));
+    assertThat(page.locator("[data-ask]")).containsText("upper left mark");
+    for (Point2D mark : RenderedPhoto.marks()) {
+      press(mark);
+    }
+    press(front.lowerLeft());
+    assertThat(page.locator("[data-ask]")).containsText("lower right corner");
+    press(front.lowerRight());
+    assertThat(page.locator("[data-scale]"))
+        .containsText(Pattern.compile("(79[0-9]|80[0-9]|810)\\smm"));
+    press(RenderedPhoto.px(620, 120, 0));
+    Locator a = page.locator("[data-measured=A]");
+    assertThat(a).containsText("±");
+    assertWithin(a.innerText(), 620, 120);
+    press(RenderedPhoto.px(120, 440, 40));
+    Locator b = page.locator("[data-measured=B]");
+    b.getByLabel("Its depth").fill("40 mm");
+    b.getByLabel("Its depth").press("Enter");
+    page.waitForCondition(() -> within(b.innerText(), 120, 440));
+    choose("How it is shown", "true scale");
+    assertThat(page.locator("[data-true-plane]")).isVisible();
+    page.locator(".photo-bench .side").getByText("Stacked plate").click();
+    assertThat(page.locator("[data-laid-over]")).isVisible();
+    a.getByText("Hole", new Locator.GetByTextOptions().setExact(true)).click();
+    // It stands on the front end, as well known as the photograph has it.
+    assertThat(field("Name")).hasValue("hole A of front");
+    assertThat(view("front").locator("[data-thing='hole/hole']")).isVisible();
+  }
+
+  private void press(Point2D px) {
+    page.evaluate(
+        """
+        ([x, y]) => {
+          const svg = document.querySelector('[data-photo]')
+          const at = new DOMPoint(x, y).matrixTransform(svg.getScreenCTM())
+          for (const t of ['pointerdown', 'pointerup'])
+            svg.dispatchEvent(
+              new PointerEvent(t, { clientX: at.x, clientY: at.y, bubbles: true, pointerId: 1 }))
+        }""",
+        List.of(px.getX(), px.getY()));
+    page.waitForTimeout(120);
+  }
+
+  private static void assertWithin(String told, double across, double up) {
+    assertThat(within(told, across, up)).as(told).isTrue();
+  }
+
+  private static boolean within(String told, double across, double up) {
+    Matcher m = Pattern.compile("(?U)(\\d+)\\smm across, (\\d+)\\smm up ±\\s(\\d+)").matcher(told);
+    return m.find()
+        && Math.abs(Double.parseDouble(m.group(1)) - across) <= Double.parseDouble(m.group(3))
+        && Math.abs(Double.parseDouble(m.group(2)) - up) <= Double.parseDouble(m.group(3));
   }
 
   @Test

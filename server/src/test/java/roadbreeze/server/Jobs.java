@@ -38,7 +38,7 @@ public final class Jobs {
   public static final JobContent BUCKET = ALL.get(2);
   public static final JobContent PLOUGH = ALL.get(3);
 
-  /** The plan of the hive utility and of the bucket truck. */
+  /** The plan of each. */
   public static final String PLAN = "plan-3";
 
   public static final String RESTORED = "restored";
@@ -76,13 +76,14 @@ public final class Jobs {
 
   /** As before anybody measured round a fan, and hoses were pushed straight on their ports. */
   public static JobContent unseated(JobContent job) {
+    JobContent before = unplanned(job);
     JobContent unseated =
         with(
-            job,
+            before,
             "rig.vehicle.cooling.fanRoom",
             new FanRoomData(
                 null, null, null, null, null, null, null, null, null, null, null, null, null));
-    for (Build build : job.builds()) {
+    for (Build build : before.builds()) {
       List<Hose> bare =
           build.lines().hoses().stream()
               .map(h -> h.drawn() ? h.withFrom(bare(h.from())).withTo(bare(h.to())) : h)
@@ -93,6 +94,22 @@ public final class Jobs {
     return unseated;
   }
 
+  /** Before the last two demo trucks had plans, and holes for them. */
+  private static JobContent unplanned(JobContent job) {
+    boolean later =
+        job.about().name().equals("Tilt-tray") || job.about().name().equals("Plough pickup");
+    if (!later) {
+      return job;
+    }
+    JobContent bare =
+        with(job, "builds", job.builds().stream().filter(b -> !b.id().equals(PLAN)).toList());
+    List<String> drilled = List.of("upper-second", "upper-third", "upper-fourth");
+    return with(
+        bare,
+        "nose.holes",
+        job.nose().holes().stream().filter(h -> !drilled.contains(h.id())).toList());
+  }
+
   private static Hose.HoseEnd bare(Hose.HoseEnd end) {
     return end.withAdapter(null);
   }
@@ -100,7 +117,7 @@ public final class Jobs {
   /** As before hoses were drawn: two of them in every build, as long as they were thought. */
   public static JobContent unrouted(JobContent job) {
     JobContent unrouted = with(unseated(job), "nose.ports", List.of());
-    for (Build build : job.builds()) {
+    for (Build build : unrouted.builds()) {
       String path = "builds." + build.id();
       unrouted = with(unrouted, path + ".lines", TWO_HOSES);
       for (FittedCooler cooler : build.coolers()) {
@@ -132,8 +149,9 @@ public final class Jobs {
         with(
             unrouted(job),
             "nose",
-            new NoseSection(NoseMeasures.NONE, List.of(), outlines, List.of(), List.of()));
-    for (Build build : job.builds()) {
+            new NoseSection(
+                NoseMeasures.NONE, List.of(), outlines, List.of(), List.of(), List.of()));
+    for (Build build : flat.builds()) {
       flat = with(flat, "builds." + build.id() + ".mounting", TWO_STRIPS);
     }
     return flat;
@@ -211,7 +229,7 @@ public final class Jobs {
       return fans(job, 2.6, 420, 3000);
     }
     JobContent flat = with(job, "haul.gradePercent", 8);
-    for (Build build : job.builds()) {
+    for (Build build : flat.builds()) {
       flat = with(flat, "builds." + build.id() + ".otherCoolers", List.of());
     }
     return with(with(flat, "haul.speedKmh", 28), "rig.vehicle.rollingCoefficient", 0.02);

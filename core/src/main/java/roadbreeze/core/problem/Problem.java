@@ -11,6 +11,7 @@ public enum Problem implements Code {
   HOLE_LEG,
   STRIP_BENDS("most COUNT"),
   TUBE_POINTS,
+  CARD_CROSSED,
   OIL_VISCOSITIES("kv40 VISCOSITY", "kv100 VISCOSITY"),
   FAN_CURVE_POINTS("pressures COUNT", "flows COUNT"),
   FAN_CURVE_RISES,

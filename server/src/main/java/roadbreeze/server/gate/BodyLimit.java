@@ -37,6 +37,8 @@ class BodyLimit extends OncePerRequestFilter {
   private static final List<MediaType> TAKEN =
       List.of(
           MediaType.APPLICATION_JSON,
+          MediaType.IMAGE_JPEG,
+          MediaType.IMAGE_PNG,
           MediaType.parseMediaType("text/csv"),
           MediaType.parseMediaType("application/gpx+xml"));
 
@@ -51,7 +53,8 @@ class BodyLimit extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     String path = request.getRequestURI();
-    boolean file = path.endsWith("/csv") || path.equals("/api/jobs/import");
+    boolean file =
+        path.endsWith("/csv") || path.endsWith("/photos") || path.equals("/api/jobs/import");
     long most = path.endsWith("/gpx") ? TRACK : file ? FILE : JSON;
     if (!taken(request.getContentType())) {
       answers.resolveException(

@@ -13,10 +13,18 @@ import roadbreeze.server.row.DistinctIds;
  *
  * @param measures that the rest hangs on
  * @param absent what was looked for and is not there
+ * @param photos that places were clicked on
  */
 public record NoseSection(
     @NotNull @Valid NoseMeasures measures,
     @NotNull @Size(max = 40) List<Solid.@NotNull What> absent,
     @NotNull @Size(max = 200) @DistinctIds List<@NotNull @Valid NoseSolid> solids,
     @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid NoseHole> holes,
-    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid NosePort> ports) {}
+    @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid NosePort> ports,
+    @NotNull @Size(max = 6) @DistinctIds List<@NotNull @Valid NosePhoto> photos) {
+
+  /** As it goes to another truck. */
+  public NoseSection withoutPhotos() {
+    return new NoseSection(measures, absent, solids, holes, ports, List.of());
+  }
+}

@@ -17,6 +17,8 @@ public enum Refusal implements Code {
   STRANGE_SIGNS("field WORD"),
   NO_SUCH_BUILD,
   NO_SUCH_COOLER,
+  NO_PHOTO,
+  TOO_MANY_PHOTOS("most COUNT"),
   SAME_ID("id TEXT"),
   LAST_BUILD,
   BOX_OR_TUBE,

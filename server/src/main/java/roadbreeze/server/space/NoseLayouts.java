@@ -78,6 +78,10 @@ class NoseLayouts {
       nose.putArray("ports");
       layout.put("formatVersion", NoseLayout.CURRENT);
     }
+    // Photographs stay with their job.
+    if (now.get("nose") instanceof ObjectNode nose && !nose.has("photos")) {
+      nose.putArray("photos");
+    }
     return now;
   }
 
@@ -97,7 +101,7 @@ class NoseLayouts {
             opening.height() * 1000,
             pack.front() * 1000,
             pack.back() * 1000),
-        job.nose());
+        job.nose().withoutPhotos());
   }
 
   /**
@@ -117,7 +121,8 @@ class NoseLayouts {
         job.nose().absent(),
         NoseMapper.solids(drawn),
         NoseMapper.holes(drawn),
-        NoseMapper.ports(drawn));
+        NoseMapper.ports(drawn),
+        job.nose().photos());
   }
 
   private static int measured(JobContent job, NoseLines lines) {

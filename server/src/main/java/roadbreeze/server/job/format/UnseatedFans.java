@@ -35,6 +35,9 @@ final class UnseatedFans {
         room.putNull(measure);
       }
     }
+    if (job.get("nose") instanceof ObjectNode nose) {
+      nose.putArray("photos");
+    }
     for (JsonNode build : job.path("builds")) {
       if (build.get("lines") instanceof ObjectNode lines) {
         lines.put("joining", "BACK_TO_STOCK");
