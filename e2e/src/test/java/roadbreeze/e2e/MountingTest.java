@@ -170,7 +170,7 @@ class MountingTest extends OnACopy {
     a.getByText("Hole", new Locator.GetByTextOptions().setExact(true)).click();
     // It stands on the front end, as well known as the photograph has it.
     assertThat(field("Name")).hasValue("hole A of front");
-    assertThat(view("front").locator("[data-thing='hole/hole']")).isVisible();
+    assertThat(view("front").locator("[data-thing^='hole/hole-']")).isVisible();
   }
 
   private void press(Point2D px) {
