@@ -19,7 +19,8 @@ import javax.imageio.ImageIO;
 final class RenderedPhoto {
   static final int WIDTH = 1600;
   static final int HEIGHT = 1200;
-  static final double CARD = 150;
+  static final double CARD_WIDTH = 220;
+  static final double CARD_HEIGHT = 140;
   static final double CARD_ACROSS = 300;
   static final double CARD_UP = 300;
 
@@ -63,10 +64,10 @@ final class RenderedPhoto {
   /** The card's marks, round it from the upper left. */
   static Point2D[] marks() {
     return new Point2D[] {
-      px(CARD_ACROSS - CARD / 2, CARD_UP + CARD / 2, 0),
-      px(CARD_ACROSS + CARD / 2, CARD_UP + CARD / 2, 0),
-      px(CARD_ACROSS + CARD / 2, CARD_UP - CARD / 2, 0),
-      px(CARD_ACROSS - CARD / 2, CARD_UP - CARD / 2, 0)
+      px(CARD_ACROSS - CARD_WIDTH / 2, CARD_UP + CARD_HEIGHT / 2, 0),
+      px(CARD_ACROSS + CARD_WIDTH / 2, CARD_UP + CARD_HEIGHT / 2, 0),
+      px(CARD_ACROSS + CARD_WIDTH / 2, CARD_UP - CARD_HEIGHT / 2, 0),
+      px(CARD_ACROSS - CARD_WIDTH / 2, CARD_UP - CARD_HEIGHT / 2, 0)
     };
   }
 
@@ -92,7 +93,7 @@ final class RenderedPhoto {
     for (double up = bottom + 20; up < bottom + height; up += 10) {
       line(g, new Color(0x5b6166), left + 30, up, left + width - 30, up, 130);
     }
-    fill(g, Color.WHITE, CARD_ACROSS - 100, CARD_UP - 100, 200, 200, 0);
+    fill(g, Color.WHITE, CARD_ACROSS - 130, CARD_UP - 90, 260, 180, 0);
     for (Point2D mark : marks()) {
       g.setColor(Color.BLACK);
       g.setStroke(new BasicStroke(2));

@@ -57,7 +57,10 @@ class Screenshots {
           page.waitForSelector("[data-form]");
           shot(page, "brackets");
           page.getByText("Front end", new Page.GetByTextOptions().setExact(true)).click();
-          page.locator("[data-view=front] [data-thing='piece/cooler-1']").click();
+          page.locator("[data-find=cooler-1]").click();
+          page.waitForSelector(".places[data-ready]");
+          page.locator("[data-place=place-0]").click();
+          page.waitForSelector("[data-stand]");
         }
         if (screens[i].equals("lines")) {
           page.getByText("Cut and buy", new Page.GetByTextOptions().setExact(true)).click();
@@ -97,11 +100,6 @@ class Screenshots {
           .waitFor(
               new com.microsoft.playwright.Locator.WaitForOptions()
                   .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
-      page.getByText("Night").click();
-      page.keyboard().press("4");
-      page.waitForTimeout(900);
-      shot(page, "heat-night");
-      page.getByText("Day").click();
       page.keyboard().press("p");
       page.waitForURL("**/parts/oil-coolers");
       Browser.ready(page);
@@ -109,6 +107,17 @@ class Screenshots {
       page.waitForURL("**/parts/fans");
       Browser.ready(page);
       shot(page, "parts");
+      page.navigate("/");
+      Browser.ready(page);
+      page.getByText("Bucket truck", new Page.GetByTextOptions().setExact(true)).click();
+      Browser.ready(page);
+      page.keyboard().press("8");
+      page.waitForURL("**/mounting");
+      page.getByText("Fan and shroud", new Page.GetByTextOptions().setExact(true)).click();
+      page.waitForSelector("[data-mend]");
+      page.getByText("Night").click();
+      page.waitForTimeout(900);
+      shot(page, "fan-night");
     }
   }
 

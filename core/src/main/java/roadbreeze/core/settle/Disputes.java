@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.finder.Search;
@@ -25,6 +26,7 @@ import roadbreeze.core.sizing.Judge;
  * @param fans of the catalogue
  * @param coolers of the catalogue
  * @param ownFan the build's own electric main fan, where it has one
+ * @param held how the build's brackets hold its first cooler, empty where none are drawn
  * @param usedCooler the build's first cooler was on the truck already
  */
 public record Disputes(
@@ -33,6 +35,7 @@ public record Disputes(
     List<Offer<FanUnit>> fans,
     List<OilCooler> coolers,
     Optional<Offer<FanUnit>> ownFan,
+    Optional<Holding> held,
     boolean usedCooler) {
   // Where the usual cooler of a build without one stands: upper left, clear of most latches, m.
   private static final double USUAL_X = 0.020;
@@ -69,6 +72,15 @@ public record Disputes(
     all.add(new Question(AirSays.METAL, () -> air.metal(setup)));
     all.add(new Question(OilSays.CORE, () -> oil.coreType(cooled)));
     all.add(new Question(OilSays.FILTER, () -> oil.filter(cooled, usedCooler)));
+    WorkDisputes work = new WorkDisputes(trial);
+    boolean onEngine = setup.fitting().fans().stream().anyMatch(f -> f.part().kind().onEngine());
+    if (WorkDisputes.canBeDrawnBack(cooled)) {
+      all.add(new Question(WorkSays.HOLD, () -> work.holding(cooled, held, onEngine)));
+    }
+    all.add(new Question(WorkSays.CLAMP, () -> work.clamps(cooled)));
+    if (setup.tank().isPresent()) {
+      all.add(new Question(WorkSays.RETURN, () -> work.returnLine(setup)));
+    }
     return all;
   }
 

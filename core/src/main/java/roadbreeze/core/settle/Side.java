@@ -37,6 +37,10 @@ abstract sealed class Side permits Held, OnRoad {
     return this;
   }
 
+  void effect(Finding found) {
+    effects.add(found);
+  }
+
   boolean stands() {
     return margins().isPresent();
   }

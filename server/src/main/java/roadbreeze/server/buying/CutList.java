@@ -206,7 +206,7 @@ public record CutList(
           elbows.merge(hose.bore() / 1000, 1, Integer::sum);
         }
         if (end.adapter() != null) {
-          part(end.adapter().name(), adapters, count);
+          part(end.adapter().name(), end.adapter().price(), adapters, count);
           continue;
         }
         for (NosePort port : job.nose().ports()) {
@@ -224,11 +224,11 @@ public record CutList(
           .filter(h -> h.id().equals(in.hose()))
           .forEach(h -> clamps.merge(HoseMapper.size(h).outside(), 2, Integer::sum));
       if (in.filter() != null) {
-        part(in.filter().name(), adapters, count);
+        part(in.filter().name(), in.filter().price(), adapters, count);
         threaded(in.filter(), adapters, count);
       }
       if (in.sensor() != null) {
-        part(in.sensor().name(), adapters, count);
+        part(in.sensor().name(), in.sensor().price(), adapters, count);
       }
     }
     clamps.forEach((size, n) -> small.add(CutListed.CLAMPS.with(n, size)));
@@ -258,9 +258,10 @@ public record CutList(
             });
   }
 
-  private static void part(String name, Map<String, Finding> parts, Map<String, Integer> count) {
+  private static void part(
+      String name, double price, Map<String, Finding> parts, Map<String, Integer> count) {
     int n = count.merge(name, 1, Integer::sum);
-    parts.put(name, CutListed.PART.with(n, name));
+    parts.put(name, CutListed.PART.with(n, name, n * price));
   }
 
   private static String word(LinePort.Fitting fitting) {

@@ -16,7 +16,7 @@ public enum CutListed implements Code {
   GROMMET("outside SIZE", "hose NAME", "thing NAME"),
   CAPS("count COUNT", "fitting TEXT"),
   SCREW("count COUNT", "thread TEXT", "length SIZE"),
-  PART("count COUNT", "name TEXT"),
+  PART("count COUNT", "name TEXT", "price MONEY"),
   HARDWARE("count COUNT", "what WORD", "thread TEXT"),
   STOCK_UNKNOWN("hose NAME");
 

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
@@ -152,6 +153,27 @@ public record MountingResult(
   }
 
   private static @Nullable Held held(MountPlan plan, FittedCooler cooler) {
+    Holding holding = holding(plan, cooler).orElse(null);
+    if (holding == null) {
+      return null;
+    }
+    CoolerMass mass = CoolerMass.of(cooler.part());
+    return new Held(
+        cooler.id(),
+        mass.empty(),
+        mass.oil(),
+        cooler.part().emptyKg() == null,
+        plan.brackets().stream().filter(b -> holds(b, cooler)).mapToInt(Bracket::quantity).sum(),
+        holding.frequency(),
+        Holding.LEAST_FREQUENCY,
+        holding.stress() / 1e6,
+        holding.roughStress() / 1e6,
+        holding.mostStress() / 1e6,
+        Said.of(holding.findings()));
+  }
+
+  /** How a plan's brackets hold a cooler; empty where there are none, or one that cannot be. */
+  public static Optional<Holding> holding(MountPlan plan, FittedCooler cooler) {
     List<Holding.Support> supports = new ArrayList<>();
     try {
       for (Bracket bracket : plan.brackets()) {
@@ -160,25 +182,12 @@ public record MountingResult(
           supports.add(new Holding.Support(strip.stock(), strip.reach(), plan.rubber()));
         }
       }
-      if (supports.isEmpty()) {
-        return null;
-      }
-      CoolerMass mass = CoolerMass.of(cooler.part());
-      Holding holding = Holding.of(mass.full(), supports, plan.roughGround());
-      return new Held(
-          cooler.id(),
-          mass.empty(),
-          mass.oil(),
-          cooler.part().emptyKg() == null,
-          supports.size(),
-          holding.frequency(),
-          Holding.LEAST_FREQUENCY,
-          holding.stress() / 1e6,
-          holding.roughStress() / 1e6,
-          holding.mostStress() / 1e6,
-          Said.of(holding.findings()));
+      return supports.isEmpty()
+          ? Optional.empty()
+          : Optional.of(
+              Holding.of(CoolerMass.of(cooler.part()).full(), supports, plan.roughGround()));
     } catch (RefusedException e) {
-      return null; // said with the bracket that cannot be
+      return Optional.empty(); // said with the bracket that cannot be
     }
   }
 

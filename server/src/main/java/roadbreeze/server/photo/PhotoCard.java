@@ -15,9 +15,9 @@ import roadbreeze.server.message.Words;
 /** A card with four marks, to be stuck on something flat. */
 final class PhotoCard {
   /** Between the marks; the card fits on either paper. */
-  static final double WIDTH_MM = 150;
+  static final double WIDTH_MM = 220;
 
-  static final double HEIGHT_MM = 150;
+  static final double HEIGHT_MM = 140;
 
   /** Round the marks. */
   private static final double RIM = 12;

@@ -14,6 +14,7 @@ import roadbreeze.server.build.Changes;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.longrun.Questions;
+import roadbreeze.server.mounting.MountingResult;
 import roadbreeze.server.parts.CoolerPart;
 import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.parts.PartKind;
@@ -54,6 +55,9 @@ class SettleController {
                 .filter(p -> p.kind() == FanUnit.Type.ELECTRIC)
                 .findFirst()
                 .map(SettleController::offer),
+            build.coolers().stream()
+                .findFirst()
+                .flatMap(c -> MountingResult.holding(build.mounting(), c)),
             usedCooler(job, build));
     return disputes.questions(job.setup(build));
   }

@@ -73,6 +73,43 @@ class SettleTest {
         .orElseThrow(() -> new AssertionError(code + " is not among " + dispute.schools()));
   }
 
+  /** The plan's four brackets, and rods that leave 4 mm where 5 are wanted. */
+  @Test
+  void bracketsAreHeldAgainstRodsWithTheirFrequencyAndTheRub() {
+    SettledDispute hold = about("workSays.hold", Jobs.HIVE, PLAN);
+    assertThat(chosen(hold)).isEqualTo("workSays.holdBrackets");
+    assertThat(number(effect(hold, 0, "workSays.holdShakes"), "frequency")).isBetween(60.0, 80.0);
+    assertThat(number(effect(hold, 1, "throughRodsRisk.rubs"), "left"))
+        .isCloseTo(0.004, within(1e-9));
+    assertThat(number(hold.reason(), "gain"))
+        .isCloseTo(sure(hold, 1) - sure(hold, 0), within(1e-9));
+    // Nothing is drawn yet for the cooler that stands in for one.
+    assertThat(effect(about("workSays.hold", Jobs.HIVE, RESTORED), 0, "workSays.holdNotDrawn"))
+        .isNotNull();
+  }
+
+  /** 17 mm of rubber over some hundred kelvins. */
+  @Test
+  void aClampFollowsTheHoseAsItShrinks() {
+    SettledDispute clamp = about("workSays.clamp", Jobs.HIVE, PLAN);
+    assertThat(chosen(clamp)).isEqualTo("workSays.clampSpring");
+    double hot = number(clamp.reason(), "hot");
+    double shrinks = 0.017 * 1.4e-4 * (hot - number(clamp.reason(), "cold"));
+    assertThat(number(clamp.reason(), "shrinks")).isCloseTo(shrinks, within(1e-9));
+    assertThat(number(effect(clamp, 1, "workSays.clampStands"), "pressure")).isBetween(1e5, 4.2e5);
+  }
+
+  @Test
+  void linesThatAreAlikeAreToldApartByTheManualAlone() {
+    assertThat(chosen(about("workSays.return", Jobs.HIVE, RESTORED)))
+        .isEqualTo("workSays.returnThermometer");
+    JobContent weak = Jobs.with(Jobs.HIVE, "rig.vehicle.gearbox.inTankWattsPerKelvin", 22);
+    JobContent level = Jobs.with(Jobs.with(weak, "haul.gradePercent", 0), AMBIENT, 15);
+    SettledDispute alike = about("workSays.return", level, RESTORED);
+    assertThat(chosen(alike)).isEqualTo("workSays.returnManual");
+    assertThat(number(alike.reason(), "differ")).isLessThan(3);
+  }
+
   @Test
   void anOrderThatKeepsTheOilWarmForNothingIsTaken() {
     // With a thermal bypass and no tank the gearbox warms itself; the tank's coolant, with the

@@ -1,0 +1,129 @@
+package roadbreeze.core.settle;
+
+import java.util.List;
+import java.util.Optional;
+import roadbreeze.core.bracket.Holding;
+import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Line;
+import roadbreeze.core.line.OilCircuit;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.settle.Dispute.Measure;
+import roadbreeze.core.space.Pack;
+import roadbreeze.core.space.ThroughRods;
+
+/** Disputes about the work: how a cooler is held, a hose clamped, the return line found. */
+final class WorkDisputes {
+  /** Rubber of a hose over steel, 1/K: handbook value of nitrile rubber less that of steel. */
+  private static final double RUBBER_SHRINKS = 1.4e-4;
+
+  /** Wall of a hose on its outside, m; own default. */
+  private static final double HOSE_WALLS = 7.5e-3;
+
+  /** Two thermometers tell lines apart from here on, K; workshop practice. */
+  private static final double TOLD_APART = 3;
+
+  /** The farther line stands so far from the tank, or the test says nothing, K. */
+  private static final double FROM_TANK = 6;
+
+  private final Trial trial;
+
+  WorkDisputes(Trial trial) {
+    this.trial = trial;
+  }
+
+  /** A core stands behind its first cooler that rods could draw it against. */
+  static boolean canBeDrawnBack(Setup setup) {
+    CoolerFit first = setup.fitting().coolers().get(0);
+    return first.place() == CoolerFit.Place.FRONT
+        && ThroughRods.of(Pack.of(setup), first.name(), false).isPresent();
+  }
+
+  /**
+   * Brackets off the body, or rods through the fins.
+   *
+   * @param drawn the build's own brackets, empty where none are drawn
+   * @param onEngine the fan's blades rock with the engine
+   */
+  Dispute holding(Setup setup, Optional<Holding> drawn, boolean onEngine) {
+    CoolerFit first = setup.fitting().coolers().get(0);
+    ThroughRods rods = ThroughRods.of(Pack.of(setup), first.name(), onEngine).orElseThrow();
+    Held brackets = trial.side(WorkSays.HOLD_BRACKETS, setup);
+    if (drawn.isPresent()) {
+      Holding h = drawn.get();
+      brackets.effect(WorkSays.HOLD_SHAKES, h.frequency(), Holding.LEAST_FREQUENCY);
+      brackets.effect(WorkSays.HOLD_STRESS, h.stress(), h.mostStress());
+    } else {
+      brackets.effect(WorkSays.HOLD_NOT_DRAWN);
+    }
+    Setup drawnBack =
+        setup.with(setup.fitting().withFirst(first.withGap(rods.standOff(), first.sealed())));
+    Held through = trial.side(WorkSays.HOLD_RODS, drawnBack);
+    rods.risks(first.gap()).forEach(through::effect);
+    through.effect(WorkSays.HOLD_NO_FIGURE);
+    double gain = through.sure(Measure.LEAST) - brackets.sure(Measure.LEAST);
+    return Dispute.of(
+        WorkSays.HOLD.with(),
+        Measure.LEAST,
+        List.of(brackets, through),
+        brackets,
+        WorkSays.HOLD_REASON.with(rods.standOff(), gain),
+        WorkSays.HOLD_OTHERWISE.with());
+  }
+
+  /** What holds a hose on its barb between a hot climb and a cold morning. */
+  Dispute clamps(Setup setup) {
+    double cold = setup.truck().lines().coldOil();
+    Held spring = trial.side(WorkSays.CLAMP_SPRING, setup);
+    Held lined = trial.side(WorkSays.CLAMP_LINED, setup);
+    Held plain = trial.side(WorkSays.CLAMP_PLAIN, setup);
+    double hot = spring.stands() ? spring.verdict().feed().peak() : OilCircuit.HOT;
+    double outside =
+        setup.fitting().oil().hoses().stream().mapToDouble(Line::bore).max().orElse(9.5e-3)
+            + HOSE_WALLS;
+    double shrinks = outside * RUBBER_SHRINKS * (hot - cold);
+    double pressure = Assembly.lines(setup).cold().feedPressure();
+    spring.effect(WorkSays.CLAMP_FOLLOWS, shrinks);
+    lined.effect(WorkSays.CLAMP_LOOSENS, shrinks);
+    plain.effect(WorkSays.CLAMP_LOOSENS, shrinks).effect(WorkSays.CLAMP_CUTS);
+    for (Held side : List.of(spring, lined, plain)) {
+      side.effect(WorkSays.CLAMP_STANDS, pressure);
+    }
+    return Dispute.of(
+        WorkSays.CLAMP.with(),
+        Measure.LEAST,
+        List.of(spring, lined, plain),
+        spring,
+        WorkSays.CLAMP_REASON.with(hot, cold, shrinks),
+        WorkSays.CLAMP_OTHERWISE.with());
+  }
+
+  /** Which of the two lines at the tank takes the oil back, told before any is cut. */
+  Dispute returnLine(Setup setup) {
+    Held feel = trial.side(WorkSays.RETURN_FEEL, setup);
+    Held manual = trial.side(WorkSays.RETURN_MANUAL, setup);
+    Held thermometer = trial.side(WorkSays.RETURN_THERMOMETER, setup);
+    double differ = 0;
+    double tank = 0;
+    if (feel.stands()) {
+      TransmissionFluid oil = setup.truck().oil().fluid();
+      double feed = feel.verdict().feed().peak();
+      double capacity = setup.truck().oil().flow() * oil.density(feed) * oil.specificHeat(feed);
+      differ = feel.balance().heat().tank() / capacity;
+      double inTank = feel.balance().coolantReturn();
+      tank = Math.max(Math.abs(feed - inTank), Math.abs(feed - differ - inTank));
+    }
+    feel.effect(WorkSays.RETURN_DIFFERS, Math.abs(differ)).effect(WorkSays.RETURN_MISLEADS);
+    manual.effect(WorkSays.RETURN_OF_THIS_TRUCK);
+    thermometer.effect(WorkSays.RETURN_READS, Math.abs(differ), tank);
+    boolean tells = Math.abs(differ) >= TOLD_APART && tank >= FROM_TANK;
+    return Dispute.of(
+        WorkSays.RETURN.with(),
+        Measure.LEAST,
+        List.of(feel, manual, thermometer),
+        tells ? thermometer : manual,
+        (tells ? WorkSays.RETURN_TELLS : WorkSays.RETURN_DOES_NOT).with(Math.abs(differ)),
+        WorkSays.RETURN_OTHERWISE.with());
+  }
+}

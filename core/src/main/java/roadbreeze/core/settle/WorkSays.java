@@ -1,0 +1,51 @@
+package roadbreeze.core.settle;
+
+import java.util.List;
+import roadbreeze.core.explain.Code;
+
+/** What is said in disputes about how the work is done. */
+public enum WorkSays implements Code {
+  HOLD,
+  HOLD_BRACKETS,
+  HOLD_RODS,
+  HOLD_SHAKES("frequency FREQUENCY", "least FREQUENCY"),
+  HOLD_STRESS("stress STRESS", "most STRESS"),
+  HOLD_NOT_DRAWN,
+  HOLD_NO_FIGURE,
+  HOLD_REASON("gap SIZE", "gain DIFFERENCE"),
+  HOLD_OTHERWISE,
+
+  CLAMP,
+  CLAMP_SPRING,
+  CLAMP_LINED,
+  CLAMP_PLAIN,
+  CLAMP_FOLLOWS("shrinks SIZE"),
+  CLAMP_LOOSENS("shrinks SIZE"),
+  CLAMP_CUTS,
+  CLAMP_STANDS("pressure PRESSURE"),
+  CLAMP_REASON("hot TEMPERATURE", "cold TEMPERATURE", "shrinks SIZE"),
+  CLAMP_OTHERWISE,
+
+  RETURN,
+  RETURN_FEEL,
+  RETURN_MANUAL,
+  RETURN_THERMOMETER,
+  RETURN_DIFFERS("differ DIFFERENCE"),
+  RETURN_MISLEADS,
+  RETURN_READS("differ DIFFERENCE", "tank DIFFERENCE"),
+  RETURN_OF_THIS_TRUCK,
+  RETURN_TELLS("differ DIFFERENCE"),
+  RETURN_DOES_NOT("differ DIFFERENCE"),
+  RETURN_OTHERWISE;
+
+  private final List<Parameter> parameters;
+
+  WorkSays(String... takes) {
+    parameters = Code.takes(takes);
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return parameters;
+  }
+}
