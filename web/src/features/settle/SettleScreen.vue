@@ -127,6 +127,12 @@ const k = (v: number | null) => (v == null ? '–' : (v > 0 ? '+' : '') + format
   gap: 14px;
   padding: 14px;
 }
+/* The answer stays in sight beside a long list of questions, under the strip. */
+.case {
+  align-self: start;
+  position: sticky;
+  top: 204px;
+}
 .list ul {
   list-style: none;
   margin: 10px 0 0;
@@ -262,6 +268,9 @@ article h3 {
 @media (max-width: 1100px) {
   .settle {
     grid-template-columns: 1fr;
+  }
+  .case {
+    position: static;
   }
   .list ul {
     grid-template-columns: 1fr 1fr;

@@ -79,10 +79,11 @@ function fans(spot: Spot) {
   return `${share(before.share)} before the ${partName(before.fan)}, ${before.always ? 'which always turns' : 'which a switch starts'}`
 }
 const bends = (s: Spot) => s.frequencyHz !== null && s.frequencyHz < s.leastHz
+const strips = (n: number) => (n === 1 ? '1 bracket' : `${n} brackets`)
 const holes = (s: Spot) =>
   s.toDrill === 0
-    ? `${s.brackets} brackets, no hole to drill`
-    : `${s.brackets} brackets on holes that are there, ${s.toDrill} to drill`
+    ? `${strips(s.brackets)}, no hole to drill`
+    : `${strips(s.brackets)} on holes that are there, ${s.toDrill} to drill`
 </script>
 
 <template>
@@ -102,7 +103,7 @@ const holes = (s: Spot) =>
         It clears nowhere in the pack: a smaller core, or away from it on a fan of its own.
       </p>
       <p v-if="stood" class="done" role="status" data-stood>
-        It stands there on {{ stood.build.mounting.brackets.length }} brackets, with {{ hose(stood.hosesMm) }} of hose.
+        It stands there on {{ strips(stood.build.mounting.brackets.length) }}, with {{ hose(stood.hosesMm) }} of hose.
         <template v-if="stood.blocked.length"
           >A hose finds no way past the {{ stood.blocked.map(partName).join(' and the ') }}: see Lines.</template
         >
