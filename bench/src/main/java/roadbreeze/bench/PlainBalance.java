@@ -12,7 +12,7 @@ import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.exchanger.Effectiveness;
 import roadbreeze.core.exchanger.OilChannels;
 import roadbreeze.core.fluid.TransmissionFluid;
-import roadbreeze.core.line.Line;
+import roadbreeze.core.line.Resistance;
 import roadbreeze.core.stack.AirPath;
 import roadbreeze.core.stack.Cell;
 import roadbreeze.core.stack.Fan;
@@ -272,7 +272,7 @@ public final class PlainBalance {
     return bisect(
         q -> {
           double drop = 0;
-          for (Line line : rig.oilLoop().circuit().lines()) {
+          for (Resistance line : rig.oilLoop().circuit().lines()) {
             drop += line.pressureDrop(q, oil, temperature);
           }
           for (Layer layer : stack.layers()) {
