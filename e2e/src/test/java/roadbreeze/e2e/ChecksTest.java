@@ -184,7 +184,7 @@ class ChecksTest extends OnACopy {
     assertThat(page.locator("[data-equal-plans]")).hasCount(0);
     page.navigate(page.url().replace("checks", "heat"));
     Browser.ready(page);
-    for (String plan : new String[] {"Plan A", "Plan B"}) {
+    for (String plan : new String[] {"Plan B", "Plan C"}) {
       page.getByText("New plan from this").click();
       assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(plan)))
           .isVisible();
