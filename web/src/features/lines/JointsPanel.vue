@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed } from 'vue'
+import { useAsked } from '@/job/useAsked'
 import { useJob } from '@/job/useJob'
 import { newId } from '@/job/paths'
-import { api, type ApiProblem } from '@/shared/api/client'
 import type { AdapterPart, FilterPart, Hose, InHose, LineResult, SensorPart } from '@/shared/api/types'
 import { camel, choiceWord, partName, say, whatToDo, why, word } from '@/shared/message/say'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import PickInput from '@/shared/ui/PickInput.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import { useShelf } from '@/features/parts/useShelf'
 import QuantityField from '@/job/fields/QuantityField.vue'
 
 /** What sits in the hoses, and how each end is joined to its port: seal, torque, spanners. */
@@ -17,15 +18,10 @@ const job = useJob()
 const lines = computed(() => job.build.lines)
 const path = computed(() => `builds.${job.selected}.lines` as const)
 
-const adapters = shallowRef<AdapterPart[]>([])
-const filters = shallowRef<FilterPart[]>([])
-const sensors = shallowRef<SensorPart[]>([])
-/** Shelves are only for choosing: what is chosen stands in the plan. */
-const shelf = <P,>(slug: string, to: (parts: P[]) => void) =>
-  void api.get<P[]>(`/api/parts/${slug}`).then(to, () => undefined)
-shelf<AdapterPart>('adapters', (p) => (adapters.value = p))
-shelf<FilterPart>('filters', (p) => (filters.value = p))
-shelf<SensorPart>('sensors', (p) => (sensors.value = p.filter((s) => s.measures === 'OIL')))
+const adapters = useShelf<AdapterPart>('adapters')
+const filters = useShelf<FilterPart>('filters')
+const everySensor = useShelf<SensorPart>('sensors')
+const sensors = computed(() => everySensor.value.filter((s) => s.measures === 'OIL'))
 
 const WHAT = { FILTER: 'Filter', SENSOR_TEE: 'Sensor tee', BYPASS: 'Bypass block' } as const
 type What = keyof typeof WHAT
@@ -77,20 +73,11 @@ function adapt(joint: Joint, code: string | undefined) {
     lines.value.hoses.map((h) => (h.id === joint.hose ? { ...h, [end]: { ...h[end]!, adapter } } : h)),
   )
 }
-const failed = ref('')
-async function joinAll() {
-  failed.value = ''
-  const before = job.content
-  try {
-    const hoses = await api.post<Hose[]>('/api/compute/join-hoses', { job: before, build: job.selected })
-    if (job.content === before) job.edit(`${path.value}.hoses`, hoses)
-  } catch (e) {
-    failed.value = (e as ApiProblem).said.map((s) => say(s, unitWorld.value)).join('; ')
-  }
-}
+const { working, failed, ask } = useAsked()
+const joinAll = () => ask<Hose[]>('/api/compute/join-hoses', {}, (hoses) => job.edit(`${path.value}.hoses`, hoses))
 const open = computed(() => props.result.joints.filter((j) => j.faults.length).length)
 /** How a family seals, and what goes wrong with it. */
-const seals = (j: Joint) => word(`coupling.${camel(j.seals)}`, 'do')
+const seals = (j: Joint) => word(`coupling.${camel(j.there)}`, 'do')
 </script>
 
 <template>
@@ -196,6 +183,7 @@ const seals = (j: Joint) => word(`coupling.${camel(j.seals)}`, 'do')
           class="act"
           :class="{ main: open }"
           data-join
+          :disabled="working"
           @click="joinAll"
         >
           Choose adapters

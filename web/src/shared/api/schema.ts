@@ -2706,9 +2706,6 @@ export interface components {
             /** @enum {string} */
             there: "BARB" | "FLARE" | "QUICK_CONNECTOR" | "BANJO" | "PIPE_THREAD" | "PLAIN_TUBE";
             adapter: string | null;
-            adapterName: string | null;
-            /** @enum {string} */
-            seals: "BARB" | "FLARE" | "QUICK_CONNECTOR" | "BANJO" | "PIPE_THREAD" | "PLAIN_TUBE";
             /** Format: double */
             torqueNm: number | null;
             twoSpanners: boolean;
@@ -3022,6 +3019,7 @@ export interface components {
             /** @enum {string} */
             kind: "RADIATOR" | "CONDENSER" | "CHARGE_AIR_COOLER" | "OIL_COOLER" | "OTHER_COOLER" | "FAN";
             box: components["schemas"]["NoseBox"];
+            ears: components["schemas"]["Place"][];
         };
         Place: {
             /** Format: double */
@@ -3541,6 +3539,8 @@ export interface components {
             toCoreWantedMm: number;
             ring: components["schemas"]["Ring"];
             /** Format: double */
+            beltMm: number | null;
+            /** Format: double */
             inShare: number | null;
             /** Format: double */
             leastIn: number;
@@ -3572,6 +3572,8 @@ export interface components {
             leastMm: number;
             /** Format: double */
             rolledMm: number;
+            /** Format: double */
+            toSpareMm: number;
             /** Format: double */
             meanMm: number;
         };

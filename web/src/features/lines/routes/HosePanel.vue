@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { computed, shallowRef } from 'vue'
+import { computed } from 'vue'
 import { refDebounced } from '@vueuse/core'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { same } from '@/job/paths'
-import { api } from '@/shared/api/client'
 import type { Hose, HoseEnd, HosePart, HoseRoute, Mendable, RoutePort } from '@/shared/api/types'
 import { camel, choiceWord, partName, say, word } from '@/shared/message/say'
 import NameInput from '@/shared/ui/NameInput.vue'
@@ -12,6 +11,7 @@ import PickInput from '@/shared/ui/PickInput.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import { useShelf } from '@/features/parts/useShelf'
 import { pickedPoint } from '@/features/mounting/space/state'
 import { endKey, withHose } from './routes'
 
@@ -54,11 +54,7 @@ function elbow(which: 'from' | 'to', way: string | undefined) {
   if (end) change({ [which]: { ...end, elbow: way ? (way as NonNullable<HoseEnd['elbow']>) : null } })
 }
 
-const shelf = shallowRef<HosePart[]>([])
-void api.get<HosePart[]>('/api/parts/hoses').then(
-  (parts) => (shelf.value = parts),
-  () => undefined, // the shelf is only for choosing; what is chosen stands in the hose
-)
+const shelf = useShelf<HosePart>('hoses')
 const STOCKS = computed(() => [[NONE, 'not chosen'] as const, ...shelf.value.map((p) => [p.code, p.name] as const)])
 const take = (code: string | undefined) =>
   change({ stock: code ? (shelf.value.find((p) => p.code === code) ?? props.hose.stock) : null })

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
+import { useAsked } from '@/job/useAsked'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
-import { api, type ApiProblem } from '@/shared/api/client'
 import type { Bracket, FanFit } from '@/shared/api/types'
 import { say, whatToDo, why } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
@@ -51,13 +51,9 @@ const SEAT = [
   ['shroudUpMm', 'Shroud up'],
 ] as const
 const open = computed(() => [...TIPS, ...DEPTH, ...ROUND].filter(([key]) => room.value[key] === null).length)
+/** As they stand in the build. */
 const inMm = computed(() =>
-  room.value.inShroudMm === null || !seat.value
-    ? null
-    : room.value.inShroudMm + seat.value.spacerMm + seat.value.shroudBackMm,
-)
-const beltMm = computed(() =>
-  room.value.beltMm === null || !seat.value ? null : room.value.beltMm + seat.value.spacerMm,
+  result.value?.inShare == null || room.value.bladeMm === null ? null : result.value.inShare * room.value.bladeMm,
 )
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 0 : 2)
 
@@ -76,28 +72,19 @@ function deeds(to: Seat): string {
   return list.filter(Boolean).join(', ')
 }
 
-const failed = ref('')
+const { working, failed, ask } = useAsked()
 const strapped = computed(() => job.build.mounting.brackets.some((b) => b.tie?.cooler === result.value?.fan))
-async function strap() {
-  failed.value = ''
-  const before = job.content
-  try {
-    const straps = await api.post<Bracket[]>('/api/compute/fan-straps', {
-      job: before,
-      build: job.selected,
-      fan: result.value!.fan,
-    })
-    if (job.content !== before) return
+function strap() {
+  const fan = result.value!.fan
+  void ask<Bracket[]>('/api/compute/fan-straps', { fan }, (straps) => {
     if (!straps.length) {
       failed.value = 'No strip goes from the fan’s frame to the radiator’s: place the fan inside the radiator first.'
       return
     }
-    const others = job.build.mounting.brackets.filter((b) => b.tie?.cooler !== result.value!.fan)
+    const others = job.build.mounting.brackets.filter((b) => b.tie?.cooler !== fan)
     job.edit(`builds.${job.selected}.mounting.brackets`, [...others, ...straps])
     bench.value = 'brackets'
-  } catch (e) {
-    failed.value = (e as ApiProblem).said.map((s) => say(s, unitWorld.value)).join('; ')
-  }
+  })
 }
 </script>
 
@@ -114,7 +101,7 @@ async function strap() {
           This build has another fan or radiator than the truck came with: what was measured is of the old one. Measure
           again at the trial fit.
         </p>
-        <FanDrawing :fit="result" :blade-mm="room.bladeMm" :in-mm="inMm" :belt-mm="beltMm" />
+        <FanDrawing :fit="result" :blade-mm="room.bladeMm" :in-mm="inMm" :belt-mm="result.beltMm" />
         <ul class="findings" data-findings>
           <li v-for="f in result.findings" :key="f.code">
             <b>{{ say(f, unitWorld) }}</b>
@@ -141,7 +128,7 @@ async function strap() {
           </p>
         </div>
         <div v-if="!result.onEngine" class="mend">
-          <button type="button" class="act" data-strap @click="strap">
+          <button type="button" class="act" :disabled="working" data-strap @click="strap">
             {{ strapped ? 'Bend the straps anew' : 'Straps from its frame to the radiator’s frame' }}
           </button>
           <p class="small soft">

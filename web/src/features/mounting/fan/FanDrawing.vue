@@ -29,7 +29,7 @@ const shape = computed<RingShape | null>(() => {
     roll: px(props.fit.sidewaysMm),
   }
 })
-const bad = computed(() => (props.fit.ring?.rolledMm ?? 9) < 3)
+const bad = computed(() => !!props.fit.ring && props.fit.ring.rolledMm < props.fit.ring.toSpareMm)
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 0 : 2)
 const mm1 = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 2)
 /** From the side, mm to px: the core's back is x = 0. */

@@ -3,8 +3,9 @@ import { computed, ref, watch } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { newId } from '@/job/paths'
-import { api, type ApiProblem } from '@/shared/api/client'
-import type { NoseHole, NosePhoto, NosePort, NoseSolid, PhotoKept, PhotoResult } from '@/shared/api/types'
+import { refusal } from '@/job/useAsked'
+import { api } from '@/shared/api/client'
+import type { NosePhoto, PhotoKept, PhotoResult, SpaceResult } from '@/shared/api/types'
 import { say, whatToDo, why } from '@/shared/message/say'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
@@ -12,6 +13,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import { bench } from '../bench'
+import { newHole, newPort, newSolid } from '../space/made'
 import { pick as pickThing } from '../space/state'
 import PhotoView, { type Spot } from './PhotoView.vue'
 import TruePlane from './TruePlane.vue'
@@ -64,10 +66,7 @@ async function add(e: Event) {
     job.edit('nose.photos', [...photos.value, made])
     chosen.value = made.id
   } catch (e) {
-    failed.value =
-      e instanceof DOMException
-        ? `${file.name} is no photograph that can be opened here.`
-        : (e as ApiProblem).said.map((s) => say(s, unitWorld.value)).join('; ')
+    failed.value = e instanceof DOMException ? `${file.name} is no photograph that can be opened here.` : refusal(e)
   }
 }
 /** The picture itself stays with the job, so that an undo brings it back. */
@@ -147,40 +146,24 @@ const measured = computed(() => places.value.map((q, n) => ({ ...q, label: lette
 
 const round = (v: number) => Math.round(v * 10) / 10
 const known = (v: number) => Math.max(1, Math.ceil(v))
+/** Where it is, as well as that is known. */
+const whereOf = (m: (typeof measured.value)[number]) => ({
+  acrossMm: round(m.at!.acrossMm),
+  upMm: round(m.at!.upMm),
+  backMm: m.backMm,
+  plusMinusMm: known(m.at!.plusMinusMm),
+})
 function takeHole(m: (typeof measured.value)[number]) {
-  const { holes } = job.content.nose
-  const made: NoseHole = {
-    id: newId(holes, 'hole'),
-    name: `hole ${m.label} of ${photo.value!.name}`.slice(0, 40),
-    sort: 'PLAIN',
-    acrossMm: round(m.at!.acrossMm),
-    upMm: round(m.at!.upMm),
-    backMm: m.backMm,
-    looks: 'FORWARD',
-    thread: 'M8',
-    freeMm: 0,
-    holds: null,
-    plusMinusMm: known(m.at!.plusMinusMm),
-  }
-  job.edit('nose.holes', [...holes, made])
+  const { nose } = job.content
+  const name = `hole ${m.label} of ${photo.value!.name}`.slice(0, 40)
+  const made = newHole(nose, { name, sort: 'PLAIN', freeMm: 0, ...whereOf(m) })
+  job.edit('nose.holes', [...nose.holes, made])
   gone(m.id, `hole/${made.id}`)
 }
 function takePort(m: (typeof measured.value)[number]) {
-  const { ports } = job.content.nose
-  const made: NosePort = {
-    id: newId(ports, 'port'),
-    name: `port ${m.label}`,
-    what: 'TANK_OUT',
-    acrossMm: round(m.at!.acrossMm),
-    upMm: round(m.at!.upMm),
-    backMm: m.backMm,
-    looks: 'FORWARD',
-    fitting: 'BARB',
-    boreMm: 9.5,
-    rocks: false,
-    plusMinusMm: known(m.at!.plusMinusMm),
-  }
-  job.edit('nose.ports', [...ports, made])
+  const { nose } = job.content
+  const made = newPort(nose, { name: `port ${m.label}`, what: 'TANK_OUT', looks: 'FORWARD', ...whereOf(m) })
+  job.edit('nose.ports', [...nose.ports, made])
   gone(m.id, `port/${made.id}`)
 }
 /** A thing between the last two places: its corners as seen from the front. */
@@ -190,13 +173,11 @@ const pair = computed(() => {
 })
 function takeThing() {
   const [a, b] = pair.value!
-  const { solids } = job.content.nose
+  const { nose } = job.content
   const low = (k: 'acrossMm' | 'upMm') => round(Math.min(a!.at![k], b!.at![k]))
   const size = (k: 'acrossMm' | 'upMm') => Math.max(1, round(Math.abs(a!.at![k] - b!.at![k])))
-  const made: NoseSolid = {
-    id: newId(solids, 'box'),
+  const made = newSolid(nose, 'box', {
     name: `thing ${a!.label}${b!.label}`,
-    what: 'OTHER',
     box: {
       leftMm: low('acrossMm'),
       bottomMm: low('upMm'),
@@ -205,14 +186,9 @@ function takeThing() {
       heightMm: size('upMm'),
       depthMm: Math.max(5, Math.abs(a!.backMm - b!.backMm)),
     },
-    round: null,
-    tube: null,
-    nature: 'METAL',
-    takesAir: false,
-    move: null,
     plusMinusMm: Math.max(known(a!.at!.plusMinusMm), known(b!.at!.plusMinusMm)),
-  }
-  job.edit('nose.solids', [...solids, made])
+  })
+  job.edit('nose.solids', [...nose.solids, made])
   places.value = places.value.slice(0, -2)
   show(`solid/${made.id}`)
 }
@@ -236,6 +212,10 @@ const trueScale = ref(false)
 const ready = computed(() => step.value === 6 && (result.value?.toPlane.length ?? 0) === 9)
 const over = ref('')
 const overs = computed(() => job.build.coolers.filter((c) => c.place !== 'ELSEWHERE'))
+/** The box and the holes of the part laid over are those it has in space. */
+const { result: space } = useComputed<SpaceResult>('/api/compute/space', () =>
+  over.value ? { job: job.content, build: job.selected } : null,
+)
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 0 : 2)
 const world = computed(() => (unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIAL'))
 </script>
@@ -254,13 +234,12 @@ const world = computed(() => (unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIA
           :photo="photo"
           :to-plane="result!.toPlane"
           :content="job.content"
-          :build="job.build"
           :places="
             measured
               .filter((m) => m.at && m.backMm === photo!.backMm)
               .map((m) => ({ label: m.label, across: m.at!.acrossMm, up: m.at!.upMm }))
           "
-          :over="overs.find((c) => c.id === over) ?? null"
+          :over="space?.pieces.find((p) => p.id === over) ?? null"
         />
         <template v-else>
           <p class="ask" role="status" data-ask>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Build, FittedCooler, JobContent, NosePhoto } from '@/shared/api/types'
+import type { JobContent, NosePhoto, SpaceResult } from '@/shared/api/types'
+import { unitWorld } from '@/shared/ui/preferences'
+import { format } from '@/shared/units/units'
 import { openingBox } from '@/features/heat/pack/geometry'
 import { laidOver, type Window } from './plane'
 
@@ -9,11 +11,10 @@ const props = defineProps<{
   photo: NosePhoto
   toPlane: number[]
   content: JobContent
-  build: Build
   /** Clicked places of its plane, mm. */
   places: { label: string; across: number; up: number }[]
   /** The cooler that is laid over, null for none. */
-  over: FittedCooler | null
+  over: SpaceResult['pieces'][number] | null
 }>()
 const WIDE = 760
 const HIGH = 560
@@ -26,34 +27,31 @@ const window = computed<Window>(() => {
 const x = (mm: number) => (mm - window.value.left) * window.value.scale
 const y = (mm: number) => (window.value.top - mm) * window.value.scale
 
-/** Lines every 100 mm. */
+const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 0 : 2)
+/** From line to line, mm: 100 mm, or 4 in. */
+const apart = computed(() => (unitWorld.value === 'metric' ? 100 : 101.6))
 const grid = computed(() => {
   const w = window.value
   const lines = (from: number, to: number) =>
     Array.from(
-      { length: Math.floor(to / 100) - Math.ceil(from / 100) + 1 },
-      (_, i) => 100 * (Math.ceil(from / 100) + i),
+      { length: Math.floor(to / apart.value) - Math.ceil(from / apart.value) + 1 },
+      (_, i) => apart.value * (Math.ceil(from / apart.value) + i),
     )
   return { across: lines(w.left, w.left + WIDE / w.scale), up: lines(w.top - HIGH / w.scale, w.top) }
 })
 /** Where a hand has laid the part, mm from where it stands. */
 const shift = ref<[number, number]>([0, 0])
 const part = computed(() => {
-  const c = props.over
-  if (!c) return null
-  const onEnd = c.turn === 'QUARTER_LEFT' || c.turn === 'QUARTER_RIGHT'
-  const [w, h] = onEnd ? [c.part.heightMm, c.part.widthMm] : [c.part.widthMm, c.part.heightMm]
-  const ears: [number, number] = [
-    c.part.earsAcrossMm ?? c.part.widthMm + 44,
-    c.part.earsUpMm ?? Math.max(20, c.part.heightMm - 40),
-  ]
-  const [ax, ay] = onEnd ? [ears[1], ears[0]] : ears
-  const left = c.leftMm + shift.value[0]
-  const low = c.bottomMm + shift.value[1]
-  const holes = [-1, 1].flatMap((i) =>
-    [-1, 1].map((k) => [left + w / 2 + (i * ax) / 2, low + h / 2 + (k * ay) / 2] as const),
-  )
-  return { left, low, w, h, holes }
+  const p = props.over
+  if (!p) return null
+  const [right, up] = shift.value
+  return {
+    left: p.box.leftMm + right,
+    low: p.box.bottomMm + up,
+    w: p.box.widthMm,
+    h: p.box.heightMm,
+    holes: p.ears.map((e) => [e.acrossMm + right, e.upMm + up] as const),
+  }
 })
 /** From each hole of the new part to the nearest place that was clicked on the old one, where that is near. */
 const offs = computed(() =>
@@ -111,7 +109,7 @@ function drag(e: PointerEvent) {
         <g v-for="(o, n) in offs" :key="`o${n}`">
           <template v-if="o">
             <path :d="`M${x(o.h[0])} ${y(o.h[1])}L${x(o.near.p.across)} ${y(o.near.p.up)}`" class="off" />
-            <text :x="x(o.h[0]) + 8" :y="y(o.h[1]) - 8">{{ Math.round(o.near.far) }} mm off</text>
+            <text :x="x(o.h[0]) + 8" :y="y(o.h[1]) - 8">{{ mm(o.near.far) }} off</text>
           </template>
         </g>
         <g v-for="p in places" :key="p.label">
@@ -121,7 +119,8 @@ function drag(e: PointerEvent) {
       </svg>
     </div>
     <figcaption class="small soft">
-      The card’s plane at its true scale, lines every 100 mm; what stands before or behind that plane looks shifted.
+      The card’s plane at its true scale, lines every {{ mm(apart) }}; what stands before or behind that plane looks
+      shifted.
       {{ over ? 'Drag the new part over the old one: each of its holes says how far off it is.' : '' }}
     </figcaption>
   </figure>

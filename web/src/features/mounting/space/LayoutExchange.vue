@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useJob } from '@/job/useJob'
-import { api, type ApiProblem } from '@/shared/api/client'
+import { refusal } from '@/job/useAsked'
+import { api } from '@/shared/api/client'
 import type { NoseSection } from '@/shared/api/types'
-import { say } from '@/shared/message/say'
 import { keep } from '@/shared/ui/keep'
-import { unitWorld } from '@/shared/ui/preferences'
 
 /** The front end as a file, out and in. What a file brings takes the place of what is there, and can be undone. */
 const job = useJob()
@@ -18,7 +17,7 @@ async function give() {
   try {
     keep(await api.save('/api/nose-layouts/file', job.content), `${job.content.about.name}, front end.json`)
   } catch (e) {
-    refused.value = said(e)
+    refused.value = refusal(e)
   }
 }
 async function take(event: Event) {
@@ -43,10 +42,9 @@ async function take(event: Event) {
     // Photographs are of this truck.
     job.edit('nose', { ...nose, photos: job.content.nose.photos })
   } catch (e) {
-    refused.value = `${file.name} was not read: ${said(e)}.`
+    refused.value = `${file.name} was not read: ${refusal(e)}.`
   }
 }
-const said = (e: unknown) => (e as ApiProblem).said.map((s) => say(s, unitWorld.value)).join('; ')
 </script>
 
 <template>

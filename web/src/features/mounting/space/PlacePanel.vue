@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useAsked } from '@/job/useAsked'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
-import { api, type ApiProblem } from '@/shared/api/client'
 import type { FittedCooler, PlaceResult, StoodCooler } from '@/shared/api/types'
-import { choiceWord, partName, say } from '@/shared/message/say'
+import { choiceWord, partName } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { pick, trying } from './state'
@@ -36,30 +36,18 @@ watch(row, (r) => {
 })
 
 const stood = ref<StoodCooler | null>(null)
-const failed = ref('')
-const working = ref(false)
-/** Stands it there with brackets and hoses; what is in a hose's way is said before it is taken. */
-async function stand(r: Row) {
-  working.value = true
-  failed.value = ''
-  const before = job.content
-  try {
-    const answer = await api.post<StoodCooler>('/api/compute/stand-cooler', {
-      job: before,
-      build: job.selected,
-      cooler: r.spot.cooler,
-      moved: (r.moved?.things ?? []).map((t) => t.id),
-    })
-    if (job.content !== before) return
-    job.replace({ ...before, builds: before.builds.map((b) => (b.id === answer.build.id ? answer.build : b)) })
-    chosen.value = ''
-    stood.value = answer
-  } catch (e) {
-    failed.value = (e as ApiProblem).said.map((s) => say(s, unitWorld.value)).join('; ')
-  } finally {
-    working.value = false
-  }
-}
+const { working, failed, ask } = useAsked()
+/** Stands it there with brackets and hoses; what stood in a hose's way is said after. */
+const stand = (r: Row) =>
+  ask<StoodCooler>(
+    '/api/compute/stand-cooler',
+    { cooler: r.spot.cooler, moved: (r.moved?.things ?? []).map((t) => t.id) },
+    (answer) => {
+      job.edit(`builds.${job.selected}` as const, answer.build)
+      chosen.value = ''
+      stood.value = answer
+    },
+  )
 
 const mm = (v: number) => format(v, 'size', unitWorld.value)
 const hose = (v: number) => format(v / 1000, 'length', unitWorld.value)

@@ -2,8 +2,7 @@
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
-import { newId } from '@/job/paths'
-import type { NoseHole, NosePort, NoseSolid, SpaceResult } from '@/shared/api/types'
+import type { SpaceResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
@@ -14,6 +13,7 @@ import NosePanel from './NosePanel.vue'
 import PlacePanel from './PlacePanel.vue'
 import SpaceViews from './SpaceViews.vue'
 import ThingPanel from './ThingPanel.vue'
+import { newHole, newPort, newSolid } from './made'
 import { find, finding, pick, picked, type Step, trying } from './state'
 import { caught, nearMarks, placeOf, stepped, type Thing, thingsOf, withSolid, withTried } from './things'
 import type { Axis, Point } from './views'
@@ -79,62 +79,31 @@ function add(what: (typeof ADD)[number]) {
   const o = opening.value
   const mid = Math.round(o.left + o.width / 2)
   const up = Math.round(o.bottom + o.height / 2)
+  const { nose } = job.content
   if (what === 'hole') {
-    const { holes } = job.content.nose
-    const made: NoseHole = {
-      id: newId(holes, 'hole'),
-      name: 'hole',
-      sort: 'THREADED',
-      acrossMm: mid,
-      upMm: Math.round(o.bottom + o.height + 20),
-      backMm: 60,
-      looks: 'FORWARD',
-      thread: 'M8',
-      freeMm: 12,
-      holds: null,
-      plusMinusMm: 3,
-    }
-    job.edit('nose.holes', [...holes, made])
+    const made = newHole(nose, { name: 'hole', acrossMm: mid, upMm: Math.round(o.bottom + o.height + 20), backMm: 60 })
+    job.edit('nose.holes', [...nose.holes, made])
     pick(`hole/${made.id}`)
     return
   }
   if (what === 'port') {
-    const { ports } = job.content.nose
-    const made: NosePort = {
-      id: newId(ports, 'port'),
-      name: 'port',
-      what: 'FEED_LINE',
-      acrossMm: Math.round(o.left),
-      upMm: up,
-      backMm: Math.round((result.value?.packBackMm ?? 200) + 20),
-      looks: 'BACKWARD',
-      fitting: 'BARB',
-      boreMm: 9.5,
-      rocks: false,
-      plusMinusMm: 3,
-    }
-    job.edit('nose.ports', [...ports, made])
+    const backMm = Math.round((result.value?.packBackMm ?? 200) + 20)
+    const made = newPort(nose, { name: 'port', acrossMm: Math.round(o.left), upMm: up, backMm })
+    job.edit('nose.ports', [...nose.ports, made])
     pick(`port/${made.id}`)
     return
   }
-  const { solids } = job.content.nose
-  const id = newId(solids, what)
   const box = { leftMm: mid - 40, bottomMm: up - 40, frontMm: 20, widthMm: 80, heightMm: 80, depthMm: 60 }
   const at = (id: string, acrossMm: number) => ({ id, acrossMm, upMm: up, backMm: 40 })
-  const made: NoseSolid = {
-    id,
+  const made = newSolid(nose, what, {
     name: what,
-    what: 'OTHER',
     box: what === 'tube' ? null : what === 'sheet' ? { ...box, depthMm: 2 } : box,
     round: what === 'cylinder' ? 'BACK' : null,
     tube: what === 'tube' ? { diameterMm: 20, points: [at('point-1', mid - 100), at('point-2', mid + 100)] } : null,
     nature: what === 'tube' ? 'HOSE' : 'METAL',
-    takesAir: false,
-    move: null,
-    plusMinusMm: 3,
-  }
-  job.edit('nose.solids', [...solids, made])
-  pick(`solid/${id}`)
+  })
+  job.edit('nose.solids', [...nose.solids, made])
+  pick(`solid/${made.id}`)
 }
 const mm = (v: number) => format(v, 'size', unitWorld.value)
 const full = computed(() => job.content.nose.solids.length >= 200)

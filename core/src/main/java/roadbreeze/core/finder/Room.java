@@ -67,10 +67,8 @@ public final class Room {
   /** Blades inside the core; a fan on the engine only where one is now, with its pulley. */
   public static boolean takes(Setup setup, FanUnit part) {
     Core own = setup.truck().cores().radiator();
-    boolean engineHasOne =
-        setup.fitting().fans().stream().anyMatch(f -> f.part().kind().onEngine());
     return part.diameter() <= own.outline().height()
         && part.diameter() * part.count() <= own.outline().width()
-        && (!part.kind().onEngine() || engineHasOne);
+        && (!part.kind().onEngine() || setup.fitting().fanOnEngine());
   }
 }

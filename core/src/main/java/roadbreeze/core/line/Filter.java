@@ -37,7 +37,7 @@ public record Filter(int hose, double resistance, OptionalDouble opens) implemen
 
   @Override
   public double pressureDrop(double volumeFlow, double density, double viscosity) {
-    double clean = resistance * Math.max(0, volumeFlow) * viscosity;
+    double clean = clean(volumeFlow, viscosity);
     if (opens.isEmpty()) {
       return LOADED * clean;
     }
@@ -45,9 +45,15 @@ public record Filter(int hose, double resistance, OptionalDouble opens) implemen
     return over <= 0 ? clean : opens.getAsDouble() + VALVE_SLOPE * over;
   }
 
-  /** Oil goes past its medium. */
-  public boolean passedBy(double volumeFlow, double viscosity) {
-    return opens.isPresent() && resistance * volumeFlow * viscosity > opens.getAsDouble();
+  /**
+   * What its medium alone holds up while it is clean.
+   *
+   * @param volumeFlow m³/s
+   * @param viscosity dynamic, Pa·s
+   * @return Pa
+   */
+  public double clean(double volumeFlow, double viscosity) {
+    return resistance * Math.max(0, volumeFlow) * viscosity;
   }
 
   @Override

@@ -46,6 +46,11 @@ public record Gap(double length, Vector3D from, Vector3D to) {
     return one instanceof Capsule tube ? far(tube.middle(), other) - tube.reach() : 0;
   }
 
+  /** Nearer to each other than so much, m: the boxes round both mostly tell it at once. */
+  public static boolean nearer(Shape a, Shape b, double least) {
+    return a.bounds().apart(b.bounds()) < least && between(a, b).length() < least;
+  }
+
   /** From a place to a shape, m; 0 in it. */
   public static double from(Vector3D place, Shape shape) {
     double least = Double.POSITIVE_INFINITY;

@@ -56,6 +56,11 @@ public record Solid(
     }
   }
 
+  /** What a core keeps from it even if its measure is out, m. */
+  public double surelyFromCore() {
+    return nature.fromCore() + plusMinus;
+  }
+
   public boolean movable() {
     return move.isPresent();
   }

@@ -7,6 +7,7 @@ import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.univariate.BrentOptimizer;
 import org.hipparchus.optim.univariate.SearchInterval;
 import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
+import roadbreeze.core.problem.Problem;
 
 /**
  * Where a photograph was taken from, in the frame of the card: right, up, and out of it towards the
@@ -104,14 +105,22 @@ record Camera(
     return square * square + even * even + lens * lens;
   }
 
-  /** The place seen at a place of the photograph, so far out of the card's plane, m. */
+  /**
+   * The place seen at a place of the photograph, so far out of the card's plane, m.
+   *
+   * @throws roadbreeze.core.problem.BadInputException if that line of sight never meets it
+   */
   Vector2D seen(Vector2D px, double out) {
     Vector3D way =
         right
             .scalarMultiply((px.getX() - middle.getX()) / focal)
             .add(down.scalarMultiply((px.getY() - middle.getY()) / focal))
             .add(ahead);
-    Vector3D there = at.add(way.scalarMultiply((out - at.getZ()) / way.getZ()));
+    double far = (out - at.getZ()) / way.getZ();
+    if (!(far > 0)) {
+      throw Problem.OUT_OF_SIGHT.refuse();
+    }
+    Vector3D there = at.add(way.scalarMultiply(far));
     return new Vector2D(there.getX(), there.getY());
   }
 

@@ -44,9 +44,4 @@ record Homography(RealMatrix matrix) {
     m[2][2] = 1;
     return new Homography(new Array2DRowRealMatrix(m));
   }
-
-  Vector2D of(Vector2D p) {
-    double[] q = matrix.operate(new double[] {p.getX(), p.getY(), 1});
-    return new Vector2D(q[0] / q[2], q[1] / q[2]);
-  }
 }

@@ -55,6 +55,9 @@ public record PhotoRuler(
   /** Photograph and tape differ by more than this: one of them is wrong. */
   private static final double OTHER_SCALE = 0.02;
 
+  /** Corners nearer to each other than this give no direction, px. */
+  private static final double TOGETHER = 20;
+
   /** What spoils it. */
   public enum Fault implements Code {
     MARKS_CROSSED,
@@ -161,12 +164,10 @@ public record PhotoRuler(
    * A place of the photograph in the truck.
    *
    * @param back behind the grille line, m
-   * @throws roadbreeze.core.problem.BadInputException if the marks cross
+   * @throws roadbreeze.core.problem.BadInputException if the marks cross, both corners are one, or
+   *     no line of sight meets that depth there
    */
   public Place at(Vector2D px, double back) {
-    if (crossed()) {
-      throw Problem.CARD_CROSSED.refuse();
-    }
     Vector2D place = setting(1).place(px, back);
     double square = 0;
     for (int i = 0; i < 4; i++) {
@@ -227,6 +228,12 @@ public record PhotoRuler(
   }
 
   private Setting setting(double focalFactor) {
+    if (crossed()) {
+      throw Problem.CARD_CROSSED.refuse();
+    }
+    if (left.distance(right) < TOGETHER) {
+      throw Problem.CORNERS_TOGETHER.refuse();
+    }
     double w = cardWidth / 2;
     double h = cardHeight / 2;
     List<Vector2D> card =

@@ -15,7 +15,7 @@ import roadbreeze.core.stack.Rectangle;
  * middle of a field has enough in all of it, and one that lacks much lacks in all of it: only along
  * the borders are fields cut small.
  *
- * @param room for the corner, m
+ * @param room for the box as a whole, seen from the front, m
  * @param free by row and column
  */
 public record FreeGround(Rectangle room, int columns, int rows, BitSet free) {
@@ -29,8 +29,7 @@ public record FreeGround(Rectangle room, int columns, int rows, BitSet free) {
   public record Keep(Shape shape, double distance) {
     /** A box that stands there is clear of it. */
     boolean clear(Box box) {
-      return box.apart(shape.bounds()) >= distance - SAME
-          || Gap.between(box, shape).length() >= distance - SAME;
+      return !Gap.nearer(box, shape, distance - SAME);
     }
   }
 
@@ -61,10 +60,6 @@ public record FreeGround(Rectangle room, int columns, int rows, BitSet free) {
 
   public boolean isFree(int column, int row) {
     return free.get(row * columns + column);
-  }
-
-  public boolean isEmpty() {
-    return free.isEmpty();
   }
 
   /** A box moved so that its corner is at a place of the grid. */

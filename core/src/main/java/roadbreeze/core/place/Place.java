@@ -56,9 +56,6 @@ public record Place(
   /** Headrooms nearer than this are worth the same, K. */
   private static final double AS_GOOD = 1;
 
-  /** A place where every ear is held has four screws of its own. */
-  static final int EARS = 4;
-
   /** From a look at it to a finished bracket on its screws, s; own default. */
   private static final double A_BRACKET = 25 * 60;
 
@@ -87,6 +84,10 @@ public record Place(
           .thenComparingDouble(p -> p.hoses.orElse(0))
           .thenComparingDouble(p -> -p.margins.sure());
 
-  /** A place better than all that are free, for which something has to be moved. */
+  /**
+   * A place better than all that are free, for which something has to be moved.
+   *
+   * @param kelvin more than the best of those; where none is free, than the cooler has as it stands
+   */
   public record Bought(Place place, double kelvin) {}
 }

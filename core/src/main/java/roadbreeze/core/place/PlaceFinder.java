@@ -13,6 +13,7 @@ import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.bracket.StripStock;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.fastener.ScrewThread;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Direction;
@@ -30,6 +31,7 @@ import roadbreeze.core.sizing.Headroom;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Margin;
 import roadbreeze.core.sizing.Margins;
+import roadbreeze.core.space.Corner;
 import roadbreeze.core.space.Ears;
 import roadbreeze.core.space.Hanging;
 import roadbreeze.core.space.Pack;
@@ -76,6 +78,7 @@ public final class PlaceFinder {
    * @param bought what moving things would buy, most first
    * @param elsewhere what the truck would come to with the cooler away from the pack, blown by a
    *     fan of its own; empty where it has no steady state so
+   * @param elsewhereFan that fan: its own, or a usual one
    */
   public record Found(
       Margins now,
@@ -188,9 +191,8 @@ public final class PlaceFinder {
     return apart;
   }
 
-  /** What a cooler keeps from something that stands there, even if the measure is out. */
   static FreeGround.Keep keep(Solid solid) {
-    return new FreeGround.Keep(solid.shape(), solid.nature().fromCore() + solid.plusMinus());
+    return new FreeGround.Keep(solid.shape(), solid.surelyFromCore());
   }
 
   private static boolean alike(Place a, Place b) {
@@ -218,7 +220,7 @@ public final class PlaceFinder {
         hanging.proposed(within, asked.strip()).stream()
             .filter(t -> reached(tools, hanging, t))
             .toList();
-    int toDrill = Place.EARS - tied.size();
+    int toDrill = Corner.values().length - tied.size();
     Rectangle face = fit.outline();
     return new Place(
         fit,
@@ -242,8 +244,9 @@ public final class PlaceFinder {
   /** A tool gets on the screw at the cooler's ear, from before it or behind. */
   private static boolean reached(ToolAccess tools, Hanging hanging, Hanging.Tied tied) {
     Vector3D ear = hanging.ears().at(hanging.cooler(), tied.corner());
+    ScrewThread through = ScrewThread.through(hanging.ears().hole());
     return Stream.of(Direction.FORWARD, Direction.BACKWARD)
-        .anyMatch(d -> tools.of(ear, d, tied.hole().thread()).tool() != ToolAccess.Tool.NONE);
+        .anyMatch(d -> tools.of(ear, d, through).tool() != ToolAccess.Tool.NONE);
   }
 
   private OptionalDouble frequency(List<Hanging.Tied> tied) {
@@ -276,16 +279,13 @@ public final class PlaceFinder {
 
   /** It hangs lower than the bumper, where stones and spray come. */
   private boolean sprayed(Box box) {
-    return setup.standing().stream()
-        .filter(s -> s.what() == Solid.What.BUMPER)
-        .mapToDouble(s -> s.shape().bounds().y())
-        .anyMatch(low -> box.y() < low);
+    return setup.bumperLow().isPresent() && box.y() < setup.bumperLow().getAsDouble();
   }
 
   private List<Place.Bought> bought(List<Place> free) {
     List<Solid> movable = setup.standing().stream().filter(Solid::movable).toList();
     double best =
-        free.stream().mapToDouble(p -> p.margins().sure()).max().orElse(Double.NEGATIVE_INFINITY);
+        free.stream().mapToDouble(p -> p.margins().sure()).max().orElse(now.margins().sure());
     List<List<Solid>> sets =
         Stream.concat(
                 movable.stream().map(List::of),
@@ -297,7 +297,7 @@ public final class PlaceFinder {
       CoolerFit own = setup.fitting().coolers().get(asked.index());
       List<Place> places = best(new Poses(placed(own, ids), asked), moved);
       places.stream()
-          .filter(p -> p.margins().sure() > best + WORTH_MOVING)
+          .filter(p -> free.isEmpty() || p.margins().sure() > best + WORTH_MOVING)
           .findFirst()
           .ifPresent(p -> bought.add(new Place.Bought(p, p.margins().sure() - best)));
     }

@@ -24,6 +24,7 @@ import roadbreeze.core.route.Zone;
 import roadbreeze.core.space.Clearance;
 import roadbreeze.core.space.Corner;
 import roadbreeze.core.space.Ears;
+import roadbreeze.core.space.Hanging;
 import roadbreeze.core.space.Pack;
 import roadbreeze.core.stack.Rectangle;
 
@@ -39,9 +40,6 @@ final class Poses {
 
   /** A shorter way than this out of a port is no way, m. */
   private static final double MOUTH = 0.060;
-
-  /** From an ear to a hole that may serve it, m: beyond this it is none. */
-  private static final double HOLE_REACH = 0.45;
 
   /** A hose is longer than along the axes by so much, for its bends (-). */
   private static final double ROUND_CORNERS = 1.05;
@@ -109,7 +107,8 @@ final class Poses {
     double depth = cooler.part().depth();
     boolean ownCores =
         setup.truck().cores().condenser().isPresent() || setup.chargeAirCooler().isPresent();
-    if (ownCores && gap >= depth + 2 * beside()) {
+    double beside = cooler.sealed() ? Clearance.CORE_TO_CORE : PlaceFinder.AIR;
+    if (ownCores && gap >= depth + 2 * beside) {
       double z = pack.box(Assembly.RADIATOR).z() - (gap + depth) / 2;
       Rectangle room = setup.radiator().outline();
       add(CoolerFit.Place.BEHIND_CONDENSER, turn, cooler.gap(), z, room);
@@ -118,19 +117,15 @@ final class Poses {
 
   /** Between radiator and fan. */
   private void behind(Turn turn, Pack pack) {
-    boolean onEngine = setup.fitting().fans().stream().anyMatch(f -> f.part().kind().onEngine());
-    double fan = onEngine ? Clearance.ENGINE_FAN_TO_CORE : Clearance.FAN_TO_CORE;
-    if (setup.truck().front().fanToCore() - setup.fitting().seat().spacer()
-        >= beside() + cooler.part().depth() + fan) {
+    double fan = Clearance.fanToCore(setup.fitting().fanOnEngine());
+    double room = setup.truck().front().fanToCore() - setup.fitting().seat().spacer();
+    // It hangs close to the radiator there, which leaves no air between unless that is closed
+    // round.
+    if (cooler.sealed() && room >= Clearance.CORE_TO_CORE + cooler.part().depth() + fan) {
       double z = pack.back() + Clearance.CORE_TO_CORE;
-      Rectangle room = setup.radiator().outline();
-      add(CoolerFit.Place.BEHIND_RADIATOR, turn, cooler.gap(), z, room);
+      Rectangle face = setup.radiator().outline();
+      add(CoolerFit.Place.BEHIND_RADIATOR, turn, cooler.gap(), z, face);
     }
-  }
-
-  /** From a face to the next core, m: closed round, or with room for air. */
-  private double beside() {
-    return cooler.sealed() ? Clearance.CORE_TO_CORE : PlaceFinder.AIR;
   }
 
   private void add(CoolerFit.Place place, Turn turn, double gap, double z, Rectangle room) {
@@ -209,7 +204,7 @@ final class Poses {
     double sum = 0;
     for (Corner corner : Corner.values()) {
       Vector3D ear = ears.at(box, corner);
-      double least = HOLE_REACH;
+      double least = Hanging.REACH;
       for (BodyHole hole : setup.truck().front().nose().holes()) {
         least = Math.min(least, hole.at().distance(ear));
       }
@@ -269,12 +264,6 @@ final class Poses {
                 port.at().add(way.scalarMultiply(radius)),
                 port.at().add(way.scalarMultiply(MOUTH))),
             radius);
-    for (Zone z : zones) {
-      if (mouth.bounds().apart(z.shape().bounds()) < z.wanted()
-          && Gap.between(mouth, z.shape()).length() < z.wanted()) {
-        return false;
-      }
-    }
-    return true;
+    return zones.stream().noneMatch(z -> Gap.nearer(mouth, z.shape(), z.wanted()));
   }
 }

@@ -12,6 +12,8 @@ public enum Problem implements Code {
   STRIP_BENDS("most COUNT"),
   TUBE_POINTS,
   CARD_CROSSED,
+  CORNERS_TOGETHER,
+  OUT_OF_SIGHT,
   OIL_VISCOSITIES("kv40 VISCOSITY", "kv100 VISCOSITY"),
   FAN_CURVE_POINTS("pressures COUNT", "flows COUNT"),
   FAN_CURVE_RISES,

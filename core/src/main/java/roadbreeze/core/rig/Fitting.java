@@ -88,6 +88,11 @@ public record Fitting(
     }
   }
 
+  /** A fan of it rocks with the engine. */
+  public boolean fanOnEngine() {
+    return fans.stream().anyMatch(f -> f.part().kind().onEngine());
+  }
+
   /** How the main fan is set in its shroud. */
   public FanSeat seat() {
     return fans.stream()

@@ -35,6 +35,14 @@ public record Setup(Truck truck, Fitting fitting) {
         .toList();
   }
 
+  /** The bumper's lower edge: what hangs under it meets stones and the ground first, m. */
+  public OptionalDouble bumperLow() {
+    return standing().stream()
+        .filter(s -> s.what() == Solid.What.BUMPER)
+        .mapToDouble(s -> s.shape().bounds().y())
+        .min();
+  }
+
   /**
    * What of that the air of the opening has to go round: between the grille line and the pack. The
    * grille itself is in the ram coefficient.

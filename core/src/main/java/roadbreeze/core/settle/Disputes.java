@@ -73,9 +73,8 @@ public record Disputes(
     all.add(new Question(OilSays.CORE, () -> oil.coreType(cooled)));
     all.add(new Question(OilSays.FILTER, () -> oil.filter(cooled, usedCooler)));
     WorkDisputes work = new WorkDisputes(trial);
-    boolean onEngine = setup.fitting().fans().stream().anyMatch(f -> f.part().kind().onEngine());
     if (WorkDisputes.canBeDrawnBack(cooled)) {
-      all.add(new Question(WorkSays.HOLD, () -> work.holding(cooled, held, onEngine)));
+      all.add(new Question(WorkSays.HOLD, () -> work.holding(cooled, held)));
     }
     all.add(new Question(WorkSays.CLAMP, () -> work.clamps(cooled)));
     if (setup.tank().isPresent()) {

@@ -5,6 +5,7 @@ import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Headroom;
@@ -48,6 +49,16 @@ final class Held extends Side {
 
   Headroom verdict() {
     return verdict.orElseThrow();
+  }
+
+  /**
+   * Heat that the oil takes on its way for each kelvin, at the flow as found and as hot as it is
+   * fed, W/K.
+   */
+  double oilCapacity() {
+    TransmissionFluid oil = setup.truck().oil().fluid();
+    double feed = verdict().feed().peak();
+    return setup.truck().oil().flow() * oil.density(feed) * oil.specificHeat(feed);
   }
 
   Balance balance() {

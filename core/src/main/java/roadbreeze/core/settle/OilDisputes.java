@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Filter;
 import roadbreeze.core.line.OilLines;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
@@ -22,8 +23,9 @@ final class OilDisputes {
   private static final int PLAIN_PASSES = 4;
   private static final double PLAIN_FINS = 11; // per inch, the most that tube-and-fin cores have
 
-  /** Drop of a spin-on filter at 10 L/min and 10 mm²/s, Pa; grows with flow and viscosity. */
-  private static final double FILTER_DROP = 6000;
+  /** A usual spin-on filter, 6 kPa with hot oil at its sheet's flow; own default. */
+  private static final Filter FILTER =
+      Filter.of(0, 6000, TransmissionFluid.LEGACY, OptionalDouble.empty());
 
   /** More than that behind the cooler is a reason against it, Pa. */
   private static final double FILTER_HEAVY = 5000;
@@ -171,7 +173,7 @@ final class OilDisputes {
     double more = 0;
     if (before.stands()) {
       double feed = before.verdict().feed().peak();
-      double back = returning(before, oil, flow);
+      double back = returning(before);
       double dropBefore = filterDrop(oil, flow, feed);
       double dropAfter = filterDrop(oil, flow, back);
       more = dropAfter - dropBefore;
@@ -193,17 +195,14 @@ final class OilDisputes {
   }
 
   /** Temperature of the oil on its way back, °C. */
-  private static double returning(Held side, TransmissionFluid oil, double flow) {
-    double feed = side.verdict().feed().peak();
-    double capacity = flow * oil.density(feed) * oil.specificHeat(feed);
+  private static double returning(Held side) {
     double taken = side.balance().heat().throughCoolers() + side.balance().heat().tank();
-    return feed - taken / capacity;
+    return side.verdict().feed().peak() - taken / side.oilCapacity();
   }
 
-  /** Laminar through the paper: grows with flow and viscosity. */
   private static double filterDrop(TransmissionFluid oil, double flow, double temperature) {
     double known =
         Math.max(TransmissionFluid.VALID_LOW, Math.min(TransmissionFluid.VALID_HIGH, temperature));
-    return FILTER_DROP * flow * 60e3 / 10 * oil.kinematicViscosity(known) / 10;
+    return FILTER.clean(flow, oil.viscosity(known));
   }
 }

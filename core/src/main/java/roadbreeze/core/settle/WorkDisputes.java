@@ -3,12 +3,12 @@ package roadbreeze.core.settle;
 import java.util.List;
 import java.util.Optional;
 import roadbreeze.core.bracket.Holding;
-import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.Line;
 import roadbreeze.core.line.OilCircuit;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.route.HoseSize;
 import roadbreeze.core.settle.Dispute.Measure;
 import roadbreeze.core.space.Pack;
 import roadbreeze.core.space.ThroughRods;
@@ -18,8 +18,8 @@ final class WorkDisputes {
   /** Rubber of a hose over steel, 1/K: handbook value of nitrile rubber less that of steel. */
   private static final double RUBBER_SHRINKS = 1.4e-4;
 
-  /** Wall of a hose on its outside, m; own default. */
-  private static final double HOSE_WALLS = 7.5e-3;
+  /** Of the hoses of a build that has none yet, m. */
+  private static final double USUAL_BORE = 9.5e-3;
 
   /** Two thermometers tell lines apart from here on, K; workshop practice. */
   private static final double TOLD_APART = 3;
@@ -36,19 +36,22 @@ final class WorkDisputes {
   /** A core stands behind its first cooler that rods could draw it against. */
   static boolean canBeDrawnBack(Setup setup) {
     CoolerFit first = setup.fitting().coolers().get(0);
-    return first.place() == CoolerFit.Place.FRONT
-        && ThroughRods.of(Pack.of(setup), first.name(), false).isPresent();
+    return first.place() == CoolerFit.Place.FRONT && rods(setup).isPresent();
+  }
+
+  private static Optional<ThroughRods> rods(Setup setup) {
+    return ThroughRods.of(
+        Pack.of(setup), setup.fitting().coolers().get(0).name(), setup.fitting().fanOnEngine());
   }
 
   /**
    * Brackets off the body, or rods through the fins.
    *
    * @param drawn the build's own brackets, empty where none are drawn
-   * @param onEngine the fan's blades rock with the engine
    */
-  Dispute holding(Setup setup, Optional<Holding> drawn, boolean onEngine) {
+  Dispute holding(Setup setup, Optional<Holding> drawn) {
     CoolerFit first = setup.fitting().coolers().get(0);
-    ThroughRods rods = ThroughRods.of(Pack.of(setup), first.name(), onEngine).orElseThrow();
+    ThroughRods rods = rods(setup).orElseThrow();
     Held brackets = trial.side(WorkSays.HOLD_BRACKETS, setup);
     if (drawn.isPresent()) {
       Holding h = drawn.get();
@@ -80,8 +83,12 @@ final class WorkDisputes {
     Held plain = trial.side(WorkSays.CLAMP_PLAIN, setup);
     double hot = spring.stands() ? spring.verdict().feed().peak() : OilCircuit.HOT;
     double outside =
-        setup.fitting().oil().hoses().stream().mapToDouble(Line::bore).max().orElse(9.5e-3)
-            + HOSE_WALLS;
+        HoseSize.usual(
+                setup.fitting().oil().hoses().stream()
+                    .mapToDouble(Line::bore)
+                    .max()
+                    .orElse(USUAL_BORE))
+            .outside();
     double shrinks = outside * RUBBER_SHRINKS * (hot - cold);
     double pressure = Assembly.lines(setup).cold().feedPressure();
     spring.effect(WorkSays.CLAMP_FOLLOWS, shrinks);
@@ -107,10 +114,8 @@ final class WorkDisputes {
     double differ = 0;
     double tank = 0;
     if (feel.stands()) {
-      TransmissionFluid oil = setup.truck().oil().fluid();
       double feed = feel.verdict().feed().peak();
-      double capacity = setup.truck().oil().flow() * oil.density(feed) * oil.specificHeat(feed);
-      differ = feel.balance().heat().tank() / capacity;
+      differ = feel.balance().heat().tank() / feel.oilCapacity();
       double inTank = feel.balance().coolantReturn();
       tank = Math.max(Math.abs(feed - inTank), Math.abs(feed - differ - inTank));
     }

@@ -7,7 +7,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.nose.Nature;
 import roadbreeze.core.rig.FanSeat;
+import roadbreeze.core.space.Clearance;
 
 /**
  * A main fan as it stands in its shroud in one build.
@@ -50,9 +52,6 @@ public record ShroudFit(double diameter, FanRoom room, double fanToCore, FanSeat
   /** Left at the tips when the engine has rolled; own default. */
   public static final double TIPS_TO_SPARE = 0.003;
 
-  /** Past this gap much of the air goes round the tips. */
-  public static final double TIPS_MOST = 0.020;
-
   /** A pulling fan stands with so much of its blades in the ring; workshop practice. */
   public static final double LEAST_IN = 0.50;
 
@@ -63,9 +62,6 @@ public record ShroudFit(double diameter, FanRoom room, double fanToCore, FanSeat
 
   /** And the engine lifts under load; own default. */
   public static final double FAN_TO_BONNET = 0.015;
-
-  /** A hose keeps this from all that moves. */
-  public static final double HOSE_TO_BLADES = 0.050;
 
   /** A belt flaps; own default. */
   public static final double BELT_TO_FAN = 0.012;
@@ -114,7 +110,7 @@ public record ShroudFit(double diameter, FanRoom room, double fanToCore, FanSeat
   }
 
   /** Fan to belt; a spacer takes it away from there. */
-  private OptionalDouble belt() {
+  public OptionalDouble belt() {
     return plus(room.belt(), seat.spacer());
   }
 
@@ -139,7 +135,7 @@ public record ShroudFit(double diameter, FanRoom room, double fanToCore, FanSeat
             });
     near(Fault.CAP_NEAR_BONNET, room.cap(), CAP_TO_BONNET, found);
     near(Fault.NEAR_BONNET, plus(room.bonnet(), -seat.shroudUp()), FAN_TO_BONNET, found);
-    near(Fault.HOSE_NEAR_BLADES, room.hose(), HOSE_TO_BLADES, found);
+    near(Fault.HOSE_NEAR_BLADES, room.hose(), Nature.MOVING.fromHose(), found);
     near(Fault.BELT_NEAR_FAN, belt(), BELT_TO_FAN, found);
     return found;
   }
@@ -151,8 +147,8 @@ public record ShroudFit(double diameter, FanRoom room, double fanToCore, FanSeat
     } else if (least < TIPS_TO_SPARE - 1e-9) {
       found.add(Fault.TIPS_NARROW.with(least, TIPS_TO_SPARE));
     }
-    if (mean > TIPS_MOST + 1e-9) {
-      found.add(Fault.TIPS_WIDE.with(mean, TIPS_MOST));
+    if (mean > Clearance.TIP_MOST + 1e-9) {
+      found.add(Fault.TIPS_WIDE.with(mean, Clearance.TIP_MOST));
     }
   }
 

@@ -266,7 +266,16 @@ public record Clearance(
   }
 
   private static double fanDistance(Layout l) {
-    return l.fanOnEngine() ? ENGINE_FAN_TO_CORE : FAN_TO_CORE;
+    return fanToCore(l.fanOnEngine());
+  }
+
+  /**
+   * What blades keep from a core, m.
+   *
+   * @param onEngine they rock with the engine
+   */
+  public static double fanToCore(boolean onEngine) {
+    return onEngine ? ENGINE_FAN_TO_CORE : FAN_TO_CORE;
   }
 
   private static boolean fits(Rectangle opening, Rectangle part) {

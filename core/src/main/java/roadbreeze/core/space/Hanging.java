@@ -12,7 +12,6 @@ import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Gap;
-import roadbreeze.core.nose.Shape;
 import roadbreeze.core.nose.Solid;
 import roadbreeze.core.nose.Tube;
 
@@ -39,8 +38,11 @@ public record Hanging(
   /** Metal beside a core, on brackets that shake with it, m. */
   private static final double FROM_CORE = 0.003;
 
+  /** What is nearer touches, m. */
+  private static final double TOUCHES = 1e-9;
+
   /** No farther is looked for a hole, m. */
-  private static final double REACH = 0.45;
+  public static final double REACH = 0.45;
 
   /**
    * Every form from an ear to a hole of the body, on the side of the ear that makes it simplest.
@@ -62,23 +64,17 @@ public record Hanging(
     for (double across : new double[] {0, edge, -edge}) {
       Tube strip = new Tube(form.bracket().line(form.start(), across), half);
       for (Solid solid : solids) {
-        if (nearer(strip, solid.shape(), 0) && !holdsIt(solid, hole)) {
+        if (Gap.nearer(strip, solid.shape(), TOUCHES) && !holdsIt(solid, hole)) {
           return Optional.of(solid.name());
         }
       }
       for (Pack.Piece core : cores) {
-        if (nearer(strip, core.box(), FROM_CORE)) {
+        if (Gap.nearer(strip, core.box(), FROM_CORE + TOUCHES)) {
           return Optional.of(core.name());
         }
       }
     }
     return Optional.empty();
-  }
-
-  /** Most things are far away, which the boxes round them tell at once. */
-  private static boolean nearer(Tube strip, Shape other, double least) {
-    return strip.bounds().apart(other.bounds()) <= least
-        && Gap.between(strip, other).length() <= least;
   }
 
   private static boolean holdsIt(Solid solid, BodyHole hole) {

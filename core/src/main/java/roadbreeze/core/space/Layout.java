@@ -91,7 +91,7 @@ public record Layout(
         front.coreGap(),
         front.fanToCore() - seat.spacer(),
         tipGap(front, seat),
-        fans.stream().anyMatch(f -> f.part().kind().onEngine()),
+        setup.fitting().fanOnEngine(),
         setup.radiator().outline(),
         coolers,
         setup.standing(),

@@ -37,8 +37,7 @@ public record Neighbour(Name part, Solid solid, Gap gap) {
 
   /** True of what stands so far off that it need not be measured: the boxes round both tell it. */
   static boolean far(Box room, Solid solid) {
-    double enough = solid.nature().fromCore() + solid.plusMinus();
-    return room.apart(solid.shape().bounds()) > enough;
+    return room.apart(solid.shape().bounds()) > solid.surelyFromCore();
   }
 
   public static Neighbour of(Name part, Shape room, Solid solid) {

@@ -84,7 +84,7 @@ public record ThroughRods(
             end - (box.z() + moved - PAD - END),
             PAD,
             toFan,
-            fanOnEngine ? Clearance.ENGINE_FAN_TO_CORE : Clearance.FAN_TO_CORE));
+            Clearance.fanToCore(fanOnEngine)));
   }
 
   /** One lies before the other as seen from the front. */

@@ -46,6 +46,9 @@ public final class ToolAccess {
   /** Socket with its drive, m. */
   private static final double SOCKET_LENGTH = 0.060;
 
+  /** What is nearer touches, m. */
+  private static final double TOUCHES = 1e-9;
+
   /** Room round a socket, on its diameter, m. */
   private static final double ROUND_IT = 0.002;
 
@@ -63,9 +66,8 @@ public final class ToolAccess {
   private static final double TURN = Math.toRadians(15);
 
   private record Obstacle(Name name, Shape shape) {
-    /** Most are far away, which the boxes round both tell at once. */
     boolean hit(Shape tool) {
-      return shape.bounds().apart(tool.bounds()) <= 0 && Gap.between(tool, shape).length() <= 0;
+      return Gap.nearer(tool, shape, TOUCHES);
     }
   }
 

@@ -30,7 +30,6 @@ class FilterTest {
   @Test
   void itsValveLetsColdOilPast() {
     double viscosity = OIL.viscosity(OilCircuit.HOT) * 100;
-    assertThat(WITH_VALVE.passedBy(Filter.SHEET_FLOW, viscosity)).isTrue();
     assertThat(WITH_VALVE.pressureDrop(Filter.SHEET_FLOW, 850, viscosity))
         .isCloseTo(60e3 + 0.1 * (700e3 - 60e3), within(1e-3));
     double before = -1;

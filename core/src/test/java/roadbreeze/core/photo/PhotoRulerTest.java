@@ -16,6 +16,7 @@ import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.photo.PhotoRuler.Fault;
 import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.problem.Problem;
 
 class PhotoRulerTest {
   private static final double WIDTH = 3000;
@@ -190,5 +191,26 @@ class PhotoRulerTest {
             LEFT,
             APART * 1.05);
     assertThat(other.faults()).extracting(f -> f.code()).containsExactly(Fault.SCALE_DIFFERS);
+    PhotoRuler one =
+        new PhotoRuler(
+            WIDTH,
+            HEIGHT,
+            good.marks(),
+            CARD_WIDTH,
+            CARD_HEIGHT,
+            0,
+            good.left(),
+            good.left(),
+            LEFT,
+            APART);
+    assertThatThrownBy(() -> one.at(good.left(), 0))
+        .isInstanceOfSatisfying(
+            BadInputException.class,
+            e -> assertThat(e.finding().code()).isEqualTo(Problem.CORNERS_TOGETHER));
+    // It was taken from 1 m before the grille line: no line of sight meets what is behind the lens.
+    assertThatThrownBy(() -> good.at(good.left(), -1.5))
+        .isInstanceOfSatisfying(
+            BadInputException.class,
+            e -> assertThat(e.finding().code()).isEqualTo(Problem.OUT_OF_SIGHT));
   }
 }

@@ -136,6 +136,7 @@ class PlaceFinderTest {
     assertThat(found.bought()).hasSize(1);
     Place place = found.bought().get(0).place();
     assertThat(place.moved()).containsExactly(horn);
+    assertThat(found.bought().get(0).kelvin()).isPositive().isFinite();
     // Four brackets to holes that must all be made, and a quarter of an hour for the horn.
     assertThat(place.toDrill()).isEqualTo(4);
     assertThat(place.time()).isEqualTo(4 * (25 + 10) * 60 + 900.0);

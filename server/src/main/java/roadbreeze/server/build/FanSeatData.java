@@ -3,6 +3,7 @@ package roadbreeze.server.build;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.rig.FanSeat;
 import roadbreeze.server.message.Units;
+import roadbreeze.server.nose.NoseMapper;
 import roadbreeze.server.problem.Within;
 
 /**
@@ -26,16 +27,11 @@ public record FanSeatData(
         Units.mm(spacerMm), Units.mm(shroudBackMm), Units.mm(shroudRightMm), Units.mm(shroudUpMm));
   }
 
-  /** To the tenth of a millimetre. */
   public static FanSeatData of(FanSeat seat) {
     return new FanSeatData(
-        tenth(seat.spacer()),
-        tenth(seat.shroudBack()),
-        tenth(seat.shroudRight()),
-        tenth(seat.shroudUp()));
-  }
-
-  private static double tenth(double metres) {
-    return Math.round(metres * 1e4) / 10.0;
+        NoseMapper.mm(seat.spacer()),
+        NoseMapper.mm(seat.shroudBack()),
+        NoseMapper.mm(seat.shroudRight()),
+        NoseMapper.mm(seat.shroudUp()));
   }
 }

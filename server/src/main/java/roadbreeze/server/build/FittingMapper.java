@@ -95,14 +95,16 @@ public final class FittingMapper {
     return fits;
   }
 
-  /** A block in the lines does for every cooler what a valve of its own would. */
+  /** A block in a hose that is there does for every cooler what a valve of its own would. */
   private static OilCooler bypassed(OilCooler cooler, Build b) {
     OilCooler with = cooler;
-    for (Inline in : b.lines().inline()) {
-      if (in.what() == Inline.What.BYPASS && in.opensC() != null) {
-        with = with.openingAt(in.opensC());
-      } else if (in.what() == Inline.What.BYPASS && in.opensKpa() != null) {
-        with = with.givingWayAt(in.opensKpa() * 1000);
+    for (Hose hose : b.lines().hoses()) {
+      for (Inline in : b.lines().in(hose)) {
+        if (in.what() == Inline.What.BYPASS && in.opensC() != null) {
+          with = with.openingAt(in.opensC());
+        } else if (in.what() == Inline.What.BYPASS && in.opensKpa() != null) {
+          with = with.givingWayAt(in.opensKpa() * 1000);
+        }
       }
     }
     return with;
@@ -110,19 +112,18 @@ public final class FittingMapper {
 
   /** Those that are chosen, each in a hose that is there. */
   private static List<Filter> filters(Build b) {
-    List<String> hoses = b.lines().hoses().stream().map(Hose::id).toList();
     List<Filter> filters = new ArrayList<>();
-    for (Inline in : b.lines().inline()) {
-      int hose = hoses.indexOf(in.hose());
-      if (in.what() == Inline.What.FILTER && in.filter() != null && hose >= 0) {
-        filters.add(
-            Filter.of(
-                hose,
-                in.filter().dropKpa() * 1000,
-                TransmissionFluid.LEGACY,
-                in.opensKpa() == null
-                    ? OptionalDouble.empty()
-                    : OptionalDouble.of(in.opensKpa() * 1000)));
+    for (int hose = 0; hose < b.lines().hoses().size(); hose++) {
+      for (Inline in : b.lines().in(b.lines().hoses().get(hose))) {
+        if (in.what() == Inline.What.FILTER && in.filter() != null) {
+          OptionalDouble opens =
+              in.opensKpa() == null
+                  ? OptionalDouble.empty()
+                  : OptionalDouble.of(in.opensKpa() * 1000);
+          // Sheets give their drop with oil of the usual kind.
+          filters.add(
+              Filter.of(hose, in.filter().dropKpa() * 1000, TransmissionFluid.LEGACY, opens));
+        }
       }
     }
     return filters;

@@ -93,8 +93,8 @@ public final class HoseMapper {
   }
 
   private static long tees(Build build, Hose hose) {
-    return build.lines().inline().stream()
-        .filter(in -> in.what() == Inline.What.SENSOR_TEE && in.hose().equals(hose.id()))
+    return build.lines().in(hose).stream()
+        .filter(in -> in.what() == Inline.What.SENSOR_TEE)
         .count();
   }
 

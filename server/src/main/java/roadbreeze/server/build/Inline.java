@@ -1,6 +1,5 @@
 package roadbreeze.server.build;
 
-import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -23,7 +22,6 @@ import roadbreeze.server.row.Row;
  * @param opensC oil temperature at which a bypass block sends oil to the cooler, null where it has
  *     no such valve
  */
-@RecordBuilder
 public record Inline(
     @Id String id,
     @NotNull What what,
@@ -33,7 +31,7 @@ public record Inline(
     @Nullable @Valid SensorPart sensor,
     @Nullable @Within(min = 10, max = 500, kind = Kind.PRESSURE) Double opensKpa,
     @Nullable @Within(min = 30, max = 100, kind = Kind.TEMPERATURE) Double opensC)
-    implements Row, InlineBuilder.With {
+    implements Row {
 
   /** What can be in a hose. */
   public enum What {

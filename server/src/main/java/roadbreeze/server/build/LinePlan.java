@@ -34,6 +34,11 @@ public record LinePlan(
     CUT
   }
 
+  /** What sits in a hose, none where that is not there. */
+  public List<Inline> in(Hose hose) {
+    return inline.stream().filter(i -> i.hose().equals(hose.id())).toList();
+  }
+
   /** What is cut for a hose of so much from port to port, mm. */
   public double cutMm(double fittedMm) {
     return fittedMm + 2 * spareMm;

@@ -190,13 +190,23 @@ public record CutList(
     Map<Double, Integer> clamps = new TreeMap<>();
     Map<Double, Integer> clips = new TreeMap<>();
     Map<Double, Integer> elbows = new TreeMap<>();
-    Map<String, Finding> adapters = new LinkedHashMap<>();
+    Map<String, Finding> parts = new LinkedHashMap<>();
     Map<String, Integer> count = new LinkedHashMap<>();
     for (Hose hose : build.lines().hoses()) {
       double outside = HoseMapper.size(hose).outside();
       clamps.merge(outside, 2, Integer::sum);
       if (!hose.clips().isEmpty()) {
         clips.merge(outside, hose.clips().size(), Integer::sum);
+      }
+      for (Inline in : build.lines().in(hose)) {
+        clamps.merge(outside, 2, Integer::sum);
+        if (in.filter() != null) {
+          part(in.filter().name(), in.filter().price(), parts, count);
+          threaded(in.filter(), parts, count);
+        }
+        if (in.sensor() != null) {
+          part(in.sensor().name(), in.sensor().price(), parts, count);
+        }
       }
       if (mapper.route(hose) == null) {
         continue;
@@ -206,35 +216,23 @@ public record CutList(
           elbows.merge(hose.bore() / 1000, 1, Integer::sum);
         }
         if (end.adapter() != null) {
-          part(end.adapter().name(), end.adapter().price(), adapters, count);
+          part(end.adapter().name(), end.adapter().price(), parts, count);
           continue;
         }
         for (NosePort port : job.nose().ports()) {
           if (port.id().equals(end.at()) && port.fitting() != LinePort.Fitting.BARB) {
             String fitting = word(port.fitting());
             int n = count.merge(fitting + hose.bore(), 1, Integer::sum);
-            adapters.put(
+            parts.put(
                 fitting + hose.bore(), CutListed.ADAPTER.with(n, fitting, hose.bore() / 1000));
           }
         }
       }
     }
-    for (Inline in : build.lines().inline()) {
-      build.lines().hoses().stream()
-          .filter(h -> h.id().equals(in.hose()))
-          .forEach(h -> clamps.merge(HoseMapper.size(h).outside(), 2, Integer::sum));
-      if (in.filter() != null) {
-        part(in.filter().name(), in.filter().price(), adapters, count);
-        threaded(in.filter(), adapters, count);
-      }
-      if (in.sensor() != null) {
-        part(in.sensor().name(), in.sensor().price(), adapters, count);
-      }
-    }
     clamps.forEach((size, n) -> small.add(CutListed.CLAMPS.with(n, size)));
     clips.forEach((size, n) -> small.add(CutListed.CLIPS.with(n, size)));
     elbows.forEach((bore, n) -> small.add(CutListed.ELBOWS.with(n, bore)));
-    small.addAll(adapters.values());
+    small.addAll(parts.values());
     if (build.lines().tankCapped()) {
       job.nose().ports().stream()
           .filter(p -> p.what() == LinePort.What.TANK_IN)

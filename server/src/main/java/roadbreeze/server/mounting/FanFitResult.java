@@ -23,6 +23,7 @@ import roadbreeze.server.message.Said;
  *     measured is of the old one
  * @param toCoreMm blades to core at rest
  * @param ring null until all four tip gaps are measured
+ * @param beltMm fan to belt as it stands in the build, null until measured
  * @param inShare share of the blades in the shroud's ring, null until measured
  * @param findings what is wrong, of what was measured
  * @param mend the least spacer, shim or shift that leaves less wrong, null where none does
@@ -35,6 +36,7 @@ record FanFitResult(
     double toCoreMm,
     double toCoreWantedMm,
     @Nullable Ring ring,
+    Double beltMm,
     Double inShare,
     double leastIn,
     double mostIn,
@@ -50,6 +52,7 @@ record FanFitResult(
    * @param rightMm the fan's middle from the ring's
    * @param leastMm narrowest place at rest
    * @param rolledMm while the engine rolls; negative where it strikes
+   * @param toSpareMm what must be left then
    */
   record Ring(
       double halfWidthMm,
@@ -58,6 +61,7 @@ record FanFitResult(
       double upMm,
       double leastMm,
       double rolledMm,
+      double toSpareMm,
       double meanMm) {
     static Ring of(TipRing r, double rolled) {
       return new Ring(
@@ -67,6 +71,7 @@ record FanFitResult(
           r.up() * 1000,
           r.least() * 1000,
           rolled * 1000,
+          ShroudFit.TIPS_TO_SPARE * 1000,
           r.mean() * 1000);
     }
   }
@@ -96,6 +101,7 @@ record FanFitResult(
         fit.toCore() * 1000,
         fit.toCoreWanted() * 1000,
         fit.ring().map(r -> Ring.of(r, fit.leastRolled().orElseThrow())).orElse(null),
+        fit.belt().isPresent() ? fit.belt().getAsDouble() * 1000 : null,
         fit.in().isPresent() ? fit.in().getAsDouble() : null,
         ShroudFit.LEAST_IN,
         ShroudFit.MOST_IN,

@@ -141,8 +141,7 @@ public record MountingResult(
       return null;
     }
     Name name = setup.fitting().coolers().get(0).name();
-    boolean onEngine = setup.fitting().fans().stream().anyMatch(f -> f.part().kind().onEngine());
-    return ThroughRods.of(Pack.of(setup), name, onEngine)
+    return ThroughRods.of(Pack.of(setup), name, setup.fitting().fanOnEngine())
         .map(
             r ->
                 new Rods(

@@ -6,6 +6,7 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.jspecify.annotations.Nullable;
 import roadbreeze.core.photo.PhotoRuler;
+import roadbreeze.core.problem.BadInputException;
 import roadbreeze.core.stack.Rectangle;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
@@ -59,12 +60,21 @@ record PhotoResult(
     }
     return new PhotoResult(
         measured,
-        Arrays.stream(ruler.toPlane()).boxed().toList(),
+        toPlane(ruler),
         Math.toDegrees(ruler.slant()),
         ruler.distance() * 1000,
         ruler.seenApart() * 1000,
         tape,
         faults);
+  }
+
+  /** None where the photograph shows more than that plane. */
+  private static List<Double> toPlane(PhotoRuler ruler) {
+    try {
+      return Arrays.stream(ruler.toPlane()).boxed().toList();
+    } catch (BadInputException e) {
+      return List.of();
+    }
   }
 
   /** Null until everything is clicked. */

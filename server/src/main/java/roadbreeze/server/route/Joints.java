@@ -5,10 +5,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.LinePort.Fitting;
 import roadbreeze.core.route.Coupling;
 import roadbreeze.core.route.Joint;
+import roadbreeze.core.route.OilWay.Stop;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.Hose;
@@ -30,7 +32,6 @@ public final class Joints {
    * @param first the oil comes in there
    * @param there what the port ends in
    * @param adapter code of what is between, null where the hose is pushed on
-   * @param seals how that seals
    * @param torqueNm of its screw or nut, null where it is not tightened by torque
    * @param faults why it does not join
    */
@@ -41,8 +42,6 @@ public final class Joints {
       Said.PartName port,
       Fitting there,
       @Nullable String adapter,
-      @Nullable String adapterName,
-      Fitting seals,
       Double torqueNm,
       boolean twoSpanners,
       List<Said> faults) {}
@@ -68,7 +67,7 @@ public final class Joints {
   private static JointRow row(Hose hose, HoseEnd end, Joint joint) {
     AdapterPart adapter = end.adapter();
     Coupling there = joint.there();
-    var torque = there.torque(joint.portBore());
+    OptionalDouble torque = there.torque(joint.portBore());
     return new JointRow(
         hose.id(),
         hose.name(),
@@ -76,8 +75,6 @@ public final class Joints {
         Said.PartName.of(joint.port()),
         there.fitting(),
         adapter == null ? null : adapter.code(),
-        adapter == null ? null : adapter.name(),
-        there.fitting(),
         torque.isPresent() ? torque.getAsDouble() : null,
         there.twoSpanners(),
         Said.of(joint.faults()));
@@ -107,8 +104,7 @@ public final class Joints {
         .map(
             c ->
                 new Joint(
-                    routes.called(
-                        new roadbreeze.core.route.OilWay.Stop.OfCooler(c.id(), end.side())),
+                    routes.called(new Stop.OfCooler(c.id(), end.side())),
                     port(c),
                     Units.mm(c.part().portBoreMm()),
                     bore,

@@ -6,12 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.LinePort;
-import roadbreeze.core.nose.Solid;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.route.CoolerPorts;
@@ -46,15 +44,7 @@ public final class Routes {
 
   /** What a hose is held against: what stands there, and the other hoses. */
   RouteCheck check(Hose hose) {
-    return new RouteCheck(mapper.zones(hose), lowest());
-  }
-
-  /** The bumper's lower edge: what hangs under it meets stones and the ground first. */
-  private OptionalDouble lowest() {
-    return setup.standing().stream()
-        .filter(s -> s.what() == Solid.What.BUMPER)
-        .mapToDouble(s -> s.shape().bounds().y())
-        .min();
+    return new RouteCheck(mapper.zones(hose), setup.bumperLow());
   }
 
   /** The hoses that the build needs. */

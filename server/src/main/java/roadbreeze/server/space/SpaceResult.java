@@ -1,12 +1,15 @@
 package roadbreeze.server.space;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import roadbreeze.core.nose.Axis;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.space.Corner;
 import roadbreeze.core.space.Neighbour;
 import roadbreeze.core.space.Pack;
 import roadbreeze.server.build.Bracket;
@@ -37,8 +40,12 @@ public record SpaceResult(
   /** The middle line of a bracket where it is screwed on. */
   public record HungStrip(String bracket, List<Place> points) {}
 
-  /** A part of the pack where it stands. */
-  public record Piece(String id, Pack.Kind kind, NoseBox box) {}
+  /**
+   * A part of the pack where it stands.
+   *
+   * @param ears its holes, none of what has none
+   */
+  public record Piece(String id, Pack.Kind kind, NoseBox box, List<Place> ears) {}
 
   /**
    * The shortest way from a cooler to something that stands there.
@@ -78,18 +85,26 @@ public record SpaceResult(
   static SpaceResult of(JobContent job, Build build) {
     Setup setup = job.setup(build);
     Pack pack = Pack.of(setup);
+    Map<String, Ties> ties = Ties.of(job, build);
     return new SpaceResult(
         pack.front() * 1000,
         pack.back() * 1000,
-        pack.pieces().stream()
-            .map(p -> new Piece(p.name().id(), p.kind(), NoseMapper.box(p.box())))
-            .toList(),
-        strips(job, build),
+        pack.pieces().stream().map(p -> piece(p, ties.get(p.name().id()))).toList(),
+        strips(build, ties),
         Neighbour.of(pack, setup.standing(), REACH).stream().map(Near::of).toList());
   }
 
-  private static List<HungStrip> strips(JobContent job, Build build) {
-    Map<String, Ties> byCooler = Ties.of(job, build);
+  private static Piece piece(Pack.Piece p, @Nullable Ties ties) {
+    List<Place> ears =
+        ties == null
+            ? List.of()
+            : Arrays.stream(Corner.values())
+                .map(c -> Place.of(ties.hanging().ears().at(p.box(), c)))
+                .toList();
+    return new Piece(p.name().id(), p.kind(), NoseMapper.box(p.box()), ears);
+  }
+
+  private static List<HungStrip> strips(Build build, Map<String, Ties> byCooler) {
     List<HungStrip> strips = new ArrayList<>();
     for (Bracket bracket : build.mounting().brackets()) {
       try {

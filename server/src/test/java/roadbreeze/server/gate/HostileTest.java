@@ -63,6 +63,16 @@ class HostileTest {
   private static String root;
   private static String job;
 
+  private static final JsonNode PHOTO =
+      JSON.readTree(
+          """
+          {"id": "photo-1", "name": "nose", "image": "00000000-0000-0000-0000-000000000000",
+           "widthPx": 1600, "heightPx": 1200, "backMm": 0, "cardWidthMm": 220, "cardHeightMm": 140,
+           "marks": [{"id": "mark-1", "xPx": 600, "yPx": 500}, {"id": "mark-2", "xPx": 820, "yPx": 500},
+                     {"id": "mark-3", "xPx": 820, "yPx": 640}, {"id": "mark-4", "xPx": 600, "yPx": 640}],
+           "left": {"id": "left", "xPx": 420, "yPx": 900}, "right": {"id": "right", "xPx": 1180, "yPx": 900}}
+          """);
+
   private record Target(String method, String path, JsonNode body) {}
 
   @BeforeAll
@@ -104,6 +114,8 @@ class HostileTest {
             "bracket-start",
             "routes",
             "lay-hoses",
+            "join-hoses",
+            "fan-fit",
             "cut-list",
             "fans",
             "switching",
@@ -114,6 +126,18 @@ class HostileTest {
     }
     all.add(new Target("POST", "/api/compute/route-mends", ask.deepCopy().put("hose", "hose-1")));
     all.add(new Target("POST", "/api/compute/against", ask.deepCopy().put("other", "found")));
+    JsonNode cooler = content.at("/builds/2/coolers/0");
+    String id = cooler.get("id").asString();
+    all.add(new Target("POST", "/api/compute/places", ask.deepCopy().put("cooler", id)));
+    ObjectNode stand = ask.deepCopy();
+    stand.set("cooler", cooler);
+    stand.putArray("moved").add("horn-1");
+    all.add(new Target("POST", "/api/compute/stand-cooler", stand));
+    ObjectNode measure = JSON.createObjectNode().put("photo", "photo-1");
+    measure.set("job", content.deepCopy());
+    measure.withArray("/job/nose/photos").add(PHOTO);
+    measure.putArray("points").addObject().put("xPx", 900).put("yPx", 700).put("backMm", 0);
+    all.add(new Target("POST", "/api/compute/photo", measure));
     ObjectNode rating = ask.deepCopy().put("heatKw", 6.0).putNull("differenceK").putNull("massKg");
     all.add(new Target("POST", "/api/compute/rating", rating));
     for (String section : List.of("about", "rig", "nose", "haul", "checks")) {

@@ -5,8 +5,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Shape 7: nobody measured round the fan, no build changed how it stood in its shroud, and hoses
- * were pushed straight on their ports.
+ * Shape 7: nobody measured round the fan, no build changed how it stood in its shroud, hoses were
+ * pushed straight on their ports, and no photograph was a ruler.
  */
 final class UnseatedFans {
   private static final List<String> ROOM =
