@@ -29,7 +29,7 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
       <span class="soft small">{{ job.build.name }}</span>
     </header>
     <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
-    <p v-if="result && !job.build.coolers.length" class="soft">
+    <p v-if="result && !job.build.coolers.length && !result.small.length" class="soft">
       This build has no oil cooler: nothing is hung and nothing is piped.
     </p>
     <ul v-if="result?.unknown.length" class="asked">

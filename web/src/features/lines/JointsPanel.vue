@@ -18,6 +18,15 @@ const job = useJob()
 const lines = computed(() => job.build.lines)
 const path = computed(() => `builds.${job.selected}.lines` as const)
 
+/** The way that a clamp's screw looks, as a hand comes to it. */
+const LOOKS = {
+  FORWARD: 'to the front: grille off',
+  UP: 'up: bonnet open',
+  DOWN: 'down: from under',
+  LEFT: 'to the left',
+  RIGHT: 'to the right',
+  BACKWARD: 'to the back',
+} as const
 const adapters = useShelf<AdapterPart>('adapters')
 const filters = useShelf<FilterPart>('filters')
 const everySensor = useShelf<SensorPart>('sensors')
@@ -157,6 +166,15 @@ const seals = (j: Joint) => word(`coupling.${camel(j.there)}`, 'do')
         <span class="small">{{ whatToDo(f, unitWorld) }}</span>
       </p>
     </section>
+    <section v-if="result.order.length" class="panel" data-order>
+      <header>
+        <h2>Hidden afterwards</h2>
+        <span class="soft small">what comes first, because nobody gets there later</span>
+      </header>
+      <ul class="order">
+        <li v-for="o in result.order" :key="say(o, unitWorld)">{{ say(o, unitWorld) }}</li>
+      </ul>
+    </section>
     <section class="panel" data-joints>
       <header>
         <h2>Joints</h2>
@@ -211,6 +229,11 @@ const seals = (j: Joint) => word(`coupling.${camel(j.there)}`, 'do')
             {{ format(j.torqueNm, 'torque', unitWorld) }} as usual for its size, a quarter less with anti-seize on the
             thread; its sheet wins
           </span>
+          <span v-if="j.clamp" data-clamp
+            >clamp screw {{ LOOKS[j.clamp]
+            }}<template v-if="j.before">; tight before the {{ partName(j.before) }} goes in</template></span
+          >
+          <span v-else class="bad">no driver gets on its clamp: join it on the bench, or take a spring clamp</span>
           <span v-if="j.twoSpanners">Two spanners: one holds, one turns.</span>
         </div>
       </div>
@@ -219,6 +242,10 @@ const seals = (j: Joint) => word(`coupling.${camel(j.there)}`, 'do')
 </template>
 
 <style scoped>
+.order {
+  margin: 0;
+  padding-left: 20px;
+}
 /* Its panels are cells of the screen that it stands in. */
 .joints {
   display: contents;

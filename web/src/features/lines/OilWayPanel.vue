@@ -4,10 +4,11 @@ import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { newId } from '@/job/paths'
 import type { Hose, LineResult } from '@/shared/api/types'
-import { partName, say, whatToDo } from '@/shared/message/say'
+import { say, whatToDo } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import BlockedBy from './routes/BlockedBy.vue'
 import { useLaying } from './routes/useLaying'
 import JointsPanel from './JointsPanel.vue'
 import LoopDrawing from './LoopDrawing.vue'
@@ -26,7 +27,7 @@ const path = computed(() => `builds.${job.selected}.lines` as const)
 const cutOf = (id: string) => result.value?.cuts.find((c) => c.hose === id)
 
 const isDrawn = (h: Hose) => !!(h.from && h.to)
-const misfits = computed(() => (result.value?.mismatches ?? []).filter((m) => /hose/i.test(m.code)))
+const misfits = computed(() => (result.value?.mismatches ?? []).filter((m) => m.code !== 'coolerMismatch.noBrackets'))
 const { laying, failed, blocked, lay } = useLaying()
 
 function addHose() {
@@ -138,9 +139,7 @@ const drops = (s: LineResult['hot']) => [
         <button type="button" class="act" :disabled="hoses.length >= 12" @click="addHose">Add a hose</button>
       </header>
       <p v-if="failed" role="alert" class="note bad">{{ failed }}</p>
-      <p v-for="(by, id) in blocked" :key="id" class="note bad">
-        No way is clear for {{ hoses.find((h) => h.id === id)?.name }}. In its way: {{ by.map(partName).join(', ') }}.
-      </p>
+      <BlockedBy v-for="(by, id) in blocked" :key="id" :hose="String(id)" :by="by" @moved="lay(String(id))" />
       <p v-for="m in cooler ? misfits : []" :key="say(m, unitWorld)" class="note bad" data-misfit>
         {{ say(m, unitWorld) }}: {{ whatToDo(m, unitWorld) }}.
       </p>

@@ -18,15 +18,31 @@ const WORDS = {
   FILTER: 'filter',
 } as const
 const stretches = computed(() => props.result.profile)
-const most = computed(() => Math.max(...stretches.value.map((s) => s.coldKpa), 1))
+type Stretch = LineResult['profile'][number]
+type State = 'hot' | 'cold'
+const most = computed(() => Math.max(...stretches.value.map((s) => s.cold.kpa), 1))
 const x = (n: number) => LEFT + (WIDE * n) / stretches.value.length
 const y = (kpa: number) => TOP + HIGH * (1 - kpa / most.value)
-const line = (which: 'hotKpa' | 'coldKpa') =>
-  [...stretches.value.map((s, n) => `${x(n)} ${y(s[which])}`), `${x(stretches.value.length)} ${y(0)}`].join('L')
-const called = (s: LineResult['profile'][number]) =>
-  s.number > 1 && s.what === 'COOLER' ? `${WORDS[s.what]} ${s.number}` : WORDS[s.what]
-const lost = (n: number, which: 'hotKpa' | 'coldKpa') =>
-  stretches.value[n]![which] - (stretches.value[n + 1]?.[which] ?? 0)
+/** Stretch by stretch: a branch begins at the pressure that the oil parts at. */
+const line = (which: State) =>
+  stretches.value
+    .map((s, n) => `M${x(n)} ${y(s[which].kpa)}L${x(n + 1)} ${y(s[which].kpa - s[which].dropKpa)}`)
+    .join('')
+const called = (s: Stretch) => (s.number > 1 && s.what === 'COOLER' ? `${WORDS[s.what]} ${s.number}` : WORDS[s.what])
+const parts = (n: number) => n > 0 && stretches.value[n]!.branch !== stretches.value[n - 1]!.branch
+const lost = (n: number, which: State) => stretches.value[n]![which].dropKpa
+const flow = (lpm: number) => format(lpm, 'flow', unitWorld.value, 1)
+/** How coolers side by side share the oil. */
+const sides = computed(() =>
+  stretches.value
+    .filter((s) => s.branch > 0 && s.what === 'COOLER')
+    .map((s) => `${called(s)} ${flow(s.hot.flowLpm)} hot, ${flow(s.cold.flowLpm)} cold`),
+)
+const past = computed(() =>
+  (['hot', 'cold'] as const)
+    .filter((w) => props.result[w].pastLpm > 0.005)
+    .map((w) => `${flow(props.result[w].pastLpm)} ${w}`),
+)
 const p = (kpa: number) => format(kpa, 'pressure', unitWorld.value, unitWorld.value === 'metric' ? 0 : 1)
 </script>
 
@@ -35,36 +51,36 @@ const p = (kpa: number) => format(kpa, 'pressure', unitWorld.value, unitWorld.va
     <figcaption>
       <b>Pressure along the way</b>
       <span class="small soft">
-        over the pan; a cold start pushes {{ p(result.cold.feedKpa) }} at the feed, hot {{ p(result.hot.feedKpa) }}
+        over the pan<template v-if="sides.length">; side by side: {{ sides.join('; ') }}</template
+        ><template v-if="past.length">; past the block: {{ past.join(', ') }}</template
+        >; a cold start pushes {{ p(result.cold.feedKpa) }} at the feed, hot {{ p(result.hot.feedKpa) }}
       </span>
     </figcaption>
     <svg
       viewBox="0 0 600 196"
       role="img"
       :aria-label="
-        stretches
-          .map((s, n) => `${called(s)} loses ${p(lost(n, 'hotKpa'))} hot, ${p(lost(n, 'coldKpa'))} cold`)
-          .join('; ')
+        stretches.map((s, n) => `${called(s)} loses ${p(lost(n, 'hot'))} hot, ${p(lost(n, 'cold'))} cold`).join('; ')
       "
     >
       <path :d="`M${LEFT} ${y(0)}H${LEFT + WIDE}`" class="axis" />
       <g v-for="(s, n) in stretches" :key="n">
-        <path v-if="n" :d="`M${x(n)} ${TOP}V${y(0)}`" class="joint" />
+        <path v-if="n" :d="`M${x(n)} ${TOP}V${y(0)}`" class="joint" :class="{ parts: parts(n) }" />
         <text :x="(x(n) + x(n + 1)) / 2" :y="y(0) + 18" text-anchor="middle" class="sub">{{ called(s) }}</text>
         <text :x="(x(n) + x(n + 1)) / 2" :y="y(0) + 36" text-anchor="middle" class="sub lost">
-          −{{ p(lost(n, 'hotKpa')) }}
+          −{{ p(lost(n, 'hot')) }}
         </text>
         <text :x="(x(n) + x(n + 1)) / 2" :y="y(0) + 52" text-anchor="middle" class="sub cold">
-          −{{ p(lost(n, 'coldKpa')) }}
+          −{{ p(lost(n, 'cold')) }}
         </text>
       </g>
-      <path :d="`M${line('coldKpa')}`" class="way cold" />
-      <path :d="`M${line('hotKpa')}`" class="way hot" />
-      <text :x="LEFT - 8" :y="y(stretches[0]!.coldKpa) + 5" text-anchor="end" class="sub cold">
-        {{ p(stretches[0]!.coldKpa) }}
+      <path :d="line('cold')" class="way cold" />
+      <path :d="line('hot')" class="way hot" />
+      <text :x="LEFT - 8" :y="y(stretches[0]!.cold.kpa) + 5" text-anchor="end" class="sub cold">
+        {{ p(stretches[0]!.cold.kpa) }}
       </text>
-      <text :x="LEFT - 8" :y="y(stretches[0]!.hotKpa) + 5" text-anchor="end" class="sub lost">
-        {{ p(stretches[0]!.hotKpa) }}
+      <text :x="LEFT - 8" :y="y(stretches[0]!.hot.kpa) + 5" text-anchor="end" class="sub lost">
+        {{ p(stretches[0]!.hot.kpa) }}
       </text>
       <text :x="LEFT + WIDE" :y="TOP" text-anchor="end" class="sub cold">cold morning</text>
       <text :x="LEFT + WIDE" :y="TOP + 17" text-anchor="end" class="sub lost">hot</text>
@@ -92,6 +108,10 @@ svg {
   display: block;
 }
 .axis {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.joint.parts {
   stroke: var(--ink);
   stroke-width: 2;
 }

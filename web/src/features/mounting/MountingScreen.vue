@@ -5,6 +5,7 @@ import BenchTabs from '@/shared/ui/BenchTabs.vue'
 import BracketBench from './brackets/BracketBench.vue'
 import { bench } from './bench'
 import FanBench from './fan/FanBench.vue'
+import RadiatorBench from './radiator/RadiatorBench.vue'
 import PhotoBench from './photo/PhotoBench.vue'
 import SpacePanel from './space/SpacePanel.vue'
 import { pick } from './space/state'
@@ -15,15 +16,18 @@ const BENCHES = [
   ['photo', 'Photograph'],
   ['brackets', 'Brackets'],
   ['fan', 'Fan and shroud'],
+  ['radiator', 'Radiator'],
 ] as const
 useAskedField((path) => {
-  bench.value = path.includes('.mounting')
-    ? 'brackets'
-    : path.startsWith('nose.photos')
-      ? 'photo'
-      : /fanRoom|\.seat/.test(path)
-        ? 'fan'
-        : 'space'
+  bench.value = /\.mounting\.radiator|^nose\.radiator/.test(path)
+    ? 'radiator'
+    : path.includes('.mounting')
+      ? 'brackets'
+      : path.startsWith('nose.photos')
+        ? 'photo'
+        : /fanRoom|\.seat/.test(path)
+          ? 'fan'
+          : 'space'
   const [, list, id] = path.split('.')
   if (list === 'solids' || list === 'holes') void nextTick(() => pick(`${list === 'solids' ? 'solid' : 'hole'}/${id}`))
 })
@@ -35,7 +39,8 @@ useAskedField((path) => {
     <SpacePanel v-if="bench === 'space'" />
     <PhotoBench v-else-if="bench === 'photo'" />
     <BracketBench v-else-if="bench === 'brackets'" />
-    <FanBench v-else />
+    <FanBench v-else-if="bench === 'fan'" />
+    <RadiatorBench v-else />
   </div>
 </template>
 

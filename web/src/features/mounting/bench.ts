@@ -1,4 +1,4 @@
 import { ref } from 'vue'
 
 /** The bench of the mounting screen that a person works at; kept while they look elsewhere. */
-export const bench = ref<'space' | 'photo' | 'brackets' | 'fan'>('space')
+export const bench = ref<'space' | 'photo' | 'brackets' | 'fan' | 'radiator'>('space')

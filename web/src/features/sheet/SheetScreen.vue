@@ -188,6 +188,16 @@ const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
       <p v-for="m in result.lines.mismatches" :key="say(m, unitWorld)" class="caution" data-misfit>
         {{ say(m, unitWorld) }}: {{ whatToDo(m, unitWorld) }}.
       </p>
+      <p v-if="result.orderOpen" class="caution" data-order-open>
+        Nothing is opened yet: {{ result.orderOpen }} lines of the radiator’s order check sheet are not held against the
+        part in hand.
+      </p>
+      <section v-if="result.lines.order.length" data-order>
+        <h2>Hidden afterwards</h2>
+        <ul class="rows">
+          <li v-for="o in result.lines.order" :key="say(o, unitWorld)">{{ say(o, unitWorld) }}</li>
+        </ul>
+      </section>
       <section v-if="result.lines.cuts.length">
         <h2>Hose cut list</h2>
         <DataTable label="Hoses to cut" :columns="HOSES" :rows="result.lines.cuts" :row-key="(c) => c.hose">

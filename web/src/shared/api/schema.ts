@@ -342,6 +342,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/plates-svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DrawingController.platesSvg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/plates-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DrawingController.platesPdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/plates-dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DrawingController.platesDxf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/brackets-pdf": {
         parameters: {
             query?: never;
@@ -580,6 +628,38 @@ export interface paths {
         put?: never;
         /** What the rating on a box means on this truck */
         post: operations["HeatController.rating"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/radiator": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MountingController.radiator"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/radiator-brackets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MountingController.radiatorBrackets"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1619,6 +1699,13 @@ export interface components {
             version: number;
             body: components["schemas"]["RigSection"];
         };
+        CoolantHose: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            straightMm: number;
+            spring: boolean;
+        };
         NoseBox: {
             /** Format: double */
             leftMm: number;
@@ -1728,6 +1815,7 @@ export interface components {
             holes: components["schemas"]["NoseHole"][];
             ports: components["schemas"]["NosePort"][];
             photos: components["schemas"]["NosePhoto"][];
+            radiator: components["schemas"]["RadiatorSeatData"];
         };
         NoseSolid: {
             id: string;
@@ -1756,6 +1844,72 @@ export interface components {
             xPx: number;
             /** Format: double */
             yPx: number;
+        };
+        RadiatorSeatData: {
+            own: components["schemas"]["RadiatorShell"];
+            /** Format: double */
+            leftMm: number | null;
+            /** Format: double */
+            rightMm: number | null;
+            /** Format: double */
+            topMm: number | null;
+            /** Format: double */
+            bushMm: number | null;
+            /** Format: double */
+            screwInMm: number | null;
+            upperHose: components["schemas"]["CoolantHose"] | null;
+            lowerHose: components["schemas"]["CoolantHose"] | null;
+            reach: ("LEFT" | "MIDDLE" | "RIGHT" | "NONE")[];
+        };
+        RadiatorShell: {
+            /** Format: double */
+            overWidthMm: number | null;
+            /** Format: double */
+            overHeightMm: number | null;
+            /** Format: double */
+            pinsApartMm: number | null;
+            /** Format: double */
+            pinMm: number | null;
+            /** Format: double */
+            topsApartMm: number | null;
+            /** Format: double */
+            topsUpMm: number | null;
+            /** Format: double */
+            topsBackMm: number | null;
+            /** @enum {string|null} */
+            insert: "M5" | "M6" | "M8" | "M10" | "M12" | null;
+            /** Format: double */
+            insertDepthMm: number | null;
+            /** Format: double */
+            upperAcrossMm: number | null;
+            /** Format: double */
+            upperUpMm: number | null;
+            /** Format: double */
+            upperBackMm: number | null;
+            /** Format: double */
+            upperNeckMm: number | null;
+            /** @enum {string|null} */
+            upperLooks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
+            /** Format: double */
+            lowerAcrossMm: number | null;
+            /** Format: double */
+            lowerUpMm: number | null;
+            /** Format: double */
+            lowerBackMm: number | null;
+            /** Format: double */
+            lowerNeckMm: number | null;
+            /** @enum {string|null} */
+            lowerLooks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
+            /** Format: double */
+            capUpMm: number | null;
+            /** @enum {string|null} */
+            drain: "LEFT" | "MIDDLE" | "RIGHT" | "NONE" | null;
+            oilPorts: string | null;
+            /** Format: double */
+            fanApartMm: number | null;
+            /** Format: double */
+            fanUpMm: number | null;
+            connector: string | null;
         };
         SaveNoseSection: {
             /** Format: int64 */
@@ -2064,6 +2218,8 @@ export interface components {
             earHoleMm: number | null;
             /** Format: double */
             emptyKg: number | null;
+            /** Format: double */
+            ratedKpa: number | null;
             /** @enum {string|null} */
             portsLook: "ASIDE" | "UP" | "FORWARD" | null;
             /** Format: double */
@@ -2248,6 +2404,22 @@ export interface components {
             /** Format: double */
             standOffMm: number;
             roughGround: boolean;
+            radiator: components["schemas"]["RadiatorPlan"];
+        };
+        OrderTick: {
+            id: string;
+            /** @enum {string} */
+            what: "WIDTH" | "HEIGHT" | "DEPTH" | "PINS" | "TOPS" | "UPPER_NECK" | "LOWER_NECK" | "CAP" | "DRAIN" | "OIL_PORTS" | "INSERT" | "FAN" | "CONNECTOR";
+            note: string | null;
+        };
+        PlateStage: {
+            id: string;
+            /** @enum {string} */
+            what: "SUPPORT_EDGE" | "BUSH";
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT";
+            /** @enum {string} */
+            stage: "TACKED" | "TRIED" | "WELDED" | "FINISHED";
         };
         PumpPart: {
             code: string;
@@ -2277,7 +2449,59 @@ export interface components {
             /** Format: double */
             inTankWattsPerKelvin: number | null;
             /** Format: double */
+            overWidthMm: number | null;
+            /** Format: double */
+            overHeightMm: number | null;
+            /** Format: double */
+            pinsApartMm: number | null;
+            /** Format: double */
+            pinMm: number | null;
+            /** Format: double */
+            topsApartMm: number | null;
+            /** Format: double */
+            topsUpMm: number | null;
+            /** Format: double */
+            topsBackMm: number | null;
+            /** @enum {string|null} */
+            insert: "M5" | "M6" | "M8" | "M10" | "M12" | null;
+            /** Format: double */
+            insertDepthMm: number | null;
+            /** Format: double */
+            upperAcrossMm: number | null;
+            /** Format: double */
+            upperUpMm: number | null;
+            /** Format: double */
+            upperBackMm: number | null;
+            /** Format: double */
+            upperNeckMm: number | null;
+            /** @enum {string|null} */
+            upperLooks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
+            /** Format: double */
+            lowerAcrossMm: number | null;
+            /** Format: double */
+            lowerUpMm: number | null;
+            /** Format: double */
+            lowerBackMm: number | null;
+            /** Format: double */
+            lowerNeckMm: number | null;
+            /** @enum {string|null} */
+            lowerLooks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
+            /** Format: double */
+            capUpMm: number | null;
+            /** @enum {string|null} */
+            drain: "LEFT" | "MIDDLE" | "RIGHT" | "NONE" | null;
+            oilPorts: string | null;
+            /** Format: double */
+            fanApartMm: number | null;
+            /** Format: double */
+            fanUpMm: number | null;
+            connector: string | null;
+            /** Format: double */
             price: number;
+        };
+        RadiatorPlan: {
+            ticks: components["schemas"]["OrderTick"][];
+            plates: components["schemas"]["PlateStage"][];
         };
         SaveBuild: {
             /** Format: int64 */
@@ -2611,6 +2835,14 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
+        PlateSheets: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            /** @enum {string} */
+            world: "METRIC" | "IMPERIAL";
+            /** @enum {string} */
+            paper: "A4" | "LETTER";
+        };
         BracketSheets: {
             brackets: components["schemas"]["Bracket"][];
             /** @enum {string} */
@@ -2709,6 +2941,9 @@ export interface components {
             /** Format: double */
             torqueNm: number | null;
             twoSpanners: boolean;
+            /** @enum {string|null} */
+            clamp: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
+            before: components["schemas"]["PartName"] | null;
             faults: components["schemas"]["Said"][];
         };
         LineResult: {
@@ -2722,6 +2957,7 @@ export interface components {
             fillSeconds: number;
             profile: components["schemas"]["LineStretch"][];
             joints: components["schemas"]["JointRow"][];
+            order: components["schemas"]["Said"][];
             inline: components["schemas"]["Said"][];
             mismatches: components["schemas"]["Said"][];
             warnings: components["schemas"]["Said"][];
@@ -2731,10 +2967,10 @@ export interface components {
             what: "FEED_LINE" | "HOSE" | "FILTER" | "COOLER" | "RETURN_LINE";
             /** Format: int32 */
             number: number;
-            /** Format: double */
-            hotKpa: number;
-            /** Format: double */
-            coldKpa: number;
+            /** Format: int32 */
+            branch: number;
+            hot: components["schemas"]["StretchEnd"];
+            cold: components["schemas"]["StretchEnd"];
         };
         PartLine: {
             said: components["schemas"]["Said"];
@@ -2767,6 +3003,8 @@ export interface components {
             /** Format: double */
             feedKpa: number;
             /** Format: double */
+            pastLpm: number;
+            /** Format: double */
             reynolds: number;
         };
         StepLine: {
@@ -2779,6 +3017,14 @@ export interface components {
             waits: number;
             engine: string;
             cautions: string[];
+        };
+        StretchEnd: {
+            /** Format: double */
+            kpa: number;
+            /** Format: double */
+            dropKpa: number;
+            /** Format: double */
+            flowLpm: number;
         };
         SwitchSaid: {
             bad: boolean;
@@ -2816,6 +3062,8 @@ export interface components {
             fluids: components["schemas"]["Said"][];
             cautions: string[];
             steps: components["schemas"]["StepLine"][];
+            /** Format: int32 */
+            orderOpen: number;
             /** Format: int32 */
             minutes: number;
             /** Format: int32 */
@@ -3109,6 +3357,7 @@ export interface components {
             hoses: components["schemas"]["HoseRoute"][];
             ports: components["schemas"]["RoutePort"][];
             faults: components["schemas"]["Said"][];
+            remarks: components["schemas"]["Said"][];
         };
         RouteTrouble: {
             said: components["schemas"]["Said"];
@@ -3150,6 +3399,95 @@ export interface components {
             massHeldKg: number | null;
             enough: boolean | null;
             reading: components["schemas"]["Said"][];
+        };
+        Carried: {
+            /** @enum {string} */
+            item: "RUBBERS" | "TOP_BRACKETS" | "SPEED_NUTS" | "SIDE_SEALS" | "TOP_SEAL" | "UPPER_HOSE" | "LOWER_HOSE" | "CAP" | "OVERFLOW_HOSE" | "OIL_FITTINGS" | "SHROUD" | "FAN_PLUG";
+            /** @enum {string} */
+            fate: "CARRIES" | "ANOTHER" | "NOT_NEEDED" | "LOOK";
+        };
+        FitLine: {
+            /** @enum {string} */
+            what: "WIDTH" | "HEIGHT" | "DEPTH" | "PINS" | "TOPS" | "UPPER_NECK" | "LOWER_NECK" | "CAP" | "DRAIN" | "OIL_PORTS" | "INSERT" | "FAN" | "CONNECTOR";
+            /** @enum {string} */
+            state: "FITS" | "MAKE" | "WRONG" | "ASK";
+            truck: components["schemas"]["Said"];
+            part: components["schemas"]["Said"];
+            says: components["schemas"]["Said"][];
+        };
+        FoamStrip: {
+            /** @enum {string} */
+            where: "LEFT" | "RIGHT" | "TOP";
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            thicknessMm: number;
+        };
+        HoseWork: {
+            upper: boolean;
+            /** @enum {string} */
+            way: "AS_IT_IS" | "TRIMMED" | "JOINED" | "BOUGHT";
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            pieceMm: number;
+            /** Format: double */
+            lengthMm: number;
+        };
+        PlateSheet: {
+            /** @enum {string} */
+            what: "SUPPORT_EDGE" | "BUSH";
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT";
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            notchDepthMm: number | null;
+            /** Format: double */
+            notchBottomMm: number | null;
+            /** Format: double */
+            notchHeightMm: number | null;
+        };
+        RadiatorOutline: {
+            /** Format: double */
+            coreLeftMm: number;
+            /** Format: double */
+            coreBottomMm: number;
+            /** Format: double */
+            coreWidthMm: number;
+            /** Format: double */
+            coreHeightMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            pins: components["schemas"]["RoundMark"][];
+            tops: components["schemas"]["RoundMark"][];
+            necks: components["schemas"]["RoundMark"][];
+            /** Format: double */
+            capUpMm: number | null;
+            /** @enum {string} */
+            drain: "LEFT" | "MIDDLE" | "RIGHT" | "NONE";
+        };
+        RadiatorResult: {
+            rows: components["schemas"]["FitLine"][];
+            carried: components["schemas"]["Carried"][];
+            plates: components["schemas"]["PlateSheet"][];
+            foam: components["schemas"]["FoamStrip"][];
+            hoses: components["schemas"]["HoseWork"][];
+            own: components["schemas"]["RadiatorOutline"];
+            other: components["schemas"]["RadiatorOutline"];
+            bracketed: boolean;
+        };
+        RoundMark: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            sizeMm: number;
         };
         PlaceRequest: {
             job: components["schemas"]["JobContent"];
@@ -4635,6 +4973,78 @@ export interface operations {
             };
         };
     };
+    "DrawingController.platesSvg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlateSheets"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "DrawingController.platesPdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlateSheets"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "DrawingController.platesDxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlateSheets"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     "DrawingController.pdf": {
         parameters: {
             query?: never;
@@ -4993,6 +5403,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RatingResult"];
+                };
+            };
+        };
+    };
+    "MountingController.radiator": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RadiatorResult"];
+                };
+            };
+        };
+    };
+    "MountingController.radiatorBrackets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bracket"][];
                 };
             };
         };
@@ -6268,7 +6726,55 @@ export interface operations {
                  *               "plusMinusMm": 5
                  *             }
                  *           ],
-                 *           "photos": []
+                 *           "photos": [],
+                 *           "radiator": {
+                 *             "own": {
+                 *               "overWidthMm": 828,
+                 *               "overHeightMm": 520,
+                 *               "pinsApartMm": 640,
+                 *               "pinMm": 18,
+                 *               "topsApartMm": 600,
+                 *               "topsUpMm": 536,
+                 *               "topsBackMm": 20,
+                 *               "insert": "M6",
+                 *               "insertDepthMm": 14,
+                 *               "upperAcrossMm": 395,
+                 *               "upperUpMm": 472,
+                 *               "upperBackMm": 70,
+                 *               "upperNeckMm": 38,
+                 *               "upperLooks": "BACKWARD",
+                 *               "lowerAcrossMm": -395,
+                 *               "lowerUpMm": 46,
+                 *               "lowerBackMm": 70,
+                 *               "lowerNeckMm": 44,
+                 *               "lowerLooks": "BACKWARD",
+                 *               "capUpMm": 556,
+                 *               "drain": "LEFT",
+                 *               "oilPorts": "3/8 in quick connect",
+                 *               "fanApartMm": 720,
+                 *               "fanUpMm": 440,
+                 *               "connector": "2 pins, oval"
+                 *             },
+                 *             "leftMm": -48,
+                 *             "rightMm": 808,
+                 *             "topMm": 540,
+                 *             "bushMm": 23,
+                 *             "screwInMm": 11,
+                 *             "upperHose": {
+                 *               "lengthMm": 420,
+                 *               "straightMm": 85,
+                 *               "spring": false
+                 *             },
+                 *             "lowerHose": {
+                 *               "lengthMm": 510,
+                 *               "straightMm": 70,
+                 *               "spring": true
+                 *             },
+                 *             "reach": [
+                 *               "LEFT",
+                 *               "MIDDLE"
+                 *             ]
+                 *           }
                  *         },
                  *         "haul": {
                  *           "road": "Long Tallow",
@@ -6529,7 +7035,11 @@ export interface operations {
                  *               "brackets": [],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
-                 *               "roughGround": false
+                 *               "roughGround": false,
+                 *               "radiator": {
+                 *                 "ticks": [],
+                 *                 "plates": []
+                 *               }
                  *             },
                  *             "marks": {}
                  *           },
@@ -6657,7 +7167,11 @@ export interface operations {
                  *               "brackets": [],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
-                 *               "roughGround": false
+                 *               "roughGround": false,
+                 *               "radiator": {
+                 *                 "ticks": [],
+                 *                 "plates": []
+                 *               }
                  *             },
                  *             "marks": {}
                  *           },
@@ -6720,6 +7234,7 @@ export interface operations {
                  *                   "earsBackMm": null,
                  *                   "earHoleMm": null,
                  *                   "emptyKg": null,
+                 *                   "ratedKpa": 2000,
                  *                   "portsLook": "FORWARD",
                  *                   "price": 165
                  *                 },
@@ -7228,7 +7743,11 @@ export interface operations {
                  *               ],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
-                 *               "roughGround": false
+                 *               "roughGround": false,
+                 *               "radiator": {
+                 *                 "ticks": [],
+                 *                 "plates": []
+                 *               }
                  *             },
                  *             "marks": {}
                  *           }
@@ -8571,7 +9090,55 @@ export interface operations {
                  *               "plusMinusMm": 5
                  *             }
                  *           ],
-                 *           "photos": []
+                 *           "photos": [],
+                 *           "radiator": {
+                 *             "own": {
+                 *               "overWidthMm": 828,
+                 *               "overHeightMm": 520,
+                 *               "pinsApartMm": 640,
+                 *               "pinMm": 18,
+                 *               "topsApartMm": 600,
+                 *               "topsUpMm": 536,
+                 *               "topsBackMm": 20,
+                 *               "insert": "M6",
+                 *               "insertDepthMm": 14,
+                 *               "upperAcrossMm": 395,
+                 *               "upperUpMm": 472,
+                 *               "upperBackMm": 70,
+                 *               "upperNeckMm": 38,
+                 *               "upperLooks": "BACKWARD",
+                 *               "lowerAcrossMm": -395,
+                 *               "lowerUpMm": 46,
+                 *               "lowerBackMm": 70,
+                 *               "lowerNeckMm": 44,
+                 *               "lowerLooks": "BACKWARD",
+                 *               "capUpMm": 556,
+                 *               "drain": "LEFT",
+                 *               "oilPorts": "3/8 in quick connect",
+                 *               "fanApartMm": 720,
+                 *               "fanUpMm": 440,
+                 *               "connector": "2 pins, oval"
+                 *             },
+                 *             "leftMm": -48,
+                 *             "rightMm": 808,
+                 *             "topMm": 540,
+                 *             "bushMm": 23,
+                 *             "screwInMm": 11,
+                 *             "upperHose": {
+                 *               "lengthMm": 420,
+                 *               "straightMm": 85,
+                 *               "spring": false
+                 *             },
+                 *             "lowerHose": {
+                 *               "lengthMm": 510,
+                 *               "straightMm": 70,
+                 *               "spring": true
+                 *             },
+                 *             "reach": [
+                 *               "LEFT",
+                 *               "MIDDLE"
+                 *             ]
+                 *           }
                  *         },
                  *         "haul": {
                  *           "road": "Long Tallow",
@@ -9056,7 +9623,11 @@ export interface operations {
                  *               "brackets": [],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
-                 *               "roughGround": false
+                 *               "roughGround": false,
+                 *               "radiator": {
+                 *                 "ticks": [],
+                 *                 "plates": []
+                 *               }
                  *             },
                  *             "marks": {}
                  *           },
@@ -9184,7 +9755,11 @@ export interface operations {
                  *               "brackets": [],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
-                 *               "roughGround": false
+                 *               "roughGround": false,
+                 *               "radiator": {
+                 *                 "ticks": [],
+                 *                 "plates": []
+                 *               }
                  *             },
                  *             "marks": {}
                  *           },
@@ -9247,6 +9822,7 @@ export interface operations {
                  *                   "earsBackMm": null,
                  *                   "earHoleMm": null,
                  *                   "emptyKg": null,
+                 *                   "ratedKpa": 2000,
                  *                   "portsLook": "FORWARD",
                  *                   "price": 165
                  *                 },
@@ -9755,7 +10331,11 @@ export interface operations {
                  *               ],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
-                 *               "roughGround": false
+                 *               "roughGround": false,
+                 *               "radiator": {
+                 *                 "ticks": [],
+                 *                 "plates": []
+                 *               }
                  *             },
                  *             "marks": {}
                  *           }

@@ -4,12 +4,13 @@ import { refDebounced } from '@vueuse/core'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import { same } from '@/job/paths'
-import type { Hose, HoseEnd, HosePart, HoseRoute, Mendable, RoutePort } from '@/shared/api/types'
+import type { Hose, HoseEnd, HosePart, HoseRoute, Laying, Mendable, RoutePort } from '@/shared/api/types'
 import { camel, choiceWord, partName, say, word } from '@/shared/message/say'
 import NameInput from '@/shared/ui/NameInput.vue'
 import PickInput from '@/shared/ui/PickInput.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import BlockedBy from './BlockedBy.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import { useShelf } from '@/features/parts/useShelf'
 import { pickedPoint } from '@/features/mounting/space/state'
@@ -23,7 +24,7 @@ const props = defineProps<{
   names: Map<string, string>
   keyOf: (id: string) => string
   laying: boolean
-  bars: string | undefined
+  by: Laying['blocked'][string] | undefined
 }>()
 const emit = defineEmits<{ lay: [] }>()
 const job = useJob()
@@ -89,9 +90,8 @@ const nameOf = (id: string) => props.names.get(props.keyOf(id)) ?? id
       <b>{{ mm(route.cutMm) }}</b>
       <span class="small soft">to cut; {{ mm(route.fittedMm) }} from port to port</span>
     </p>
-    <p v-else class="note bad">
-      {{ bars ? `No way is clear. In its way: ${bars}.` : 'Not drawn: choose both its ends.' }}
-    </p>
+    <BlockedBy v-else-if="by" :hose="hose.id" :by="by" @moved="emit('lay')" />
+    <p v-else class="note bad">Not drawn: choose both its ends.</p>
     <ul v-if="troubles.length" class="troubles">
       <li v-for="({ t, words, mends }, n) in troubles" :key="n" :class="{ serious: t.serious }" data-trouble>
         <span>{{ words }}</span>

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { Build, HoseRoute, JobContent, RouteResult, SpaceResult } from '@/shared/api/types'
-import { partName, say, whatToDo } from '@/shared/message/say'
+import { partName, say, whatToDo, why } from '@/shared/message/say'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import { unitWorld } from '@/shared/ui/preferences'
@@ -109,7 +109,7 @@ const bypassed = computed(() => job.build.oilOrder === 'TANK_BYPASSED')
           :names="names"
           :key-of="keyOf"
           :laying="!!laying"
-          :bars="bars(hand.id)"
+          :by="blocked[hand.id]"
           @lay="lay(hand.id)"
         />
       </template>
@@ -139,6 +139,11 @@ const bypassed = computed(() => job.build.oilOrder === 'TANK_BYPASSED')
             }}</span>
           </li>
         </ul>
+        <p v-for="r in result?.remarks ?? []" :key="say(r, unitWorld)" class="note" data-remark>
+          <b>{{ say(r, unitWorld) }}</b>
+          <span class="small soft">{{ why(r, unitWorld) }}</span>
+          <span class="small">{{ whatToDo(r, unitWorld) }}</span>
+        </p>
         <ToggleInput
           v-if="bypassed"
           :model-value="job.build.lines.tankCapped"

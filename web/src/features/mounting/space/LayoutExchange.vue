@@ -39,8 +39,11 @@ async function take(event: Event) {
   }
   try {
     const nose = await api.post<NoseSection>('/api/nose-layouts/read', read)
-    // Photographs are of this truck.
-    job.edit('nose', { ...nose, photos: job.content.nose.photos })
+    // Photographs are of this truck; earlier layouts know nothing of what is round a radiator.
+    const { own, reach, ...round } = nose.radiator
+    const known = reach.length > 0 || Object.values({ ...own, ...round }).some((v) => v !== null)
+    const { photos, radiator } = job.content.nose
+    job.edit('nose', { ...nose, photos, radiator: known ? nose.radiator : radiator })
   } catch (e) {
     refused.value = `${file.name} was not read: ${refusal(e)}.`
   }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.circuit.Accessories;
-import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.circuit.CoolantLoop;
 import roadbreeze.core.circuit.FanDrive;
 import roadbreeze.core.circuit.FanSetting;
@@ -24,8 +23,10 @@ import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Bypass;
 import roadbreeze.core.line.Line;
 import roadbreeze.core.line.OilCircuit;
+import roadbreeze.core.line.PlannedHose;
 import roadbreeze.core.nose.Nose;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Core;
@@ -134,8 +135,9 @@ public final class WorkedCase {
             false,
             false,
             List.of(),
-            HOSES,
-            List.of()),
+            HOSES.stream().map(PlannedHose::new).toList(),
+            List.of(),
+            Optional.empty()),
         List.of(FanFit.over(new Rectangle(0.06, 0, 0.64, 0.52), fan)),
         List.of());
   }

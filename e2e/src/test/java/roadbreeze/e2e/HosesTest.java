@@ -108,6 +108,9 @@ class HosesTest extends OnACopy {
     Locator hot = page.locator("[data-flow] .big").first();
     assertThat(hot).containsText("%");
     String left = hot.innerText();
+    assertThat(page.locator("[data-order]"))
+        .containsText("each clamp on its hose before the hose is on its port");
+    assertThat(page.locator("[data-clamp]").first()).containsText("clamp screw to the front");
     Locator joints = page.locator("[data-joints]");
     assertThat(joints).containsText("all of them join");
     button("Filter");

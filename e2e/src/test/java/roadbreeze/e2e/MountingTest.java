@@ -101,6 +101,53 @@ class MountingTest extends OnACopy {
   }
 
   @Test
+  void aRadiatorIsHeldAgainstTheTruckTickedAndPutBack() throws Exception {
+    mounting();
+    button("Radiator");
+    assertThat(page.locator("[data-own]")).containsText("keeps the truck’s own radiator");
+    pickOne("Radiator of Plan A", "Aluminium 800×580×40, 2 rows, plastic tanks");
+    Locator verdict = page.locator("[data-verdict]");
+    // 580 mm do not go under a bar at 540.
+    assertThat(verdict).containsText("Does not go in like this");
+    Locator height = page.locator("[data-row=HEIGHT]");
+    assertThat(height).containsText("too high under the upper bar");
+    pickOne("Radiator of Plan A", "Aluminium 760×520×56, 3 rows, plastic tanks");
+    assertThat(verdict).containsText("Goes in");
+    assertThat(height).containsText("20 mm is left under the upper bar");
+    // A narrower support has to be cut, and a plate makes good what the cut took.
+    type("Support, right edge", "790 mm");
+    assertThat(page.locator("[data-row=WIDTH]")).containsText("right");
+    Locator plate = page.locator("[data-plate=SUPPORT_EDGE-RIGHT]");
+    assertThat(plate).containsText("cut out 10 mm deep");
+    plate.getByText("welded").click();
+    assertThat(page.locator("[data-plates] [role=alert]")).containsText("First tacked");
+    plate.getByText("tacked").click();
+    plate.getByText("tried").click();
+    assertThat(plate.locator(".is-active")).hasText("tried");
+    Download sheets =
+        page.waitForDownload(
+            () ->
+                page.locator("[data-plates]")
+                    .getByText("PDF A4", new Locator.GetByTextOptions().setExact(true))
+                    .click());
+    try (PDDocument pdf = Loader.loadPDF(Files.readAllBytes(sheets.path()))) {
+      assertThat(pdf.getNumberOfPages()).isPositive();
+    }
+    // A pin that nobody has measured is asked for, never guessed.
+    type("Pins apart", "");
+    assertThat(page.locator("[data-row=PINS]")).containsText("not measured on this truck");
+    assertThat(verdict).containsText("Not known yet");
+    button("Undo");
+    assertThat(verdict).containsText("Goes in");
+    toggle("height over the tanks: held against the part in hand");
+    assertThat(page.locator("[data-order] header")).containsText("12 not yet held");
+    assertThat(page.locator("[data-carried]")).containsText("rubber mounts");
+    page.keyboard().press("9");
+    button("Cut and buy");
+    assertThat(page.locator("[data-cut-list]")).containsText("sheet");
+  }
+
+  @Test
   void aFanIsMeasuredRoundMendedAndStrapped() {
     mounting();
     button("Fan and shroud");

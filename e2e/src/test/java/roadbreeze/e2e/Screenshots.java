@@ -118,6 +118,17 @@ class Screenshots {
       page.getByText("Night").click();
       page.waitForTimeout(900);
       shot(page, "fan-night");
+      page.getByText("Day", new Page.GetByTextOptions().setExact(true)).click();
+      page.navigate("/");
+      Browser.ready(page);
+      page.getByText("Tilt-tray", new Page.GetByTextOptions().setExact(true)).click();
+      Browser.ready(page);
+      page.keyboard().press("8");
+      page.waitForURL("**/mounting");
+      page.getByText("Radiator", new Page.GetByTextOptions().setExact(true)).click();
+      page.waitForSelector("[data-verdict]");
+      page.waitForTimeout(900);
+      shot(page, "radiator");
     }
   }
 

@@ -12,6 +12,7 @@ import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.Hose;
 import roadbreeze.server.build.LinePlan;
 import roadbreeze.server.build.MountPlan;
+import roadbreeze.server.build.RadiatorPlan;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.job.About;
@@ -21,6 +22,7 @@ import roadbreeze.server.job.JobService;
 import roadbreeze.server.nose.NoseMeasures;
 import roadbreeze.server.nose.NoseSection;
 import roadbreeze.server.nose.NoseSolid;
+import roadbreeze.server.nose.RadiatorSeatData;
 import roadbreeze.server.rig.AirTraverse;
 import roadbreeze.server.rig.FanRoomData;
 import tools.jackson.databind.JsonNode;
@@ -74,9 +76,22 @@ public final class Jobs {
     return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));
   }
 
+  /** As before anybody measured round a radiator or put another in, and coolers had a rating. */
+  public static JobContent unmeasured(JobContent job) {
+    JobContent own =
+        with(job, "builds", job.builds().stream().filter(b -> b.radiator() == null).toList());
+    for (Build build : own.builds()) {
+      for (FittedCooler cooler : build.coolers()) {
+        String part = "builds." + build.id() + ".coolers." + cooler.id() + ".part.ratedKpa";
+        own = with(own, part, null);
+      }
+    }
+    return with(own, "nose.radiator", RadiatorSeatData.UNKNOWN);
+  }
+
   /** As before anybody measured round a fan, and hoses were pushed straight on their ports. */
   public static JobContent unseated(JobContent job) {
-    JobContent before = unplanned(job);
+    JobContent before = unplanned(unmeasured(job));
     JobContent unseated =
         with(
             before,
@@ -150,7 +165,13 @@ public final class Jobs {
             unrouted(job),
             "nose",
             new NoseSection(
-                NoseMeasures.NONE, List.of(), outlines, List.of(), List.of(), List.of()));
+                NoseMeasures.NONE,
+                List.of(),
+                outlines,
+                List.of(),
+                List.of(),
+                List.of(),
+                RadiatorSeatData.UNKNOWN));
     for (Build build : flat.builds()) {
       flat = with(flat, "builds." + build.id() + ".mounting", TWO_STRIPS);
     }
@@ -165,7 +186,8 @@ public final class Jobs {
               strip("strip-2", "lower strip", 30, 21.43)),
           null,
           0,
-          false);
+          false,
+          RadiatorPlan.NONE);
 
   private static Bracket strip(String id, String name, double degrees, double straight) {
     return new Bracket(

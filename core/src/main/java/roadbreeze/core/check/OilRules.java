@@ -1,7 +1,7 @@
 package roadbreeze.core.check;
 
 import roadbreeze.core.check.Ask.Answer;
-import roadbreeze.core.circuit.Bypass;
+import roadbreeze.core.line.Bypass;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.vehicle.Rpm;
 

@@ -1,5 +1,6 @@
 package roadbreeze.core.circuit;
 
+import roadbreeze.core.line.Bypass;
 import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 

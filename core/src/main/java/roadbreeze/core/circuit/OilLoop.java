@@ -2,6 +2,7 @@ package roadbreeze.core.circuit;
 
 import java.util.List;
 import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Bypass;
 import roadbreeze.core.line.OilCircuit;
 import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;

@@ -5,6 +5,7 @@ import java.util.List;
 import roadbreeze.core.exchanger.Effectiveness;
 import roadbreeze.core.exchanger.OilChannels;
 import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Bypass;
 import roadbreeze.core.stack.LayerRole;
 import roadbreeze.core.stack.Stack;
 
@@ -232,7 +233,9 @@ final class OilSide {
     int k = e.layer;
     double branchFlow = flow * sentShare * e.share;
     double shareBefore = e.coreShare;
-    double wanted = e.bypass.coreShare(oil, branchFlow, e.channels, fluid);
+    double known = TransmissionFluid.held(oil);
+    double wanted =
+        e.bypass.coreShare(oil, branchFlow, q -> e.channels.pressureDrop(q, fluid, known));
     e.coreShare += step * (wanted - e.coreShare);
     bypassesRest &= e.coreShare == shareBefore;
     double turned = Math.abs(e.coreShare - shareBefore);

@@ -102,17 +102,30 @@ public final class OilChannels {
 
   /** Pressure drop of the core without its ports, Pa. */
   public double corePressureDrop(double volumeFlow, TransmissionFluid oil, double temperature) {
+    return corePressureDrop(volumeFlow, oil.density(temperature), oil.viscosity(temperature));
+  }
+
+  private double corePressureDrop(double volumeFlow, double density, double viscosity) {
     double velocity = volumeFlow / freeArea;
-    double f = surface.friction(reynolds(volumeFlow, oil, temperature));
-    double head = oil.density(temperature) * velocity * velocity / 2;
-    return 4 * f * flowLength / hydraulicDiameter * head;
+    double f = surface.friction(velocity * hydraulicDiameter * density / viscosity);
+    return 4 * f * flowLength / hydraulicDiameter * density * velocity * velocity / 2;
   }
 
   /** Pressure drop of the core with its two ports (1.5 velocity heads each), Pa. */
   public double pressureDrop(double volumeFlow, TransmissionFluid oil, double temperature) {
+    return pressureDrop(volumeFlow, oil.density(temperature), oil.viscosity(temperature));
+  }
+
+  /**
+   * The same of a liquid.
+   *
+   * @param density kg/m³
+   * @param viscosity dynamic, Pa·s
+   */
+  public double pressureDrop(double volumeFlow, double density, double viscosity) {
     double portVelocity = volumeFlow / portArea;
-    return corePressureDrop(volumeFlow, oil, temperature)
-        + 2 * NOZZLE_LOSS * oil.density(temperature) * portVelocity * portVelocity / 2;
+    return corePressureDrop(volumeFlow, density, viscosity)
+        + 2 * NOZZLE_LOSS * density * portVelocity * portVelocity / 2;
   }
 
   /** True where the surface is asked outside its published Reynolds range. */

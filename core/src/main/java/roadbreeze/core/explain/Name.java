@@ -26,6 +26,7 @@ public record Name(String id, Noun noun, int number, String given) {
     OBSTACLE,
     HOLE,
     RADIATOR_FRAME,
+    RADIATOR_TOP,
     LINE_PORT,
     FEED_LINE,
     RETURN_LINE,

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
-import java.util.stream.Stream;
-import roadbreeze.core.exchanger.OilChannels;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.fluid.TransmissionFluid;
@@ -13,7 +11,7 @@ import roadbreeze.core.fluid.TransmissionFluid;
 /**
  * What the gearbox pump still moves through lines as found, new hoses and coolers, hot and cold.
  *
- * @param volume oil that hoses and coolers add, m³
+ * @param volume oil that hoses, filters and coolers add, m³
  */
 public record OilLines(State hot, State cold, double volume) {
   /** What the lines starve the gearbox of. */
@@ -36,9 +34,7 @@ public record OilLines(State hot, State cold, double volume) {
   /**
    * The circuit at one oil temperature; flows m³/s, drops Pa.
    *
-   * @param hoseDrops of each hose, in the order of the plan
-   * @param filters drop of each filter with the hose that it is in
-   * @param coolerDrops of each cooler; where they share the oil of all of them together
+   * @param fitted what flows in what is fitted
    * @param reynolds in the narrowest hose
    */
   public record State(
@@ -46,38 +42,22 @@ public record OilLines(State hot, State cold, double volume) {
       double foundFlow,
       double plannedFlow,
       double foundDrop,
-      List<Double> hoseDrops,
-      List<InHose> filters,
-      List<Double> coolerDrops,
+      OilNetwork.Flow fitted,
       double reynolds) {
-    /** A filter's drop, Pa, and the hose that it is in. */
-    public record InHose(int hose, double drop) {}
 
-    public State {
-      hoseDrops = List.copyOf(hoseDrops);
-      filters = List.copyOf(filters);
-      coolerDrops = List.copyOf(coolerDrops);
-    }
-
-    public double hoseDrop() {
-      return sum(hoseDrops);
-    }
-
-    public double coolerDrop() {
-      return sum(coolerDrops);
-    }
-
-    public double filterDrop() {
-      return filters.stream().mapToDouble(InHose::drop).sum();
+    /**
+     * What pieces of a kind take of the pump's pressure: each as far as the oil goes through it.
+     */
+    public double drop(OilNetwork.What what) {
+      return fitted.pieces().stream()
+          .filter(p -> p.piece().what() == what)
+          .mapToDouble(p -> p.drop() * p.flow() / plannedFlow)
+          .sum();
     }
 
     /** What the gearbox's pump stands against, Pa over the pan. */
     public double feedPressure() {
-      return foundDrop + hoseDrop() + filterDrop() + coolerDrop();
-    }
-
-    private static double sum(List<Double> drops) {
-      return drops.stream().mapToDouble(d -> d).sum();
+      return foundDrop + fitted.drop();
     }
 
     public double flowShare() {
@@ -89,94 +69,45 @@ public record OilLines(State hot, State cold, double volume) {
    * @param found lines to the in-tank cooler and back
    * @param maxPressure at which the circuit stops flowing, Pa
    * @param coldOil °C
-   * @param planned hoses; none count where no cooler is fitted
-   * @param filters in them; likewise
+   * @param fitted what is between them
    * @param foundFlow hot flow as found, m³/s
-   * @param coolers oil sides of the fitted coolers
-   * @param parallel they share the oil instead of passing it on
    */
   public static OilLines of(
       Line found,
       double maxPressure,
       double coldOil,
-      List<Line> planned,
-      List<Filter> filters,
+      OilNetwork fitted,
       TransmissionFluid oil,
-      double foundFlow,
-      List<OilChannels> coolers,
-      boolean parallel) {
+      double foundFlow) {
     PumpCircuit pump =
         PumpCircuit.measured(
             foundFlow, found.pressureDrop(foundFlow, oil, OilCircuit.HOT), maxPressure);
-    List<Line> hoses = coolers.isEmpty() ? List.of() : planned;
-    List<Filter> inHoses = coolers.isEmpty() ? List.of() : filters;
-    double volume =
-        coolers.stream().mapToDouble(OilChannels::volume).sum()
-            + hoses.stream().mapToDouble(Line::volume).sum()
-            + inHoses.stream().mapToDouble(Filter::volume).sum();
     return new OilLines(
-        state(pump, found, hoses, inHoses, oil, coolers, parallel, OilCircuit.HOT),
-        state(pump, found, hoses, inHoses, oil, coolers, parallel, coldOil),
-        volume);
+        state(pump, found, fitted, oil, OilCircuit.HOT),
+        state(pump, found, fitted, oil, coldOil),
+        fitted.volume());
   }
 
   private static State state(
       PumpCircuit pump,
       Line foundLine,
-      List<Line> hoses,
-      List<Filter> filters,
+      OilNetwork fitted,
       TransmissionFluid oil,
-      List<OilChannels> coolers,
-      boolean parallel,
       double temperature) {
     DoubleUnaryOperator found = q -> foundLine.pressureDrop(q, oil, temperature);
-    DoubleUnaryOperator hose =
-        q ->
-            Stream.concat(hoses.stream(), filters.stream())
-                .mapToDouble(h -> h.pressureDrop(q, oil, temperature))
-                .sum();
-    DoubleUnaryOperator core = q -> q <= 0 ? 0 : coreDrop(coolers, parallel, q, oil, temperature);
-    double after =
-        pump.flowAgainst(
-            q -> found.applyAsDouble(q) + hose.applyAsDouble(q) + core.applyAsDouble(q));
-    Line thinnest = hoses.stream().min(Comparator.comparingDouble(Line::bore)).orElse(foundLine);
+    double after = pump.flowAgainst(q -> found.applyAsDouble(q) + fitted.drop(q, oil, temperature));
+    OilNetwork.Flow flow = fitted.at(after, oil, temperature);
     return new State(
         temperature,
         pump.flowAgainst(found),
         after,
         found.applyAsDouble(after),
-        hoses.stream().map(h -> h.pressureDrop(after, oil, temperature)).toList(),
-        filters.stream()
-            .map(f -> new State.InHose(f.hose(), f.pressureDrop(after, oil, temperature)))
-            .toList(),
-        coolerDrops(coolers, parallel, after, oil, temperature),
-        thinnest.reynolds(after, oil, temperature));
-  }
-
-  private static List<Double> coolerDrops(
-      List<OilChannels> coolers,
-      boolean parallel,
-      double flow,
-      TransmissionFluid oil,
-      double temperature) {
-    return parallel && coolers.size() > 1
-        ? List.of(coreDrop(coolers, true, flow, oil, temperature))
-        : coolers.stream().map(c -> c.pressureDrop(flow, oil, temperature)).toList();
-  }
-
-  private static double coreDrop(
-      List<OilChannels> coolers,
-      boolean parallel,
-      double flow,
-      TransmissionFluid oil,
-      double temperature) {
-    List<DoubleUnaryOperator> drops =
-        coolers.stream()
-            .<DoubleUnaryOperator>map(c -> q -> q <= 0 ? 0 : c.pressureDrop(q, oil, temperature))
-            .toList();
-    return parallel && drops.size() > 1
-        ? ParallelFlow.share(drops, flow).pressureDrop()
-        : drops.stream().mapToDouble(d -> d.applyAsDouble(flow)).sum();
+        flow,
+        flow.pieces().stream()
+            .filter(p -> p.piece().resistance() instanceof Line)
+            .min(Comparator.comparingDouble(p -> ((Line) p.piece().resistance()).bore()))
+            .map(p -> ((Line) p.piece().resistance()).reynolds(p.flow(), oil, temperature))
+            .orElseGet(() -> foundLine.reynolds(after, oil, temperature)));
   }
 
   /** How long the gearbox waits for its oil while what was added fills, on a cold morning, s. */
@@ -190,10 +121,11 @@ public record OilLines(State hot, State cold, double volume) {
    * @param what it is
    * @param number of the hose or cooler, of a filter that of its hose, from 0; −1 of the truck's
    *     own lines
-   * @param hot pressure where it begins, Pa over the pan
-   * @param cold the same on a cold morning
+   * @param branch that it is in, {@link PlannedHose#COMMON} where all oil goes through it
+   * @param hot as it is with hot oil
+   * @param cold on a cold morning
    */
-  public record Stretch(What what, int number, double hot, double cold) {
+  public record Stretch(What what, int number, int branch, End hot, End cold) {
     /** What the oil goes through. */
     public enum What {
       FEED_LINE,
@@ -202,41 +134,65 @@ public record OilLines(State hot, State cold, double volume) {
       COOLER,
       RETURN_LINE
     }
+
+    /**
+     * Where it begins.
+     *
+     * @param pressure Pa over the pan
+     * @param drop that is lost in it, Pa
+     * @param flow through it, m³/s
+     */
+    public record End(double pressure, double drop, double flow) {}
   }
 
   /**
    * Pressure along the oil's way, from the gearbox's pump to its pan: half of the lines as found
-   * with what is in them, hoses and coolers in turn, the other half.
+   * with what is in them, what is fitted in turn, its branches each from where the oil parts, the
+   * other half.
    */
   public List<Stretch> profile() {
+    List<Stretch.End> atHot = ends(hot);
+    List<Stretch.End> atCold = ends(cold);
     List<Stretch> stretches = new ArrayList<>();
-    double atHot = hot.feedPressure();
-    double atCold = cold.feedPressure();
-    stretches.add(new Stretch(Stretch.What.FEED_LINE, -1, atHot, atCold));
-    atHot -= hot.foundDrop / 2;
-    atCold -= cold.foundDrop / 2;
-    int most = Math.max(hot.hoseDrops.size(), hot.coolerDrops.size());
-    for (int i = 0; i < most; i++) {
-      if (i < hot.hoseDrops.size()) {
-        stretches.add(new Stretch(Stretch.What.HOSE, i, atHot, atCold));
-        atHot -= hot.hoseDrops.get(i);
-        atCold -= cold.hoseDrops.get(i);
-        for (int k = 0; k < hot.filters.size(); k++) {
-          if (hot.filters.get(k).hose() == i) {
-            stretches.add(new Stretch(Stretch.What.FILTER, i, atHot, atCold));
-            atHot -= hot.filters.get(k).drop();
-            atCold -= cold.filters.get(k).drop();
-          }
-        }
-      }
-      if (i < hot.coolerDrops.size()) {
-        stretches.add(new Stretch(Stretch.What.COOLER, i, atHot, atCold));
-        atHot -= hot.coolerDrops.get(i);
-        atCold -= cold.coolerDrops.get(i);
-      }
+    int last = atHot.size() - 1;
+    for (int i = 0; i <= last; i++) {
+      OilNetwork.Passed passed = i == 0 || i == last ? null : hot.fitted().pieces().get(i - 1);
+      stretches.add(
+          passed == null
+              ? new Stretch(
+                  i == 0 ? Stretch.What.FEED_LINE : Stretch.What.RETURN_LINE,
+                  -1,
+                  PlannedHose.COMMON,
+                  atHot.get(i),
+                  atCold.get(i))
+              : new Stretch(
+                  Stretch.What.valueOf(passed.piece().what().name()),
+                  passed.piece().number(),
+                  passed.branch(),
+                  atHot.get(i),
+                  atCold.get(i)));
     }
-    stretches.add(new Stretch(Stretch.What.RETURN_LINE, -1, atHot, atCold));
     return stretches;
+  }
+
+  private static List<Stretch.End> ends(State s) {
+    List<Stretch.End> ends = new ArrayList<>();
+    double half = s.foundDrop() / 2;
+    ends.add(new Stretch.End(s.feedPressure(), half, s.plannedFlow()));
+    double at = s.feedPressure() - half;
+    double parted = Double.NaN;
+    int branch = PlannedHose.COMMON;
+    for (OilNetwork.Passed p : s.fitted().pieces()) {
+      if (p.branch() != branch) {
+        parted = branch == PlannedHose.COMMON ? at : parted;
+        at = parted;
+        branch = p.branch();
+      }
+      ends.add(new Stretch.End(at, p.drop(), p.flow()));
+      at -= p.drop();
+    }
+    ends.add(new Stretch.End(half, half, s.plannedFlow()));
+    return ends;
   }
 
   public List<Finding> warnings() {

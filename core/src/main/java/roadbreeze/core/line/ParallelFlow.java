@@ -13,6 +13,11 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * @param pressureDrop over all of them, Pa
  */
 public record ParallelFlow(double[] flows, double pressureDrop) {
+  /** What parts comes together again, m³/s. */
+  private static final double FLOW_CLOSES = 1e-12;
+
+  /** All have one pressure over them, Pa. */
+  private static final double PRESSURE_CLOSES = 1e-7;
 
   /**
    * @param drops pressure drop of each element, Pa, rising with its flow in m³/s
@@ -25,7 +30,8 @@ public record ParallelFlow(double[] flows, double pressureDrop) {
     // The common pressure lies between none and what the freest element alone would need.
     double most = drops.stream().mapToDouble(d -> d.applyAsDouble(flow)).min().orElseThrow();
     double pressure =
-        solver().solve(200, p -> Arrays.stream(flowsAt(drops, p, flow)).sum() - flow, 0, most);
+        solver(FLOW_CLOSES)
+            .solve(200, p -> Arrays.stream(flowsAt(drops, p, flow)).sum() - flow, 0, most);
     return new ParallelFlow(flowsAt(drops, pressure, flow), pressure);
   }
 
@@ -37,11 +43,15 @@ public record ParallelFlow(double[] flows, double pressureDrop) {
                     ? most
                     : pressure <= 0
                         ? 0
-                        : solver().solve(200, q -> drop.applyAsDouble(q) - pressure, 0, most))
+                        : solver(PRESSURE_CLOSES)
+                            .solve(200, q -> drop.applyAsDouble(q) - pressure, 0, most))
         .toArray();
   }
 
-  private static BracketingNthOrderBrentSolver solver() {
-    return new BracketingNthOrderBrentSolver(1e-14, 1e-16, 1e-9, 5);
+  /**
+   * @param closes within which its function counts as zero
+   */
+  private static BracketingNthOrderBrentSolver solver(double closes) {
+    return new BracketingNthOrderBrentSolver(1e-14, 1e-16, closes, 5);
   }
 }

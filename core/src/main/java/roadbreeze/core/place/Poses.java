@@ -118,7 +118,7 @@ final class Poses {
   /** Between radiator and fan. */
   private void behind(Turn turn, Pack pack) {
     double fan = Clearance.fanToCore(setup.fitting().fanOnEngine());
-    double room = setup.truck().front().fanToCore() - setup.fitting().seat().spacer();
+    double room = setup.fanToCore() - setup.fitting().seat().spacer();
     // It hangs close to the radiator there, which leaves no air between unless that is closed
     // round.
     if (cooler.sealed() && room >= Clearance.CORE_TO_CORE + cooler.part().depth() + fan) {

@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleUnaryOperator;
 import roadbreeze.core.circuit.Accessories;
-import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.circuit.CoolantLoop;
 import roadbreeze.core.circuit.FanSetting;
 import roadbreeze.core.circuit.OilElement;
@@ -16,10 +14,13 @@ import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.condition.Condition;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.line.Bypass;
+import roadbreeze.core.line.CoolerDrop;
 import roadbreeze.core.line.OilCircuit;
 import roadbreeze.core.line.OilLines;
-import roadbreeze.core.line.ParallelFlow;
+import roadbreeze.core.line.OilNetwork;
 import roadbreeze.core.line.Resistance;
+import roadbreeze.core.line.SharedLines;
 import roadbreeze.core.nose.Solid;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;
@@ -120,14 +121,54 @@ public final class Assembly {
         oil.flow() * f.condition().oilFlowShare(),
         found.line(),
         found.pumpMaxPressure(),
-        hoses ? fitted(f.oil()) : List.of(),
+        hoses ? fitted(setup) : List.of(),
         oil.fluid());
   }
 
-  private static List<Resistance> fitted(Fitting.OilRun oil) {
-    List<Resistance> fitted = new ArrayList<>(oil.hoses());
-    fitted.addAll(oil.filters());
+  /** Hoses and filters; of branches as far as each shares the oil. Cores are the balance's own. */
+  private static List<Resistance> fitted(Setup setup) {
+    OilNetwork network = network(setup);
+    List<Resistance> fitted = new ArrayList<>(lines(network.inTurn()));
+    if (!network.branches().isEmpty()) {
+      fitted.add(
+          new SharedLines(
+              network.branches().stream().map(Assembly::lines).toList(),
+              Arrays.stream(shares(setup, network)).boxed().toList()));
+    }
     return fitted;
+  }
+
+  private static List<Resistance> lines(List<OilNetwork.Piece> pieces) {
+    return pieces.stream()
+        .filter(p -> p.what() != OilNetwork.What.COOLER)
+        .map(OilNetwork.Piece::resistance)
+        .toList();
+  }
+
+  /** What is fitted between the truck's own lines. */
+  private static OilNetwork network(Setup setup) {
+    Fitting.OilRun oil = setup.fitting().oil();
+    // What a block does it does for all of it, not for each cooler once more.
+    return OilNetwork.of(
+        oil.hoses(),
+        oil.filters(),
+        oil.coolers().stream()
+            .map(
+                c ->
+                    new CoolerDrop(
+                        c.part().channels(),
+                        oil.block().isPresent() ? Bypass.NONE : c.part().bypass()))
+            .toList(),
+        oil.parallel(),
+        oil.block());
+  }
+
+  /** How branches share hot oil, adding up to 1. */
+  private static double[] shares(Setup setup, OilNetwork network) {
+    Truck.OilSide oil = setup.truck().oil();
+    double[] flows = network.split(oil.flow(), oil.fluid(), OilCircuit.HOT);
+    double sum = Arrays.stream(flows).sum();
+    return Arrays.stream(flows).map(f -> f / sum).toArray();
   }
 
   /** The oil lines of a build, hot and cold. */
@@ -137,12 +178,9 @@ public final class Assembly {
         found.line(),
         found.pumpMaxPressure(),
         found.coldOil(),
-        setup.fitting().oil().hoses(),
-        setup.fitting().oil().filters(),
+        network(setup),
         setup.truck().oil().fluid(),
-        setup.truck().oil().flow(),
-        setup.fitting().coolers().stream().map(c -> c.part().channels()).toList(),
-        setup.fitting().oil().parallel());
+        setup.truck().oil().flow());
   }
 
   /** The oil's way past the in-tank cooler, where there is one, and the auxiliary ones. */
@@ -166,19 +204,10 @@ public final class Assembly {
   }
 
   private static OilStage sideBySide(Setup setup, List<OilElement> coolers) {
-    List<DoubleUnaryOperator> drops =
-        setup.fitting().coolers().stream()
-            .map(c -> c.part().channels())
-            .<DoubleUnaryOperator>map(
-                c ->
-                    q ->
-                        q <= 0 ? 0 : c.pressureDrop(q, setup.truck().oil().fluid(), OilCircuit.HOT))
-            .toList();
-    double[] flows = ParallelFlow.share(drops, setup.truck().oil().flow()).flows();
-    double sum = Arrays.stream(flows).sum();
+    double[] shares = shares(setup, network(setup));
     List<OilStage.Branch> branches = new ArrayList<>();
-    for (int i = 0; i < flows.length; i++) {
-      branches.add(new OilStage.Branch(coolers.get(i), flows[i] / sum));
+    for (int i = 0; i < shares.length; i++) {
+      branches.add(new OilStage.Branch(coolers.get(i), shares[i]));
     }
     return new OilStage(branches);
   }

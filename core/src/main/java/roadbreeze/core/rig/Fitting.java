@@ -10,8 +10,9 @@ import java.util.Set;
 import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.condition.Condition;
+import roadbreeze.core.line.Bypass;
 import roadbreeze.core.line.Filter;
-import roadbreeze.core.line.Line;
+import roadbreeze.core.line.PlannedHose;
 
 /**
  * What a build makes of a truck.
@@ -70,6 +71,7 @@ public record Fitting(
    * @param coolers in the order the oil reaches them
    * @param hoses to the coolers and back
    * @param filters in them
+   * @param block between the hoses to the coolers and back
    */
   @RecordBuilder
   public record OilRun(
@@ -78,8 +80,9 @@ public record Fitting(
       boolean parallel,
       boolean bypassPinned,
       List<CoolerFit> coolers,
-      List<Line> hoses,
-      List<Filter> filters)
+      List<PlannedHose> hoses,
+      List<Filter> filters,
+      Optional<Bypass> block)
       implements FittingOilRunBuilder.With {
     public OilRun {
       coolers = List.copyOf(coolers);
@@ -137,7 +140,7 @@ public record Fitting(
     return with(oil.withCoolers(other));
   }
 
-  public Fitting withHoses(List<Line> other) {
+  public Fitting withHoses(List<PlannedHose> other) {
     return with(oil.withHoses(other));
   }
 

@@ -1,11 +1,11 @@
 package roadbreeze.core.rig;
 
 import java.util.OptionalDouble;
-import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.exchanger.ChannelSurface;
 import roadbreeze.core.exchanger.FinMetal;
 import roadbreeze.core.exchanger.LouvredFin;
 import roadbreeze.core.exchanger.OilChannels;
+import roadbreeze.core.line.Bypass;
 
 /**
  * An auxiliary oil cooler as it is built, m.
@@ -24,9 +24,6 @@ public record OilCooler(
     double portBore,
     OptionalDouble bypassOpens,
     OptionalDouble bypassPressure) {
-  /** Between a thermal bypass's first and full opening, K; usual wax elements. */
-  private static final double BYPASS_BAND = 12;
-
   /** How it is built, and what that puts in its channels. */
   public enum Family {
     TUBE_AND_FIN(ChannelSurface.PLAIN),
@@ -71,6 +68,7 @@ public record OilCooler(
   /** What lets cold or thick oil past it. */
   public Bypass bypass() {
     double open = bypassOpens.orElse(Double.NEGATIVE_INFINITY);
-    return new Bypass(open - BYPASS_BAND, open, bypassPressure);
+    Bypass waxed = Bypass.waxed(open);
+    return new Bypass(waxed.shut(), waxed.open(), bypassPressure);
   }
 }

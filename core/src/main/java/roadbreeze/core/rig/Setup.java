@@ -20,6 +20,15 @@ public record Setup(Truck truck, Fitting fitting) {
     return fitting.swaps().radiator().map(r -> r.inPlaceOf(own)).orElse(own);
   }
 
+  /**
+   * Blades of the main fan to the radiator as it stands, m: one on the engine stays where it is
+   * while a deeper core comes nearer; one on the pack is set before it anew.
+   */
+  public double fanToCore() {
+    double deeper = radiator().depth() - truck.cores().radiator().depth();
+    return truck.front().fanToCore() - (fitting.fanOnEngine() ? deeper : 0);
+  }
+
   /** The charge-air cooler as it stands: the truck's own, or the one that replaces it. */
   public Optional<Core> chargeAirCooler() {
     return truck

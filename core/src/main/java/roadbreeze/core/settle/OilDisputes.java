@@ -7,6 +7,7 @@ import roadbreeze.core.explain.Finding;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.Filter;
 import roadbreeze.core.line.OilLines;
+import roadbreeze.core.line.OilNetwork;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Fitting;
@@ -116,7 +117,7 @@ final class OilDisputes {
       coldFlow.add(lines.cold().flowShare());
       side.effect(
           OilSays.CORE_DROPS,
-          lines.hot().coolerDrop(),
+          lines.hot().drop(OilNetwork.What.COOLER),
           lines.cold().flowShare(),
           lines.cold().oil());
       sides.add(side);

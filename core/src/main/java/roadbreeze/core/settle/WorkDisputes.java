@@ -3,7 +3,6 @@ package roadbreeze.core.settle;
 import java.util.List;
 import java.util.Optional;
 import roadbreeze.core.bracket.Holding;
-import roadbreeze.core.line.Line;
 import roadbreeze.core.line.OilCircuit;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
@@ -85,7 +84,7 @@ final class WorkDisputes {
     double outside =
         HoseSize.usual(
                 setup.fitting().oil().hoses().stream()
-                    .mapToDouble(Line::bore)
+                    .mapToDouble(h -> h.line().bore())
                     .max()
                     .orElse(USUAL_BORE))
             .outside();

@@ -15,6 +15,10 @@ public enum Corner {
     this.up = up;
   }
 
+  public boolean upper() {
+    return up == 1;
+  }
+
   /** 0 left, 1 right. */
   int across() {
     return across;

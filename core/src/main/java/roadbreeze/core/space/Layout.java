@@ -89,7 +89,7 @@ public record Layout(
         front.opening(),
         front.depth(),
         front.coreGap(),
-        front.fanToCore() - seat.spacer(),
+        setup.fanToCore() - seat.spacer(),
         tipGap(front, seat),
         setup.fitting().fanOnEngine(),
         setup.radiator().outline(),

@@ -66,7 +66,7 @@ public record Pack(List<Piece> pieces, double front, double back) {
       double front =
           fan.pusher()
               ? nose.depth() - FAN_DEPTH
-              : box.back() + nose.fanToCore() - fan.seat().spacer();
+              : box.back() + setup.fanToCore() - fan.seat().spacer();
       pieces.add(new Piece(fan.name(), Kind.FAN, box(fan.outline(), front, FAN_DEPTH)));
     }
     return new Pack(List.copyOf(pieces), nose.depth(), box.back());

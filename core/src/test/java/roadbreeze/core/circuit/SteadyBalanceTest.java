@@ -12,6 +12,7 @@ import roadbreeze.core.WorkedCase;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.line.Bypass;
 import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.stack.Fan;
 import roadbreeze.core.stack.FanCurve;

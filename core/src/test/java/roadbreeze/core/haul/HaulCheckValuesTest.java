@@ -155,7 +155,8 @@ class HaulCheckValuesTest {
             oil.bypassPinned(),
             oil.coolers(),
             oil.hoses(),
-            List.of());
+            List.of(),
+            Optional.empty());
     return Assembly.rig(
         new Setup(
             WorkedCase.truck(),

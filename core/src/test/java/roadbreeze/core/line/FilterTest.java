@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.WorkedCase;
@@ -45,12 +46,17 @@ class FilterTest {
         new Line(2.4, 9.5e-3, 5),
         420e3,
         -10,
-        List.of(new Line(0.9, 9.5e-3, 3), new Line(1.1, 9.5e-3, 3)),
-        filters,
+        OilNetwork.of(
+            List.of(
+                new PlannedHose(new Line(0.9, 9.5e-3, 3)),
+                new PlannedHose(new Line(1.1, 9.5e-3, 3))),
+            filters,
+            List.of(
+                new CoolerDrop(WorkedCase.oilCooler(0.28, 0.19, 0.032).channels(), Bypass.NONE)),
+            false,
+            Optional.empty()),
         OIL,
-        10e-3 / 60,
-        List.of(WorkedCase.oilCooler(0.28, 0.19, 0.032).channels()),
-        false);
+        10e-3 / 60);
   }
 
   @Test
@@ -74,7 +80,7 @@ class FilterTest {
     assertThat(at(after, Stretch.What.COOLER)).isGreaterThan(at(before, Stretch.What.COOLER));
     // What is left at the last stretch is lost in it: half of the lines as found.
     List<Stretch> way = before.profile();
-    assertThat(way.get(way.size() - 1).cold())
+    assertThat(way.get(way.size() - 1).cold().pressure())
         .isCloseTo(before.cold().foundDrop() / 2, within(1e-6));
     assertThat(before.volume() - none.volume()).isCloseTo(0.25e-3, within(1e-12));
   }
@@ -82,7 +88,7 @@ class FilterTest {
   private static double at(OilLines lines, Stretch.What what) {
     return lines.profile().stream()
         .filter(s -> s.what() == what)
-        .mapToDouble(Stretch::cold)
+        .mapToDouble(s -> s.cold().pressure())
         .findFirst()
         .orElseThrow();
   }

@@ -128,7 +128,8 @@ class AssemblyTest {
                     false,
                     List.of(COOLER, at(CoolerFit.Place.FRONT, 0.43, 0.25, "b")),
                     run.hoses(),
-                    List.of()));
+                    List.of(),
+                    Optional.empty()));
     Rig parallel = Assembly.rig(with(two));
     assertThat(parallel.oilLoop().stages()).hasSize(2);
     // Two of a kind share alike.

@@ -13,6 +13,7 @@ import roadbreeze.core.circuit.Thermostat;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Bypass;
 import roadbreeze.core.line.Filter;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
@@ -52,7 +53,8 @@ public final class FittingMapper {
             b.bypassPinned(),
             coolers(b),
             List.of(),
-            filters(b)),
+            filters(b),
+            block(b)),
         fans(b, rig),
         others(b));
   }
@@ -95,17 +97,34 @@ public final class FittingMapper {
     return fits;
   }
 
-  /** A block in a hose that is there does for every cooler what a valve of its own would. */
+  /** Blocks in hoses that are there, as far as they are set. */
+  private static List<Inline> blocks(Build b) {
+    return b.lines().hoses().stream()
+        .flatMap(hose -> b.lines().in(hose).stream())
+        .filter(in -> in.what() == Inline.What.BYPASS)
+        .filter(in -> in.opensC() != null || in.opensKpa() != null)
+        .toList();
+  }
+
+  /** The block lets oil across all of the coolers. */
+  private static Optional<Bypass> block(Build b) {
+    return blocks(b).stream()
+        .map(
+            in ->
+                in.opensC() == null
+                    ? Bypass.byPressure(in.opensKpa() * 1000)
+                    : Bypass.waxed(in.opensC()))
+        .findFirst();
+  }
+
+  /** In the balance it does for every cooler what a valve of its own would. */
   private static OilCooler bypassed(OilCooler cooler, Build b) {
     OilCooler with = cooler;
-    for (Hose hose : b.lines().hoses()) {
-      for (Inline in : b.lines().in(hose)) {
-        if (in.what() == Inline.What.BYPASS && in.opensC() != null) {
-          with = with.openingAt(in.opensC());
-        } else if (in.what() == Inline.What.BYPASS && in.opensKpa() != null) {
-          with = with.givingWayAt(in.opensKpa() * 1000);
-        }
-      }
+    for (Inline in : blocks(b)) {
+      with =
+          in.opensC() == null
+              ? with.givingWayAt(in.opensKpa() * 1000)
+              : with.openingAt(in.opensC());
     }
     return with;
   }

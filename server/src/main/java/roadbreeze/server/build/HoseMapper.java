@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.line.Line;
+import roadbreeze.core.line.PlannedHose;
 import roadbreeze.core.nose.Axis;
 import roadbreeze.core.nose.LinePort;
 import roadbreeze.core.nose.Nature;
@@ -62,13 +63,32 @@ public final class HoseMapper {
    * @param setup with none
    */
   public static Setup withHoses(Setup setup, Build build) {
-    List<Line> lines = new ArrayList<>();
+    List<PlannedHose> hoses = new ArrayList<>();
     HoseMapper mapper =
         build.lines().hoses().stream().anyMatch(Hose::drawn) ? new HoseMapper(build, setup) : null;
     for (Hose hose : build.lines().hoses()) {
-      lines.add(line(hose, tees(build, hose), mapper == null ? null : mapper.route(hose)));
+      Line line = line(hose, tees(build, hose), mapper == null ? null : mapper.route(hose));
+      hoses.add(new PlannedHose(line, branch(build, hose)));
     }
-    return setup.with(setup.fitting().withHoses(lines));
+    return setup.with(setup.fitting().withHoses(hoses));
+  }
+
+  /**
+   * Which of several coolers side by side a hose serves: the one that it ends at. Of hoses that are
+   * only thought there are two to each cooler, in the order of the plan.
+   */
+  private static int branch(Build build, Hose hose) {
+    if (!build.parallel() || build.coolers().size() < 2) {
+      return PlannedHose.COMMON;
+    }
+    List<String> coolers = build.coolers().stream().map(FittedCooler::id).toList();
+    if (!hose.drawn()) {
+      int cooler = build.lines().hoses().indexOf(hose) / 2;
+      return cooler < coolers.size() ? cooler : PlannedHose.COMMON;
+    }
+    HoseEnd end = hose.from().side() == null ? hose.to() : hose.from();
+    int cooler = coolers.indexOf(end.at());
+    return end.side() == null || cooler < 0 ? PlannedHose.COMMON : cooler;
   }
 
   /**

@@ -18,13 +18,15 @@ import roadbreeze.server.row.DistinctIds;
  *     none
  * @param standOffMm from the cooler's tab to the bracket's face, for rubber or spacer
  * @param roughGround the truck works off the road
+ * @param radiator where the build has another
  */
 @RecordBuilder
 public record MountPlan(
     @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid Bracket> brackets,
     @Nullable @Within(min = 1, max = 10000, kind = Kind.STIFFNESS) Double isolatorNmm,
     @Within(min = 0, max = 60, kind = Kind.SIZE) double standOffMm,
-    boolean roughGround)
+    boolean roughGround,
+    @NotNull @Valid RadiatorPlan radiator)
     implements MountPlanBuilder.With {
 
   /** Stiffness of the rubber at each ear, N/m; empty where there is none. */

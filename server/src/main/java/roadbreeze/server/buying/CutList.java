@@ -11,6 +11,10 @@ import java.util.stream.DoubleStream;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.LinePort;
+import roadbreeze.core.radiator.FitRow;
+import roadbreeze.core.radiator.NeckFit;
+import roadbreeze.core.radiator.RadiatorFit;
+import roadbreeze.core.radiator.Shell;
 import roadbreeze.core.route.Coupling;
 import roadbreeze.core.route.Guard;
 import roadbreeze.core.route.Hung;
@@ -28,13 +32,14 @@ import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
 import roadbreeze.server.mounting.FlatBracket;
 import roadbreeze.server.mounting.MountingResult;
+import roadbreeze.server.mounting.RadiatorResult;
 import roadbreeze.server.mounting.ScrewStack;
 import roadbreeze.server.nose.NosePort;
 import roadbreeze.server.parts.FilterPart;
 import roadbreeze.server.parts.HosePart;
 
 /**
- * What is bought and cut to hang a build's cooler and to pipe it.
+ * What is bought and cut to hang a build's coolers, to pipe them, and to put another radiator in.
  *
  * @param strip lengths of flat strip, and which bracket is cut from which
  * @param hose lengths of hose, likewise
@@ -54,6 +59,12 @@ public record CutList(
 
   /** Longer than this it is not sold in one piece where no roll is said, mm; own default. */
   private static final double LONGEST_HOSE = 10_000;
+
+  /** Of a coolant hose, m; own default. */
+  private static final double COOLANT_WALL = 4e-3;
+
+  /** As thick as most core supports are, m; own default. */
+  private static final double SHEET = 1.5e-3;
 
   /**
    * One kind of stock.
@@ -79,33 +90,64 @@ public record CutList(
   public record CutPiece(String name, double mm) {}
 
   static CutList of(JobContent job, Build build) {
-    if (build.coolers().isEmpty()) {
-      return new CutList(List.of(), List.of(), List.of(), List.of());
-    }
     MountingResult mounting = MountingResult.of(job, build);
     List<Finding> small = new ArrayList<>();
     List<Finding> unknown = new ArrayList<>();
     screws(mounting.stacks(), small);
-    HoseMapper mapper = new HoseMapper(build, job.setup(build));
-    fittings(job, build, mapper, small);
-    guards(mapper, small);
+    if (!build.coolers().isEmpty()) {
+      HoseMapper mapper = new HoseMapper(build, job.setup(build));
+      fittings(job, build, mapper, small);
+      guards(mapper, small);
+    }
+    if (build.radiator() != null) {
+      radiator(RadiatorResult.fit(job, build, job.setup(build)), small);
+    }
     return new CutList(
-        strip(build.mounting().brackets(), mounting.brackets()),
+        strip(MountingResult.holding(job, build)),
         hose(build, LineResult.of(job, build).cuts(), unknown),
         Said.of(small),
         Said.of(unknown));
   }
 
-  private static List<StockLine> strip(List<Bracket> brackets, List<FlatBracket> flats) {
+  /** Hoses, joiners, foam and sheet that another radiator takes. */
+  private static void radiator(RadiatorFit fit, List<Finding> small) {
+    for (FitRow.What what : List.of(FitRow.What.UPPER_NECK, FitRow.What.LOWER_NECK)) {
+      NeckFit hose = fit.hoseOf(what).orElse(null);
+      if (hose == null) {
+        continue;
+      }
+      boolean upper = what == FitRow.What.UPPER_NECK;
+      Shell.Neck neck = (upper ? fit.other().upper() : fit.other().lower()).orElseThrow();
+      if (hose.way() == NeckFit.Way.BOUGHT) {
+        small.add(CutListed.COOLANT_HOSE.with(what, hose.length(), neck.diameter()));
+      } else if (hose.way() == NeckFit.Way.JOINED) {
+        small.add(CutListed.COOLANT_JOINER.with(what, hose.piece(), neck.diameter()));
+      }
+      int clamps =
+          switch (hose.way()) {
+            case AS_IT_IS -> 0;
+            case TRIMMED -> 1;
+            case BOUGHT -> 2;
+            case JOINED -> 4;
+          };
+      if (clamps > 0) {
+        small.add(CutListed.CLAMPS.with(clamps, neck.diameter() + 2 * COOLANT_WALL));
+      }
+    }
+    fit.foam().forEach(f -> small.add(CutListed.FOAM.with(f.thickness(), f.length())));
+    fit.plates()
+        .forEach(p -> small.add(CutListed.SHEET.with(p.what(), p.width(), p.height(), SHEET)));
+  }
+
+  private static List<StockLine> strip(List<Bracket> brackets) {
     Map<Finding, List<ToCut>> pieces = new LinkedHashMap<>();
-    for (int i = 0; i < brackets.size(); i++) {
-      Bracket b = brackets.get(i);
+    for (Bracket b : brackets) {
       String metal = Words.choice(b.metal().name()).toLowerCase(Locale.ROOT);
       Finding kind = CutListed.STRIP.with(metal, Units.mm(b.widthMm()), Units.mm(b.thicknessMm()));
       for (int n = 0; n < b.quantity(); n++) {
         pieces
             .computeIfAbsent(kind, k -> new ArrayList<>())
-            .add(new ToCut(b.name(), flats.get(i).flatMm()));
+            .add(new ToCut(b.name(), FlatBracket.of(b).flatMm()));
       }
     }
     List<StockLine> lines = new ArrayList<>();

@@ -52,7 +52,10 @@ public @interface Asked {
           .choices()
           .forEach(
               (ask, answer) -> {
-                if (!reading.check().asks().contains(ask) || !ask.answers().contains(answer)) {
+                boolean known =
+                    answer == null
+                        || reading.check().asks().contains(ask) && ask.answers().contains(answer);
+                if (!known) {
                   valid[0] = say(context, "choices", ask, Problem.READING_OF.with(ask));
                 }
               });

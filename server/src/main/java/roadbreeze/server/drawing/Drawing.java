@@ -1,5 +1,6 @@
 package roadbreeze.server.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -47,25 +48,65 @@ public record Drawing(String title, double width, double height, List<Mark> mark
     }
   }
 
+  /** Several on one sheet, from left to right; an empty sheet where there are none. */
+  public static Drawing beside(List<Drawing> drawings) {
+    List<Mark> all = new ArrayList<>();
+    List<String> titles = new ArrayList<>();
+    double x = 0;
+    double height = 0;
+    for (Drawing d : drawings) {
+      for (Mark mark : d.marks) {
+        all.add(mark.right(x));
+      }
+      titles.add(d.title);
+      x += d.width;
+      height = Math.max(height, d.height);
+    }
+    return new Drawing(String.join("; ", titles), Math.max(1, x), Math.max(1, height), all);
+  }
+
   /** One stroke or word. */
   public sealed interface Mark {
     Pen pen();
+
+    /** The same so far to the right, mm. */
+    Mark right(double by);
   }
 
   /** From place to place. */
-  public record Stroke(Pen pen, double x1, double y1, double x2, double y2) implements Mark {}
+  public record Stroke(Pen pen, double x1, double y1, double x2, double y2) implements Mark {
+    @Override
+    public Mark right(double by) {
+      return new Stroke(pen, x1 + by, y1, x2 + by, y2);
+    }
+  }
 
   /** Round its middle. */
-  public record Circle(Pen pen, double x, double y, double radius) implements Mark {}
+  public record Circle(Pen pen, double x, double y, double radius) implements Mark {
+    @Override
+    public Mark right(double by) {
+      return new Circle(pen, x + by, y, radius);
+    }
+  }
 
   /** Anticlockwise round its middle, degrees from the right. */
   public record Arc(Pen pen, double x, double y, double radius, double from, double to)
-      implements Mark {}
+      implements Mark {
+    @Override
+    public Mark right(double by) {
+      return new Arc(pen, x + by, y, radius, from, to);
+    }
+  }
 
   /**
    * Words, centred on a place at their foot.
    *
    * @param size height of its capitals
    */
-  public record Words(Pen pen, double x, double y, double size, String text) implements Mark {}
+  public record Words(Pen pen, double x, double y, double size, String text) implements Mark {
+    @Override
+    public Mark right(double by) {
+      return new Words(pen, x + by, y, size, text);
+    }
+  }
 }

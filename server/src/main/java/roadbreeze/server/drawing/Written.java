@@ -11,6 +11,9 @@ public enum Written implements Code {
   BEND,
   TWISTED("angle ANGLE"),
   HOLE("diameter TEXT"),
+  PLATE("what WORD", "side WORD"),
+  PLUGS("count COUNT", "diameter TEXT"),
+  CUT_OUT("from TEXT"),
   BAR;
 
   private final List<Parameter> parameters;

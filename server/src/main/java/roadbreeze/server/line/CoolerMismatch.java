@@ -4,14 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.line.OilLines;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.Hose;
 
-/** What of a build's hoses and brackets does not go with its first cooler, or is not planned. */
+/** What of a build does not go with its coolers, or is not planned. */
 public enum CoolerMismatch implements Code {
   HOSE_BORE("hose TEXT", "bore SIZE", "ports SIZE"),
+  NOT_RATED("cooler TEXT"),
+  OVER_RATING("cooler TEXT", "rated PRESSURE", "reaches PRESSURE"),
   NO_HOSES,
   NO_BRACKETS;
 
@@ -29,7 +32,10 @@ public enum CoolerMismatch implements Code {
     return parameters;
   }
 
-  static List<Finding> of(Build build) {
+  /**
+   * @param lines what they do, for the pressure at each
+   */
+  static List<Finding> of(Build build, OilLines lines) {
     List<Finding> found = new ArrayList<>();
     if (build.coolers().isEmpty()) {
       return found;
@@ -41,6 +47,7 @@ public enum CoolerMismatch implements Code {
         found.add(HOSE_BORE.with(hose.name(), hose.bore() / 1000, ports / 1000));
       }
     }
+    rated(build, lines, found);
     if (build.lines().hoses().isEmpty()) {
       found.add(NO_HOSES.with());
     }
@@ -48,5 +55,27 @@ public enum CoolerMismatch implements Code {
       found.add(NO_BRACKETS.with());
     }
     return found;
+  }
+
+  /** A rating that is not known is asked for, never guessed. */
+  private static void rated(Build build, OilLines lines, List<Finding> found) {
+    for (int i = 0; i < build.coolers().size(); i++) {
+      FittedCooler cooler = build.coolers().get(i);
+      int number = i;
+      if (cooler.part().ratedKpa() == null) {
+        found.add(NOT_RATED.with(cooler.part().name()));
+        continue;
+      }
+      double rated = cooler.part().ratedKpa() * 1000;
+      double reaches =
+          lines.profile().stream()
+              .filter(s -> s.what() == OilLines.Stretch.What.COOLER && s.number() == number)
+              .mapToDouble(s -> Math.max(s.hot().pressure(), s.cold().pressure()))
+              .max()
+              .orElse(0);
+      if (reaches > rated) {
+        found.add(OVER_RATING.with(cooler.part().name(), rated, reaches));
+      }
+    }
   }
 }

@@ -89,7 +89,7 @@ enum InlineCheck implements Code {
     double reaches =
         lines.profile().stream()
             .filter(s -> s.what() == OilLines.Stretch.What.FILTER && s.number() == index)
-            .mapToDouble(OilLines.Stretch::cold)
+            .mapToDouble(s -> s.cold().pressure())
             .max()
             .orElse(0);
     if (reaches > in.filter().mostKpa() * 1000) {

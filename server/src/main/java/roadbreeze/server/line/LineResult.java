@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import roadbreeze.core.line.OilLines;
+import roadbreeze.core.line.OilNetwork;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.server.build.Build;
@@ -23,6 +24,7 @@ import roadbreeze.server.route.Joints.JointRow;
  * @param fillSeconds that the gearbox waits for its oil while those fill, cold
  * @param profile pressure along the oil's way
  * @param joints the ends of drawn hoses on their ports
+ * @param order what is hidden afterwards, and so comes first
  * @param inline what is wrong with what sits in the hoses
  * @param mismatches what does not go with the cooler, or is not planned yet
  */
@@ -35,11 +37,16 @@ public record LineResult(
     double fillSeconds,
     List<LineStretch> profile,
     List<JointRow> joints,
+    List<Said> order,
     List<Said> inline,
     List<Said> mismatches,
     List<Said> warnings) {
 
-  /** One temperature's state. */
+  /**
+   * One temperature's state.
+   *
+   * @param pastLpm through a block, past what is fitted
+   */
   public record State(
       double oilC,
       double foundFlowLpm,
@@ -50,6 +57,7 @@ public record LineResult(
       double filterDropKpa,
       double coolerDropKpa,
       double feedKpa,
+      double pastLpm,
       double reynolds) {
     static State of(OilLines.State s) {
       return new State(
@@ -58,10 +66,11 @@ public record LineResult(
           s.plannedFlow() * 60e3,
           s.flowShare(),
           s.foundDrop() / 1000,
-          s.hoseDrop() / 1000,
-          s.filterDrop() / 1000,
-          s.coolerDrop() / 1000,
+          s.drop(OilNetwork.What.HOSE) / 1000,
+          s.drop(OilNetwork.What.FILTER) / 1000,
+          s.drop(OilNetwork.What.COOLER) / 1000,
           s.feedPressure() / 1000,
+          s.fitted().past() * 60e3,
           s.reynolds());
     }
   }
@@ -71,11 +80,29 @@ public record LineResult(
    *
    * @param number of the hose or cooler, of a filter that of its hose, from 1; 0 of the truck's own
    *     lines
-   * @param hotKpa where it begins, over the pan
+   * @param branch that it is in, from 1; 0 where all oil goes through it
    */
-  public record LineStretch(OilLines.Stretch.What what, int number, double hotKpa, double coldKpa) {
+  public record LineStretch(
+      OilLines.Stretch.What what, int number, int branch, StretchEnd hot, StretchEnd cold) {
     static LineStretch of(OilLines.Stretch s) {
-      return new LineStretch(s.what(), s.number() + 1, s.hot() / 1000, s.cold() / 1000);
+      return new LineStretch(
+          s.what(),
+          s.number() + 1,
+          s.branch() + 1,
+          StretchEnd.of(s.hot()),
+          StretchEnd.of(s.cold()));
+    }
+  }
+
+  /**
+   * Where a stretch begins.
+   *
+   * @param kpa over the pan
+   * @param dropKpa that is lost in it
+   */
+  public record StretchEnd(double kpa, double dropKpa, double flowLpm) {
+    static StretchEnd of(OilLines.Stretch.End e) {
+      return new StretchEnd(e.pressure() / 1000, e.drop() / 1000, e.flow() * 60e3);
     }
   }
 
@@ -93,7 +120,7 @@ public record LineResult(
     if (!build.coolers().isEmpty()) {
       for (int i = 0; i < build.lines().hoses().size(); i++) {
         Hose hose = build.lines().hoses().get(i);
-        double fitted = setup.fitting().oil().hoses().get(i).length() * 1000;
+        double fitted = setup.fitting().oil().hoses().get(i).line().length() * 1000;
         double cut = build.lines().cutMm(fitted);
         cuts.add(new Cut(hose.id(), hose.name(), hose.bore(), fitted, cut));
         byBore.merge(hose.bore(), cut / 1000, Double::sum);
@@ -110,8 +137,9 @@ public record LineResult(
         lines.fillTime(),
         lines.profile().stream().map(LineStretch::of).toList(),
         Joints.of(job, build),
+        Joints.order(job, build),
         Said.of(InlineCheck.of(build, lines)),
-        Said.of(CoolerMismatch.of(build)),
+        Said.of(CoolerMismatch.of(build, lines)),
         Said.of(lines.warnings()));
   }
 }

@@ -11,11 +11,14 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.server.build.Bracket;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.drawing.Drawing;
 import roadbreeze.server.drawing.DxfDrawing;
 import roadbreeze.server.drawing.PdfDrawing;
 import roadbreeze.server.drawing.SvgDrawing;
 import roadbreeze.server.drawing.Written;
 import roadbreeze.server.file.Attachment;
+import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
 
@@ -60,5 +63,47 @@ class DrawingController {
             asked.brackets().stream().map(b -> FlatDrawing.of(b, asked.world())).toList(),
             asked.paper(),
             Words.of(Written.BAR.with(), asked.world())));
+  }
+
+  /**
+   * Plates for a build's radiator.
+   *
+   * @param build its id
+   */
+  record PlateSheets(
+      @NotNull @Valid JobContent job,
+      @NotNull String build,
+      @NotNull Units.World world,
+      @NotNull PdfDrawing.Paper paper) {
+    List<Drawing> drawings() {
+      Build chosen = job.build(build);
+      return chosen.radiator() == null
+          ? List.of()
+          : RadiatorResult.fit(job, chosen, job.setup(chosen)).plates().stream()
+              .map(p -> PlateDrawing.of(p, world))
+              .toList();
+    }
+  }
+
+  @PostMapping("/plates-pdf")
+  ResponseEntity<byte[]> platesPdf(@Valid @RequestBody PlateSheets asked) {
+    return Attachment.of(
+        MediaType.APPLICATION_PDF_VALUE,
+        "plates",
+        "pdf",
+        PdfDrawing.of(
+            asked.drawings(), asked.paper(), Words.of(Written.BAR.with(), asked.world())));
+  }
+
+  @PostMapping("/plates-dxf")
+  ResponseEntity<String> platesDxf(@Valid @RequestBody PlateSheets asked) {
+    return Attachment.of(
+        "image/vnd.dxf", "plates", "dxf", DxfDrawing.of(Drawing.beside(asked.drawings())));
+  }
+
+  @PostMapping("/plates-svg")
+  ResponseEntity<String> platesSvg(@Valid @RequestBody PlateSheets asked) {
+    return Attachment.of(
+        "image/svg+xml", "plates", "svg", SvgDrawing.of(Drawing.beside(asked.drawings())));
   }
 }

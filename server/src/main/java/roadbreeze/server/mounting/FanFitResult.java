@@ -91,8 +91,7 @@ record FanFitResult(
     FanFit fan = main.get();
     boolean onEngine = fan.part().kind().onEngine();
     FanRoom room = job.rig().vehicle().cooling().fanRoom().toCore(onEngine);
-    ShroudFit fit =
-        new ShroudFit(fan.part().diameter(), room, setup.truck().front().fanToCore(), fan.seat());
+    ShroudFit fit = new ShroudFit(fan.part().diameter(), room, setup.fanToCore(), fan.seat());
     return new FanFitResult(
         fan.name().id(),
         onEngine,

@@ -56,7 +56,7 @@ public record FlatBracket(
   public record ViceTurn(int bend, boolean holdsRest, double degrees) {}
 
   /** What cannot be at all is only its faults. */
-  static FlatBracket of(Bracket entered) {
+  public static FlatBracket of(Bracket entered) {
     try {
       return of(entered, entered.toCore());
     } catch (RefusedException e) {

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.core.bracket.Form;
 import roadbreeze.core.nose.BodyHole;
+import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.space.Corner;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
@@ -61,6 +62,18 @@ class MountingController {
   @PostMapping("/fan-fit")
   FanFitResult fanFit(@Valid @RequestBody BuildRequest request) {
     return FanFitResult.of(request.job(), request.chosen());
+  }
+
+  /** A build's radiator held against its truck. */
+  @PostMapping("/radiator")
+  RadiatorResult radiator(@Valid @RequestBody BuildRequest request) {
+    return RadiatorResult.of(request.job(), request.chosen());
+  }
+
+  /** Brackets from the upper holes of another radiator to where the old one was held. */
+  @PostMapping("/radiator-brackets")
+  List<Bracket> radiatorBrackets(@Valid @RequestBody BuildRequest request) {
+    return Ties.proposed(request.job(), request.chosen(), Assembly.RADIATOR.id());
   }
 
   /** Straps from the corners of an electric fan's frame to the radiator's own frame. */

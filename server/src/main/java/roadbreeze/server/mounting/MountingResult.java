@@ -91,10 +91,6 @@ public record MountingResult(
   public static MountingResult of(JobContent job, Build build) {
     MountPlan plan = build.mounting();
     List<FlatBracket> flats = plan.brackets().stream().map(FlatBracket::of).toList();
-    if (build.coolers().isEmpty()) {
-      return new MountingResult(flats, List.of(), null, null, List.of());
-    }
-    FittedCooler cooler = build.coolers().get(0);
     List<Finding> findings = new ArrayList<>();
     List<ScrewStack> stacks = new ArrayList<>();
     Map<String, Ties> ties = Ties.of(job, build);
@@ -103,6 +99,10 @@ public record MountingResult(
         tied(bracket, ties.get(bracket.tie().cooler()), stacks, findings);
       }
     }
+    if (build.coolers().isEmpty()) {
+      return new MountingResult(flats, stacks, null, null, Said.of(findings));
+    }
+    FittedCooler cooler = build.coolers().get(0);
     long held =
         plan.brackets().stream()
             .filter(b -> b.tie() != null && b.tie().cooler().equals(cooler.id()))
@@ -114,6 +114,15 @@ public record MountingResult(
     }
     return new MountingResult(
         flats, stacks, held(plan, cooler), rods(job.setup(build), build), Said.of(findings));
+  }
+
+  /** Brackets that hold something: what they were made for may have been taken out again. */
+  public static List<Bracket> holding(JobContent job, Build build) {
+    Map<String, Ties> ties = Ties.of(job, build);
+    return build.mounting().brackets().stream()
+        .filter(
+            b -> b.tie() == null ? !build.coolers().isEmpty() : ties.containsKey(b.tie().cooler()))
+        .toList();
   }
 
   private static void tied(

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.bracket.Form;
 import roadbreeze.core.bracket.Frame;
@@ -16,6 +17,9 @@ import roadbreeze.core.bracket.StripStock;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Box;
+import roadbreeze.core.radiator.RadiatorFit;
+import roadbreeze.core.radiator.RadiatorTops;
+import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Corner;
 import roadbreeze.core.space.Ears;
@@ -33,7 +37,23 @@ import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.PartMapper;
 
 /** From a cooler's ears to the holes of the body: what is between them, and what is bent for it. */
-public record Ties(String id, boolean strap, Hanging hanging, List<BodyHole> holes) {
+public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes) {
+  /** What is held, and by which of its holes. */
+  enum Kind {
+    /** A cooler by all four, from whatever is near. */
+    COOLER(null),
+    /** An electric fan by all four, from the radiator's own frame and nothing else. */
+    FAN(Name.Noun.RADIATOR_FRAME),
+    /** A radiator by its upper two, from where the old one was held. */
+    RADIATOR(Name.Noun.RADIATOR_TOP);
+
+    private final Name.Noun from;
+
+    Kind(@Nullable Name.Noun from) {
+      this.from = from;
+    }
+  }
+
   /** Strip that is bent where nobody has chosen any, m. */
   static final StripStock USUAL = new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3);
 
@@ -51,7 +71,8 @@ public record Ties(String id, boolean strap, Hanging hanging, List<BodyHole> hol
       for (FittedCooler cooler : build.coolers()) {
         if (cooler.id().equals(p.name().id())) {
           Ears ears = PartMapper.ears(cooler.part()).turned(cooler.turn());
-          ties.put(cooler.id(), of(cooler.id(), false, p.box(), ears, build, setup, cores, holes));
+          ties.put(
+              cooler.id(), of(cooler.id(), Kind.COOLER, p.box(), ears, build, setup, cores, holes));
         }
       }
       for (FittedFan fan : build.fans()) {
@@ -59,16 +80,41 @@ public record Ties(String id, boolean strap, Hanging hanging, List<BodyHole> hol
           Ears frame = RadiatorFrame.ears(p.box());
           List<BodyHole> all = new ArrayList<>(RadiatorFrame.holes(pack));
           all.addAll(holes);
-          ties.put(fan.id(), of(fan.id(), true, p.box(), frame, build, setup, cores, all));
+          ties.put(fan.id(), of(fan.id(), Kind.FAN, p.box(), frame, build, setup, cores, all));
         }
       }
     }
+    radiator(job, build, setup, pack).ifPresent(t -> ties.put(t.id, t));
     return ties;
+  }
+
+  /** Another radiator, where it and the old one are known above and their holes do not meet. */
+  private static Optional<Ties> radiator(JobContent job, Build build, Setup setup, Pack pack) {
+    if (build.radiator() == null) {
+      return Optional.empty();
+    }
+    RadiatorFit fit = RadiatorResult.fit(job, build, setup);
+    List<BodyHole> old = RadiatorTops.holes(fit);
+    Box box = pack.box(Assembly.RADIATOR);
+    // What it is held to may lie on its own upper edge: only other cores are kept away from.
+    List<Pack.Piece> others =
+        pack.pieces().stream()
+            .filter(p -> p.kind() != Pack.Kind.FAN && p.kind() != Pack.Kind.RADIATOR)
+            .toList();
+    return RadiatorTops.ears(fit)
+        .filter(e -> !old.isEmpty())
+        .map(
+            e ->
+                new Ties(
+                    Assembly.RADIATOR.id(),
+                    Kind.RADIATOR,
+                    new Hanging(box, e, 0, List.of(), others),
+                    old));
   }
 
   private static Ties of(
       String id,
-      boolean strap,
+      Kind kind,
       Box box,
       Ears ears,
       Build build,
@@ -76,7 +122,7 @@ public record Ties(String id, boolean strap, Hanging hanging, List<BodyHole> hol
       List<Pack.Piece> cores,
       List<BodyHole> holes) {
     double standOff = Units.mm(build.mounting().standOffMm());
-    return new Ties(id, strap, new Hanging(box, ears, standOff, setup.standing(), cores), holes);
+    return new Ties(id, kind, new Hanging(box, ears, standOff, setup.standing(), cores), holes);
   }
 
   /** The strip that a build's brackets are bent from. */
@@ -90,19 +136,31 @@ public record Ties(String id, boolean strap, Hanging hanging, List<BodyHole> hol
     if (ties == null) {
       return List.of();
     }
-    // A fan is strapped to the radiator's own frame, whatever else is near.
     List<BodyHole> holes =
-        ties.strap
-            ? ties.holes.stream().filter(h -> h.name().noun() == Name.Noun.RADIATOR_FRAME).toList()
-            : ties.holes;
-    return ties.hanging.proposed(holes, strip(build)).stream().map(ties::entered).toList();
+        ties.holes.stream()
+            .filter(h -> ties.kind.from == null || h.name().noun() == ties.kind.from)
+            .toList();
+    return ties.hanging.proposed(holes, strip(build)).stream()
+        .filter(t -> ties.kind != Kind.RADIATOR || t.corner().upper())
+        .map(ties::entered)
+        .toList();
   }
 
   private Bracket entered(Hanging.Tied tied) {
     String corner = tied.corner().name().toLowerCase(Locale.ROOT);
+    String dashed = corner.replace('_', '-');
+    String called = corner.replace('_', ' ');
     return entered(
-        strap ? id + "-strap-" + corner.replace('_', '-') : "bracket-" + corner.replace('_', '-'),
-        corner.replace('_', ' ') + (strap ? " strap" : " bracket"),
+        switch (kind) {
+          case COOLER -> "bracket-" + dashed;
+          case FAN -> id + "-strap-" + dashed;
+          case RADIATOR -> id + "-" + dashed;
+        },
+        switch (kind) {
+          case COOLER -> called + " bracket";
+          case FAN -> called + " strap";
+          case RADIATOR -> "radiator, " + called;
+        },
         tied.corner(),
         tied.hole(),
         tied.form());

@@ -14,6 +14,7 @@ import roadbreeze.server.row.DistinctIds;
  * @param measures that the rest hangs on
  * @param absent what was looked for and is not there
  * @param photos that places were clicked on
+ * @param radiator what is round the radiator
  */
 public record NoseSection(
     @NotNull @Valid NoseMeasures measures,
@@ -21,10 +22,11 @@ public record NoseSection(
     @NotNull @Size(max = 200) @DistinctIds List<@NotNull @Valid NoseSolid> solids,
     @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid NoseHole> holes,
     @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid NosePort> ports,
-    @NotNull @Size(max = 6) @DistinctIds List<@NotNull @Valid NosePhoto> photos) {
+    @NotNull @Size(max = 6) @DistinctIds List<@NotNull @Valid NosePhoto> photos,
+    @NotNull @Valid RadiatorSeatData radiator) {
 
   /** As it goes to another truck. */
   public NoseSection withoutPhotos() {
-    return new NoseSection(measures, absent, solids, holes, ports, List.of());
+    return new NoseSection(measures, absent, solids, holes, ports, List.of(), radiator);
   }
 }

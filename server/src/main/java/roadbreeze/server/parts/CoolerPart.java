@@ -19,6 +19,7 @@ import roadbreeze.server.problem.Within;
  * @param earsUpMm between its lower and upper holes
  * @param earsBackMm from its front face to the middle of the ears
  * @param emptyKg without oil, null where its sheet says nothing
+ * @param ratedKpa that it may be worked at, null where its sheet says nothing
  * @param portsLook the way that hoses leave it, null where its sheet says nothing
  * @param price in the yard's money
  */
@@ -41,6 +42,7 @@ public record CoolerPart(
     @Within(min = 0, max = 100, kind = Kind.SIZE) Double earsBackMm,
     @Within(min = 3, max = 20, kind = Kind.SIZE) Double earHoleMm,
     @Within(min = 0.1, max = 40, kind = Kind.MASS) Double emptyKg,
+    @Within(min = 200, max = 10000, kind = Kind.PRESSURE) Double ratedKpa,
     @Nullable CoolerPorts.Look portsLook,
     @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
 

@@ -7,6 +7,9 @@ import jakarta.validation.constraints.Size;
 import roadbreeze.core.exchanger.FinMetal;
 import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.explain.Kind;
+import roadbreeze.core.fastener.ScrewThread;
+import roadbreeze.core.nose.Direction;
+import roadbreeze.core.radiator.Shell;
 import roadbreeze.server.problem.Within;
 
 /**
@@ -14,6 +17,7 @@ import roadbreeze.server.problem.Within;
  *
  * @param tubes inside of them, null takes what is usual for its metal
  * @param inTankWattsPerKelvin conductance of the oil cooler in its tank, null without one
+ * @param overWidthMm this and what follows as in {@link RadiatorShell}
  * @param price in the yard's money
  */
 public record RadiatorPart(
@@ -27,11 +31,66 @@ public record RadiatorPart(
     @Nullable RadiatorTubes.Surface tubes,
     @NotNull Tanks tanks,
     @Within(min = 20, max = 1000, kind = Kind.CONDUCTANCE) Double inTankWattsPerKelvin,
+    @Nullable @Within(min = 200, max = 2000, kind = Kind.SIZE) Double overWidthMm,
+    @Nullable @Within(min = 150, max = 1500, kind = Kind.SIZE) Double overHeightMm,
+    @Nullable @Within(min = 50, max = 2000, kind = Kind.SIZE) Double pinsApartMm,
+    @Nullable @Within(min = 4, max = 60, kind = Kind.SIZE) Double pinMm,
+    @Nullable @Within(min = 50, max = 2000, kind = Kind.SIZE) Double topsApartMm,
+    @Nullable @Within(min = 0, max = 1500, kind = Kind.SIZE) Double topsUpMm,
+    @Nullable @Within(min = -100, max = 300, kind = Kind.SIZE) Double topsBackMm,
+    @Nullable ScrewThread insert,
+    @Nullable @Within(min = 3, max = 60, kind = Kind.SIZE) Double insertDepthMm,
+    @Nullable @Within(min = -1000, max = 1000, kind = Kind.SIZE) Double upperAcrossMm,
+    @Nullable @Within(min = -300, max = 1500, kind = Kind.SIZE) Double upperUpMm,
+    @Nullable @Within(min = -300, max = 300, kind = Kind.SIZE) Double upperBackMm,
+    @Nullable @Within(min = 10, max = 80, kind = Kind.SIZE) Double upperNeckMm,
+    @Nullable Direction upperLooks,
+    @Nullable @Within(min = -1000, max = 1000, kind = Kind.SIZE) Double lowerAcrossMm,
+    @Nullable @Within(min = -300, max = 1500, kind = Kind.SIZE) Double lowerUpMm,
+    @Nullable @Within(min = -300, max = 300, kind = Kind.SIZE) Double lowerBackMm,
+    @Nullable @Within(min = 10, max = 80, kind = Kind.SIZE) Double lowerNeckMm,
+    @Nullable Direction lowerLooks,
+    @Nullable @Within(min = 0, max = 1500, kind = Kind.SIZE) Double capUpMm,
+    @Nullable Shell.Drain drain,
+    @Nullable @Size(max = 40) String oilPorts,
+    @Nullable @Within(min = 50, max = 2000, kind = Kind.SIZE) Double fanApartMm,
+    @Nullable @Within(min = 50, max = 1500, kind = Kind.SIZE) Double fanUpMm,
+    @Nullable @Size(max = 40) String connector,
     @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
 
   /** What its end tanks are made of. */
   public enum Tanks {
     PLASTIC,
     METAL
+  }
+
+  /** What it has beside its core. */
+  public RadiatorShell shell() {
+    return new RadiatorShell(
+        overWidthMm,
+        overHeightMm,
+        pinsApartMm,
+        pinMm,
+        topsApartMm,
+        topsUpMm,
+        topsBackMm,
+        insert,
+        insertDepthMm,
+        upperAcrossMm,
+        upperUpMm,
+        upperBackMm,
+        upperNeckMm,
+        upperLooks,
+        lowerAcrossMm,
+        lowerUpMm,
+        lowerBackMm,
+        lowerNeckMm,
+        lowerLooks,
+        capUpMm,
+        drain,
+        oilPorts,
+        fanApartMm,
+        fanUpMm,
+        connector);
   }
 }

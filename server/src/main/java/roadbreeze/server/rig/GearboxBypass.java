@@ -1,7 +1,7 @@
 package roadbreeze.server.rig;
 
-import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.explain.Kind;
+import roadbreeze.core.line.Bypass;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.server.problem.Within;
 

@@ -2,11 +2,11 @@ package roadbreeze.server.rig;
 
 import java.util.Optional;
 import roadbreeze.core.circuit.Accessories;
-import roadbreeze.core.circuit.Bypass;
 import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.fluid.TransmissionFluid;
+import roadbreeze.core.line.Bypass;
 import roadbreeze.core.line.Line;
 import roadbreeze.core.nose.Nose;
 import roadbreeze.core.rig.Core;

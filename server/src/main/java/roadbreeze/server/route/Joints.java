@@ -6,8 +6,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.Direction;
 import roadbreeze.core.nose.LinePort.Fitting;
+import roadbreeze.core.rig.FanFit;
+import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.route.ClampAccess;
 import roadbreeze.core.route.Coupling;
 import roadbreeze.core.route.Joint;
 import roadbreeze.core.route.OilWay.Stop;
@@ -33,6 +38,8 @@ public final class Joints {
    * @param there what the port ends in
    * @param adapter code of what is between, null where the hose is pushed on
    * @param torqueNm of its screw or nut, null where it is not tightened by torque
+   * @param clamp the way that the screw of its clamp looks; null where no driver gets on it
+   * @param before what goes in after that clamp is tight, null where it stays in reach
    * @param faults why it does not join
    */
   public record JointRow(
@@ -44,6 +51,8 @@ public final class Joints {
       @Nullable String adapter,
       Double torqueNm,
       boolean twoSpanners,
+      @Nullable Direction clamp,
+      @Nullable Said.PartName before,
       List<Said> faults) {}
 
   /** One for each end of a hose that is joined to a port that is there. */
@@ -57,14 +66,14 @@ public final class Joints {
       for (HoseEnd end : List.of(hose.from(), hose.to())) {
         Optional<Joint> joint = joint(job, build, routes, hose, end);
         if (joint.isPresent()) {
-          rows.add(row(hose, end, joint.get()));
+          rows.add(row(hose, end, joint.get(), routes.clamp(hose, end)));
         }
       }
     }
     return rows;
   }
 
-  private static JointRow row(Hose hose, HoseEnd end, Joint joint) {
+  private static JointRow row(Hose hose, HoseEnd end, Joint joint, ClampAccess clamp) {
     AdapterPart adapter = end.adapter();
     Coupling there = joint.there();
     OptionalDouble torque = there.torque(joint.portBore());
@@ -77,7 +86,38 @@ public final class Joints {
         adapter == null ? null : adapter.code(),
         torque.isPresent() ? torque.getAsDouble() : null,
         there.twoSpanners(),
+        clamp.looks().orElse(null),
+        clamp.before().map(Said.PartName::of).orElse(null),
         Said.of(joint.faults()));
+  }
+
+  /** What is hidden afterwards, and so comes first: rules of the order of the work. */
+  public static List<Said> order(JobContent job, Build build) {
+    Routes routes = new Routes(job, build);
+    List<Finding> rules = new ArrayList<>();
+    for (Hose hose : routes.drawn.keySet()) {
+      if (rules.isEmpty()) {
+        rules.add(ClampAccess.Rule.CLAMP_ON_FIRST.with());
+      }
+      for (HoseEnd end : List.of(hose.from(), hose.to())) {
+        ClampAccess clamp = routes.clamp(hose, end);
+        Name port = routes.name(end);
+        if (clamp.looks().isEmpty()) {
+          rules.add(ClampAccess.Rule.JOINED_ON_BENCH.with(port));
+        } else {
+          clamp.before().ifPresent(t -> rules.add(ClampAccess.Rule.TIGHT_BEFORE.with(port, t)));
+        }
+      }
+    }
+    for (FanFit fan : routes.setup.fitting().fans()) {
+      boolean plugged =
+          fan.part().kind() == FanUnit.Type.CONTROLLED
+              || fan.part().kind() == FanUnit.Type.ELECTRIC;
+      if (plugged && fan.shrouded()) {
+        rules.add(ClampAccess.Rule.PLUG_BEFORE_SHROUD.with(fan.name()));
+      }
+    }
+    return Said.of(rules);
   }
 
   /** Empty where its port is not there any more. */

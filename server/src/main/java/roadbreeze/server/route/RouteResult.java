@@ -28,8 +28,10 @@ import roadbreeze.server.space.SpaceResult.Place;
  *
  * @param ports that hoses can be joined to
  * @param faults of how they are joined, and of what they are cut from
+ * @param remarks of what works but is better otherwise
  */
-public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Said> faults) {
+public record RouteResult(
+    List<HoseRoute> hoses, List<RoutePort> ports, List<Said> faults, List<Said> remarks) {
   /** How many things near a hose are told. */
   private static final int NEAR = 6;
 
@@ -105,7 +107,8 @@ public record RouteResult(List<HoseRoute> hoses, List<RoutePort> ports, List<Sai
     for (Map.Entry<Hose, Hung> drawn : routes.drawn.entrySet()) {
       hoses.add(route(routes, drawn.getKey(), drawn.getValue()));
     }
-    return new RouteResult(hoses, ports(routes), Said.of(routes.faults()));
+    return new RouteResult(
+        hoses, ports(routes), Said.of(routes.faults()), Said.of(routes.drainBack()));
   }
 
   private static HoseRoute route(Routes routes, Hose hose, Hung hung) {

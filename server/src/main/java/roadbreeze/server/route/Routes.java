@@ -10,14 +10,19 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.LinePort;
+import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.route.ClampAccess;
 import roadbreeze.core.route.CoolerPorts;
+import roadbreeze.core.route.DrainBack;
 import roadbreeze.core.route.Hung;
 import roadbreeze.core.route.OilWay;
 import roadbreeze.core.route.OilWay.Stop;
 import roadbreeze.core.route.Port;
 import roadbreeze.core.route.RouteCheck;
+import roadbreeze.core.space.Pack;
+import roadbreeze.core.space.ToolAccess;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.Hose;
@@ -28,11 +33,15 @@ import roadbreeze.server.parts.HosePart;
 
 /** A build's hoses in its truck's nose. */
 public final class Routes {
+  /** A cooler that keeps more of its oil is as good as full (-). */
+  private static final double MUCH = 0.25;
+
   final JobContent job;
   final Build build;
   final HoseMapper mapper;
   final Map<Hose, Hung> drawn;
-  private final Setup setup;
+  final Setup setup;
+  private final ToolAccess access;
 
   public Routes(JobContent job, Build build) {
     this.job = job;
@@ -40,6 +49,7 @@ public final class Routes {
     setup = job.setup(build);
     mapper = new HoseMapper(build, setup);
     drawn = mapper.drawn();
+    access = new ToolAccess(setup.standing(), Pack.of(setup).pieces());
   }
 
   /** What a hose is held against: what stands there, and the other hoses. */
@@ -108,6 +118,24 @@ public final class Routes {
         .findFirst();
   }
 
+  /** How a driver gets on the clamp at an end of a hose that is drawn, with everything in. */
+  ClampAccess clamp(Hose hose, HoseEnd end) {
+    Port port = mapper.port(end).orElseThrow();
+    double outside = HoseMapper.size(hose).outside();
+    return ClampAccess.of(port, outside, access, this::fitted);
+  }
+
+  /** A thing that the work puts in: a cooler or a fan of the build. */
+  private boolean fitted(Name thing) {
+    return setup.fitting().coolers().stream().anyMatch(c -> c.name().equals(thing))
+        || setup.fitting().fans().stream().anyMatch(f -> f.name().equals(thing));
+  }
+
+  /** What a person calls the port that an end is on. */
+  Name name(HoseEnd end) {
+    return called(stop(end));
+  }
+
   /** What a person calls a stop. */
   Name called(Stop stop) {
     if (stop instanceof Stop.OfCooler c) {
@@ -173,6 +201,32 @@ public final class Routes {
     boolean bypassed = setup.tank().isPresent() && build.oilOrder() == OilOrder.TANK_BYPASSED;
     if (bypassed && !build.lines().tankCapped() && there.stream().noneMatch(Routes::tankLoop)) {
       found.add(WayFault.TANK_OPEN.with());
+    }
+    return found;
+  }
+
+  /** Coolers that run empty while the truck is parked: it works, but each start waits. */
+  List<Finding> drainBack() {
+    List<Finding> found = new ArrayList<>();
+    Pack pack = Pack.of(setup);
+    for (int i = 0; i < build.coolers().size(); i++) {
+      String id = build.coolers().get(i).id();
+      CoolerFit fit = setup.fitting().coolers().get(i);
+      double share = 0;
+      int out = 0;
+      for (Map.Entry<Hose, Hung> hung : drawn.entrySet()) {
+        for (HoseEnd end : List.of(hung.getKey().from(), hung.getKey().to())) {
+          Port port = end.at().equals(id) ? mapper.port(end).orElse(null) : null;
+          if (port != null && DrainBack.runsOut(port, hung.getValue().route())) {
+            out++;
+            share = Math.max(share, DrainBack.over(pack.box(fit.name()), port));
+          }
+        }
+      }
+      // Where oil runs out by one hose, air must come in by the other.
+      if (out > 1 && share > MUCH) {
+        found.add(WayFault.DRAINS_BACK.with(fit.name(), share * fit.part().channels().volume()));
+      }
     }
     return found;
   }

@@ -12,6 +12,7 @@ public enum WayFault implements Code {
   PORT_UNKNOWN("port NAME"),
   PORT_GONE("hose NAME"),
   TANK_OPEN,
+  DRAINS_BACK("cooler NAME", "oil VOLUME"),
   NOT_FOR_OIL("hose NAME", "stock TEXT"),
   NO_PRESSURE_RATING("hose NAME", "stock TEXT"),
   NO_HEAT_RATING("hose NAME", "stock TEXT"),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.radiator.FitRow;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.workorder.Caution;
 import roadbreeze.core.workorder.Task;
@@ -25,6 +26,7 @@ import roadbreeze.server.switching.SwitchResult;
  * @param comesOut what is taken off the truck for good
  * @param fuses fuse and relay of each fan that is wired
  * @param cautions codes of what holds for all of the work
+ * @param orderOpen lines of a radiator's order check sheet that nobody has ticked
  * @param minutes of one person’s hands
  * @param waits minutes that pass by themselves
  * @param restoring minutes of hands that restoring the truck would take alone
@@ -39,6 +41,7 @@ public record WorkSheet(
     List<Said> fluids,
     List<String> cautions,
     List<StepLine> steps,
+    int orderOpen,
     int minutes,
     int waits,
     int restoring) {
@@ -67,7 +70,7 @@ public record WorkSheet(
 
   static WorkSheet of(JobContent job, Build build) {
     List<FlatBracket> brackets =
-        build.coolers().isEmpty() ? List.of() : MountingResult.of(job, build).brackets();
+        MountingResult.holding(job, build).stream().map(FlatBracket::of).toList();
     LineResult lines = LineResult.of(job, build);
     Changes changes = new Changes(build, job.found());
     WorkScope scope = changes.scope();
@@ -92,6 +95,9 @@ public record WorkSheet(
         Said.of(fluids(job.setup(build), job, scope, lines)),
         Caution.GENERAL.stream().map(Code::key).toList(),
         steps,
+        build.radiator() == null
+            ? 0
+            : FitRow.What.values().length - build.mounting().radiator().ticks().size(),
         steps.stream().mapToInt(StepLine::minutes).sum(),
         steps.stream().mapToInt(StepLine::waits).sum(),
         restoring);

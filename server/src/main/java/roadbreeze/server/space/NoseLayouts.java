@@ -20,6 +20,7 @@ import roadbreeze.core.stack.Rectangle;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.nose.NoseMapper;
 import roadbreeze.server.nose.NoseSection;
+import roadbreeze.server.nose.RadiatorSeatData;
 import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.rig.Mark;
 import roadbreeze.server.rig.TruckMapper;
@@ -82,6 +83,10 @@ class NoseLayouts {
     if (now.get("nose") instanceof ObjectNode nose && !nose.has("photos")) {
       nose.putArray("photos");
     }
+    // Earlier layouts knew nothing of what is round a radiator.
+    if (now.get("nose") instanceof ObjectNode nose && !nose.has("radiator")) {
+      nose.set("radiator", STRICT.valueToTree(RadiatorSeatData.UNKNOWN));
+    }
     return now;
   }
 
@@ -122,7 +127,8 @@ class NoseLayouts {
         NoseMapper.solids(drawn),
         NoseMapper.holes(drawn),
         NoseMapper.ports(drawn),
-        job.nose().photos());
+        job.nose().photos(),
+        job.nose().radiator());
   }
 
   private static int measured(JobContent job, NoseLines lines) {
@@ -161,7 +167,7 @@ class NoseLayouts {
   /** The layout that ships for a kind of truck. */
   static NoseLayout shipped(Vehicle.Type kind) {
     String file = kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    return STRICT.treeToValue(json("nose/" + file + ".json"), NoseLayout.class);
+    return STRICT.treeToValue(current(json("nose/" + file + ".json")), NoseLayout.class);
   }
 
   /** What a layout file may hold. */

@@ -116,6 +116,8 @@ class HostileTest {
             "lay-hoses",
             "join-hoses",
             "fan-fit",
+            "radiator",
+            "radiator-brackets",
             "cut-list",
             "fans",
             "switching",

@@ -8,8 +8,13 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.server.Jobs;
+import roadbreeze.server.assess.Verdict;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.Hose;
 import roadbreeze.server.job.JobContent;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 class LineTest {
   private static final String HOSES = "builds.plan-3.lines.hoses";
@@ -71,15 +76,18 @@ class LineTest {
         .extracting(s -> s.what().name() + s.number())
         .containsExactly("FEED_LINE0", "HOSE1", "COOLER1", "HOSE2", "RETURN_LINE0");
     for (int i = 1; i < result.profile().size(); i++) {
-      assertThat(result.profile().get(i).hotKpa()).isLessThan(result.profile().get(i - 1).hotKpa());
-      assertThat(result.profile().get(i).coldKpa())
-          .isLessThan(result.profile().get(i - 1).coldKpa());
+      LineResult.LineStretch before = result.profile().get(i - 1);
+      LineResult.LineStretch here = result.profile().get(i);
+      assertThat(here.hot().kpa())
+          .isCloseTo(before.hot().kpa() - before.hot().dropKpa(), within(1e-9))
+          .isLessThan(before.hot().kpa());
+      assertThat(here.cold().kpa()).isLessThan(before.cold().kpa());
     }
     LineResult.State hot = result.hot();
-    assertThat(result.profile().get(0).hotKpa())
+    assertThat(result.profile().get(0).hot().kpa())
         .isCloseTo(hot.feedKpa(), within(1e-9))
         .isCloseTo(hot.foundDropKpa() + hot.hoseDropKpa() + hot.coolerDropKpa(), within(1e-9));
-    assertThat(result.profile().get(4).hotKpa()).isCloseTo(hot.foundDropKpa() / 2, within(1e-9));
+    assertThat(result.profile().get(4).hot().kpa()).isCloseTo(hot.foundDropKpa() / 2, within(1e-9));
     // The pump's own line: what is left of its flow at that pressure.
     double most = Jobs.HIVE.rig().foundLines().pumpMaxKpa();
     double free = result.cold().foundFlowLpm();
@@ -87,5 +95,77 @@ class LineTest {
     assertThat(result.cold().plannedFlowLpm()).isLessThan(free);
     assertThat(result.fillSeconds())
         .isCloseTo(result.addedVolumeL() / result.cold().plannedFlowLpm() * 60, within(1e-6));
+  }
+
+  /** Side by side each cooler has hoses of its own: half of the oil goes through each of them. */
+  @Test
+  void coolersSideBySideShareTheOilWithTheirHoses() {
+    Build plan = Jobs.HIVE.build(Jobs.PLAN);
+    FittedCooler one = plan.coolers().get(0);
+    ObjectNode twin = JsonMapper.shared().valueToTree(one);
+    twin.put("id", "cooler-2").put("leftMm", 430);
+    JobContent two =
+        Jobs.with(
+            Jobs.HIVE,
+            "builds.plan-3.coolers",
+            List.of(one, JsonMapper.shared().treeToValue(twin, FittedCooler.class)));
+    two = Jobs.with(two, "builds.plan-3.parallel", true);
+    two =
+        Jobs.with(
+            two,
+            "builds.plan-3.lines.hoses",
+            List.of(
+                Hose.thought("a", "to the first", 0.9, 9.5, 1, 2),
+                Hose.thought("b", "from the first", 1.1, 9.5, 1, 2),
+                Hose.thought("c", "to the second", 0.9, 9.5, 1, 2),
+                Hose.thought("d", "from the second", 1.1, 9.5, 1, 2)));
+    LineResult result = lines(two, Jobs.PLAN);
+    assertThat(result.profile())
+        .extracting(s -> s.what().name() + s.number() + "/" + s.branch())
+        .containsExactly(
+            "FEED_LINE0/0",
+            "HOSE1/1",
+            "COOLER1/1",
+            "HOSE2/1",
+            "HOSE3/2",
+            "COOLER2/2",
+            "HOSE4/2",
+            "RETURN_LINE0/0");
+    double all = result.hot().plannedFlowLpm();
+    assertThat(result.profile().subList(1, 7))
+        .allSatisfy(s -> assertThat(s.hot().flowLpm()).isCloseTo(all / 2, within(1e-3)));
+    // Both branches begin at one pressure and end at one.
+    assertThat(result.profile().get(4).hot().kpa())
+        .isCloseTo(result.profile().get(1).hot().kpa(), within(1e-9));
+    assertThat(result.profile().get(6).hot().kpa() - result.profile().get(6).hot().dropKpa())
+        .isCloseTo(result.profile().get(7).hot().kpa(), within(1e-3));
+    // In one row the same hoses and coolers hold up far more.
+    JobContent row = Jobs.with(two, "builds.plan-3.parallel", false);
+    assertThat(lines(row, Jobs.PLAN).hot().feedKpa()).isGreaterThan(result.hot().feedKpa() + 20);
+    assertThat(Verdict.of(two, two.build(Jobs.PLAN)).pan().peakC()).isBetween(60.0, 140.0);
+  }
+
+  /** What a cooler may be worked at is held against what a cold start pushes there. */
+  @Test
+  void aCoolersRatingIsHeldOrAskedFor() {
+    assertThat(lines(Jobs.HIVE, Jobs.PLAN).mismatches()).isEmpty();
+    String rated = "builds.plan-3.coolers.cooler-1.part.ratedKpa";
+    assertThat(lines(Jobs.with(Jobs.HIVE, rated, null), Jobs.PLAN).mismatches())
+        .extracting(m -> m.code())
+        .containsExactly("coolerMismatch.notRated");
+    LineResult weak = lines(Jobs.with(Jobs.HIVE, rated, 200), Jobs.PLAN);
+    assertThat(weak.mismatches())
+        .extracting(m -> m.code())
+        .containsExactly("coolerMismatch.overRating");
+  }
+
+  /** The order of the work learns what nobody reaches later. */
+  @Test
+  void whatIsHiddenAfterwardsComesFirst() {
+    LineResult hive = lines(Jobs.HIVE, Jobs.PLAN);
+    assertThat(hive.joints()).hasSize(4).allSatisfy(j -> assertThat(j.clamp()).isNotNull());
+    assertThat(hive.order())
+        .extracting(o -> o.code())
+        .contains("clampAccessRule.clampOnFirst", "clampAccessRule.plugBeforeShroud");
   }
 }

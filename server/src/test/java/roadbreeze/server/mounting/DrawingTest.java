@@ -22,12 +22,16 @@ import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.problem.BadInputException;
+import roadbreeze.server.Jobs;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Bracket.BracketHole;
 import roadbreeze.server.build.Bracket.BracketStep;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.drawing.Drawing;
 import roadbreeze.server.drawing.DxfDrawing;
 import roadbreeze.server.drawing.PdfDrawing;
 import roadbreeze.server.drawing.SvgDrawing;
+import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units.World;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -84,6 +88,42 @@ class DrawingTest {
     assertThat(root.getTextContent())
         .contains("upper <left> 1 & 2", "Ø 6.6")
         .containsPattern("1: 90.?° up");
+  }
+
+  /** What is cut out stands beside the plate that makes it good, each to scale. */
+  @Test
+  void platesAreDrawnToScaleBesideWhatIsCutOut() throws Exception {
+    JobContent tray = Jobs.TILT_TRAY;
+    Build plan = tray.build("plan-4");
+    List<Drawing> plates =
+        RadiatorResult.fit(tray, plan, tray.setup(plan)).plates().stream()
+            .map(p -> PlateDrawing.of(p, World.METRIC))
+            .toList();
+    String svg = SvgDrawing.of(Drawing.beside(plates));
+    Element root =
+        DocumentBuilderFactory.newInstance()
+            .newDocumentBuilder()
+            .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)))
+            .getDocumentElement();
+    List<Double> cuts = new ArrayList<>();
+    NodeList lines = root.getElementsByTagName("line");
+    for (int i = 0; i < lines.getLength(); i++) {
+      Element line = (Element) lines.item(i);
+      if (line.getAttribute("class").equals("cut")) {
+        cuts.add(
+            Math.hypot(
+                number(line, "x2") - number(line, "x1"), number(line, "y2") - number(line, "y1")));
+      }
+    }
+    // Two edges of 50 × 642 with cuts of 10 × 592, and two plates of 110 × 70.
+    assertThat(cuts).hasSize(24);
+    assertThat(cuts).filteredOn(c -> Math.abs(c - 642) < 0.01).hasSize(4);
+    assertThat(cuts).filteredOn(c -> Math.abs(c - 592) < 0.01).hasSize(4);
+    assertThat(cuts).filteredOn(c -> Math.abs(c - 10) < 0.01).hasSize(4);
+    assertThat(cuts).filteredOn(c -> Math.abs(c - 110) < 0.01).hasSize(4);
+    assertThat(root.getTextContent()).contains("cut out of the support, from −6.0");
+    double width = Double.parseDouble(root.getAttribute("width").replace("mm", ""));
+    assertThat(width).isCloseTo(plates.stream().mapToDouble(Drawing::width).sum(), within(0.01));
   }
 
   private static double number(Element element, String name) {

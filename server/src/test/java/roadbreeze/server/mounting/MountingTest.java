@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
+import roadbreeze.core.radiator.FitRow;
 import roadbreeze.core.space.ToolAccess;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.build.Build;
@@ -50,6 +51,45 @@ class MountingTest {
     // A fan on the engine turns with it: there is nothing to strap.
     assertThat(Ties.proposed(Jobs.BUCKET, Jobs.BUCKET.build(Jobs.PLAN), "fan-1")).isEmpty();
     assertThat(FanFitResult.of(Jobs.BUCKET, Jobs.BUCKET.build(Jobs.PLAN)).onEngine()).isTrue();
+  }
+
+  /** The tilt-tray's second plan: from another truck, wider than the core support is open. */
+  @Test
+  void aRadiatorIsHeldAgainstItsTruckAndBracketed() {
+    JobContent tray = Jobs.TILT_TRAY;
+    Build plan = tray.build("plan-4");
+    RadiatorResult fit = RadiatorResult.of(tray, plan);
+    assertThat(fit.rows()).noneMatch(r -> r.state() == FitRow.State.ASK);
+    assertThat(fit.plates()).hasSize(4);
+    assertThat(fit.plates().get(0).notchDepthMm()).isCloseTo(10, within(0.01));
+    var brackets = Ties.proposed(tray, plan, "radiator");
+    assertThat(brackets).hasSize(2);
+    Ties ties = Ties.of(tray, plan).get("radiator");
+    assertThat(brackets).allSatisfy(b -> assertThat(ties.off(b)).isLessThan(0.1e-3));
+    // They are cut and screwed like any other, though no cooler is fitted.
+    Build held = plan.withMounting(plan.mounting().withBrackets(brackets));
+    MountingResult mounting = MountingResult.of(tray, held);
+    assertThat(mounting.findings()).isEmpty();
+    assertThat(mounting.stacks()).hasSize(4);
+    // What a sheet does not say is asked for.
+    JobContent bare = Jobs.with(tray, "builds.plan-4.radiator.pinMm", null);
+    assertThat(RadiatorResult.of(bare, bare.build("plan-4")).rows())
+        .filteredOn(r -> r.what() == FitRow.What.PINS)
+        .allMatch(r -> r.state() == FitRow.State.ASK);
+    // Fitted plans that keep the truck's own have nothing to hold against it.
+    assertThat(RadiatorResult.of(tray, tray.build(Jobs.PLAN)).rows()).isEmpty();
+  }
+
+  /** A deeper core comes nearer to a fan that stands on the engine, and not to one on the pack. */
+  @Test
+  void aDeeperRadiatorStandsNearerTheFan() {
+    JobContent deep = Jobs.with(Jobs.TILT_TRAY, "builds.plan-4.radiator.depthMm", 52);
+    Build plan = deep.build("plan-4");
+    boolean onEngine = FanFitResult.of(deep, plan).onEngine();
+    double before = FanFitResult.of(Jobs.TILT_TRAY, Jobs.TILT_TRAY.build("plan-4")).toCoreMm();
+    assertThat(FanFitResult.of(deep, plan).toCoreMm())
+        .isCloseTo(onEngine ? before - 12 : before, within(1e-6));
+    assertThat(onEngine).isTrue();
   }
 
   @Test

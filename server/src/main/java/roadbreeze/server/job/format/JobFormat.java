@@ -27,7 +27,7 @@ public class JobFormat {
   public static final String NAME = "road-breeze-job";
 
   /** Shape of jobs today. */
-  public static final int CURRENT = 8;
+  public static final int CURRENT = 9;
 
   /** Each step takes a job of its own number's shape to the next. */
   private static final List<UnaryOperator<ObjectNode>> STEPS =
@@ -39,7 +39,8 @@ public class JobFormat {
           NoJourney::upgrade,
           ObstaclesOnly::upgrade,
           NoRoutes::upgrade,
-          UnseatedFans::upgrade);
+          UnseatedFans::upgrade,
+          OldRadiators::upgrade);
 
   private static final JsonMapper STRICT =
       JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();

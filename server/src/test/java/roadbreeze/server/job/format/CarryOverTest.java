@@ -164,4 +164,14 @@ class CarryOverTest {
           .save(jobs.get(0).id(), jobs.get(0).haul().version(), jobs.get(0).haul().body());
     }
   }
+
+  @Test
+  void radiatorsOfShapeEightHaveNoSeat() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-8", "carry_over_8_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(2);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.unmeasured(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unmeasured(Jobs.TILT_TRAY));
+    }
+  }
 }

@@ -123,6 +123,11 @@ class FormatsTest {
   }
 
   @Test
+  void aRadiatorOfBeforeHasNoSeat() {
+    assertThat(FORMAT.read(file("hive-utility-8"))).isEqualTo(Jobs.unmeasured(Jobs.HIVE));
+  }
+
+  @Test
   void whatIsWrittenTodayIsReadTomorrow() {
     ObjectNode today = JsonMapper.shared().createObjectNode();
     today.put("format", JobFormat.NAME).put("formatVersion", JobFormat.CURRENT);

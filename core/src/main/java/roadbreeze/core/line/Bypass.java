@@ -1,8 +1,7 @@
-package roadbreeze.core.circuit;
+package roadbreeze.core.line;
 
 import java.util.OptionalDouble;
-import roadbreeze.core.exchanger.OilChannels;
-import roadbreeze.core.fluid.TransmissionFluid;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * What lets oil past a core. By temperature: below {@code shut} all oil passes beside the core,
@@ -17,6 +16,9 @@ public record Bypass(double shut, double open, OptionalDouble pressure) {
   public static final Bypass NONE =
       byTemperature(Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY);
 
+  /** Between a wax element's first and full opening, K. */
+  private static final double WAX_BAND = 12;
+
   private static final int MAX_STEPS = 60;
 
   /** Between laminar (1) and turbulent drop. */
@@ -24,6 +26,11 @@ public record Bypass(double shut, double open, OptionalDouble pressure) {
 
   public static Bypass byTemperature(double shut, double open) {
     return new Bypass(shut, open, OptionalDouble.empty());
+  }
+
+  /** With a usual wax element that sends all oil through from a temperature on, °C. */
+  public static Bypass waxed(double open) {
+    return byTemperature(open - WAX_BAND, open);
   }
 
   public static Bypass byPressure(double pressure) {
@@ -42,12 +49,12 @@ public record Bypass(double shut, double open, OptionalDouble pressure) {
   }
 
   /** How that share grows with the oil, 1/K. */
-  double slope(double oilTemperature) {
+  public double slope(double oilTemperature) {
     return oilTemperature > shut && oilTemperature < open ? 1 / (open - shut) : 0;
   }
 
   /** Share through the core that the temperature lets (-). */
-  double coreShare(double oilTemperature) {
+  public double coreShare(double oilTemperature) {
     if (oilTemperature >= open) {
       return 1;
     }
@@ -58,17 +65,15 @@ public record Bypass(double shut, double open, OptionalDouble pressure) {
    * Share through the core that temperature and pressure let (-).
    *
    * @param flow to core and bypass together, m³/s
+   * @param drop of what it is across at a flow through that, Pa as a function of m³/s
    */
-  double coreShare(
-      double oilTemperature, double flow, OilChannels channels, TransmissionFluid oil) {
+  public double coreShare(double oilTemperature, double flow, DoubleUnaryOperator drop) {
     double share = coreShare(oilTemperature);
     if (share <= 0 || pressure.isEmpty()) {
       return share;
     }
-    double known = TransmissionFluid.held(oilTemperature);
     for (int i = 0; i < MAX_STEPS; i++) {
-      double drop = channels.pressureDrop(flow * share, oil, known);
-      double over = drop / pressure.getAsDouble();
+      double over = drop.applyAsDouble(flow * share) / pressure.getAsDouble();
       if (i == 0 && over <= 1 || Math.abs(over - 1) <= 1e-9) {
         return share;
       }
