@@ -229,11 +229,13 @@ const seals = (j: Joint) => word(`coupling.${camel(j.there)}`, 'do')
             {{ format(j.torqueNm, 'torque', unitWorld) }} as usual for its size, a quarter less with anti-seize on the
             thread; its sheet wins
           </span>
-          <span v-if="j.clamp" data-clamp
-            >clamp screw {{ LOOKS[j.clamp]
-            }}<template v-if="j.before">; tight before the {{ partName(j.before) }} goes in</template></span
+          <span v-if="j.clamp?.looks" data-clamp
+            >clamp screw {{ LOOKS[j.clamp.looks]
+            }}<template v-if="j.clamp.before">; tight before the {{ partName(j.clamp.before) }} goes in</template></span
           >
-          <span v-else class="bad">no driver gets on its clamp: join it on the bench, or take a spring clamp</span>
+          <span v-else-if="j.clamp" class="bad"
+            >no driver gets on its clamp: join it on the bench, or take a spring clamp</span
+          >
           <span v-if="j.twoSpanners">Two spanners: one holds, one turns.</span>
         </div>
       </div>

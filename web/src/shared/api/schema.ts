@@ -2892,6 +2892,11 @@ export interface components {
             /** Format: double */
             loudS: number;
         };
+        ClampReach: {
+            /** @enum {string|null} */
+            looks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
+            before: components["schemas"]["PartName"] | null;
+        };
         Cut: {
             hose: string;
             name: string;
@@ -2941,9 +2946,7 @@ export interface components {
             /** Format: double */
             torqueNm: number | null;
             twoSpanners: boolean;
-            /** @enum {string|null} */
-            clamp: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
-            before: components["schemas"]["PartName"] | null;
+            clamp: components["schemas"]["ClampReach"] | null;
             faults: components["schemas"]["Said"][];
         };
         LineResult: {

@@ -4,7 +4,7 @@ import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { Bracket, BracketForm } from '@/shared/api/types'
 import { coolerName, fanName } from '@/features/heat/pack/geometry'
-import { choiceWord, partName } from '@/shared/message/say'
+import { choiceWord, partName, word } from '@/shared/message/say'
 import PickInput from '@/shared/ui/PickInput.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
@@ -12,21 +12,38 @@ import { format } from '@/shared/units/units'
 /** From which corner of what it holds to which hole a bracket goes, and the forms that bring it there. */
 const props = defineProps<{ bracket: Bracket }>()
 const job = useJob()
-/** What brackets can hold: coolers of the pack by their ears, electric fans by their frame. */
+/** Holes of what is held itself or held by before, beside those of the nose. */
+const FRAME = ['upper left', 'upper right', 'lower left', 'lower right'].map(
+  (at, n) => [`radiator-frame-${n}`, `radiator’s frame, ${at}`] as const,
+)
+const TOPS = ['left', 'right'].map((at, n) => [`radiator-top-${n}`, `where the old one was held, ${at}`] as const)
+const nose = computed(() =>
+  job.content.nose.holes.map((h) => [h.id, `${h.name}, ${h.thread}${h.holds ? `, holds ${h.holds}` : ''}`] as const),
+)
+/** What brackets can hold: coolers of the pack by their ears, electric fans by their frame, another radiator above. */
 const held = computed(() => [
   ...job.build.coolers
     .filter((c) => c.place !== 'ELSEWHERE')
-    .map((c) => ({ id: c.id, name: coolerName(job.build.coolers.indexOf(c)), fan: false })),
+    .map((c) => ({
+      id: c.id,
+      name: coolerName(job.build.coolers.indexOf(c)),
+      from: 'From the ear',
+      holes: nose.value,
+    })),
   ...job.build.fans
     .filter((f) => f.part.kind === 'ELECTRIC')
-    .map((f) => ({ id: f.id, name: fanName(job.build.fans.indexOf(f)), fan: true })),
+    .map((f) => ({
+      id: f.id,
+      name: fanName(job.build.fans.indexOf(f)),
+      from: 'From its frame’s corner',
+      holes: [...FRAME, ...nose.value],
+    })),
+  ...(job.build.radiator
+    ? [{ id: 'radiator', name: word('nameNoun.radiator'), from: 'From its upper hole', holes: TOPS }]
+    : []),
 ])
 const thing = computed(() => held.value.find((h) => h.id === props.bracket.tie?.cooler) ?? held.value[0])
-const FRAME = ['upper left', 'upper right', 'lower left', 'lower right']
-const holes = computed(() => [
-  ...(thing.value?.fan ? FRAME.map((at, n) => [`radiator-frame-${n}`, `radiator’s frame, ${at}`] as const) : []),
-  ...job.content.nose.holes.map((h) => [h.id, `${h.name}, ${h.thread}${h.holds ? `, holds ${h.holds}` : ''}`] as const),
-])
+const holes = computed(() => thing.value?.holes ?? [])
 const CORNERS = (['UPPER_LEFT', 'UPPER_RIGHT', 'LOWER_LEFT', 'LOWER_RIGHT'] as const).map(
   (c) => [c, choiceWord(c)] as const,
 )
@@ -45,7 +62,7 @@ function tie(change: Partial<NonNullable<Bracket['tie']>>) {
 /** Its holes are other ones. */
 function hold(id: string | undefined) {
   const to = held.value.find((h) => h.id === id)
-  const hole = to?.fan ? 'radiator-frame-0' : job.content.nose.holes[0]?.id
+  const hole = to?.holes[0]?.[0]
   if (to && hole) job.edit(`${path.value}.tie`, { cooler: id, corner: props.bracket.tie?.corner ?? 'UPPER_LEFT', hole })
 }
 function take(form: BracketForm) {
@@ -75,7 +92,7 @@ const isTaken = (f: BracketForm) =>
       />
       <PickInput
         :model-value="bracket.tie?.corner"
-        :label="thing.fan ? 'From its frame’s corner' : 'From the ear'"
+        :label="thing.from"
         :choices="CORNERS"
         @update:model-value="(corner) => tie({ corner })"
       />

@@ -29,10 +29,20 @@ public record ParallelFlow(double[] flows, double pressureDrop) {
     }
     // The common pressure lies between none and what the freest element alone would need.
     double most = drops.stream().mapToDouble(d -> d.applyAsDouble(flow)).min().orElseThrow();
+    if (most <= 0) {
+      return free(drops, flow);
+    }
     double pressure =
         solver(FLOW_CLOSES)
             .solve(200, p -> Arrays.stream(flowsAt(drops, p, flow)).sum() - flow, 0, most);
     return new ParallelFlow(flowsAt(drops, pressure, flow), pressure);
+  }
+
+  /** What holds nothing up takes all of it: a cold cooler whose own bypass is open. */
+  private static ParallelFlow free(List<DoubleUnaryOperator> drops, double flow) {
+    double[] open = drops.stream().mapToDouble(d -> d.applyAsDouble(flow) <= 0 ? 1 : 0).toArray();
+    double count = Arrays.stream(open).sum();
+    return new ParallelFlow(Arrays.stream(open).map(o -> o * flow / count).toArray(), 0);
   }
 
   private static double[] flowsAt(List<DoubleUnaryOperator> drops, double pressure, double most) {

@@ -18,6 +18,7 @@ import roadbreeze.core.radiator.FitRow.State;
 import roadbreeze.core.radiator.FitRow.What;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.route.Coupling;
+import roadbreeze.core.shroud.ShroudFit;
 
 /**
  * A radiator held against the truck that it is for. Its core stands where the old one stood: low,
@@ -66,9 +67,6 @@ public record RadiatorFit(
 
   /** Holes that miss by less meet in their slots, m; own default. */
   private static final double IN_SLOTS = 0.002;
-
-  /** A bonnet gives when it is leant on, m; as of a fan's shroud. */
-  private static final double CAP_TO_BONNET = 0.010;
 
   /** Left under a screw in a blind insert, m. */
   private static final double UNDER_SCREW = 0.001;
@@ -305,8 +303,8 @@ public record RadiatorFit(
           double higher =
               up - seat.own().capUp().getAsDouble() + core.outline().y() - ownCore.outline().y();
           double gap = seat.cap().getAsDouble() - higher;
-          return gap < CAP_TO_BONNET
-              ? say(WRONG, RadiatorSays.CAP_MEETS_BONNET.with(gap, CAP_TO_BONNET))
+          return gap < ShroudFit.CAP_TO_BONNET
+              ? say(WRONG, RadiatorSays.CAP_MEETS_BONNET.with(gap, ShroudFit.CAP_TO_BONNET))
               : say(FITS, RadiatorSays.CAP_CLEAR.with(gap));
         });
   }

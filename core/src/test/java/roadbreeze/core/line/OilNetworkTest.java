@@ -163,4 +163,21 @@ class OilNetworkTest {
         .isGreaterThan(starved)
         .isCloseTo(1, within(1e-6));
   }
+
+  /** Two bare coolers whose own bypasses are open hold nothing up, and share evenly. */
+  @Test
+  void coldCoolersThatAreBypassedShareEvenly() {
+    Bypass waxed = Bypass.waxed(80);
+    OilNetwork network =
+        OilNetwork.of(
+            List.of(),
+            List.of(),
+            List.of(cooler(0.2, waxed), cooler(0.3, waxed)),
+            true,
+            Optional.empty());
+    OilNetwork.Flow cold = network.at(TEN, OIL, 20);
+    assertThat(cold.drop()).isZero();
+    assertThat(cold.pieces()).allSatisfy(p -> assertThat(p.flow()).isEqualTo(TEN / 2));
+    assertThat(network.at(TEN, OIL, 90).pieces().get(1).flow()).isGreaterThan(TEN / 4);
+  }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.line.OilLines;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.server.build.Build;
@@ -13,8 +14,8 @@ import roadbreeze.server.build.Hose;
 /** What of a build does not go with its coolers, or is not planned. */
 public enum CoolerMismatch implements Code {
   HOSE_BORE("hose TEXT", "bore SIZE", "ports SIZE"),
-  NOT_RATED("cooler TEXT"),
-  OVER_RATING("cooler TEXT", "rated PRESSURE", "reaches PRESSURE"),
+  NOT_RATED("cooler NAME"),
+  OVER_RATING("cooler NAME", "rated PRESSURE", "reaches PRESSURE"),
   NO_HOSES,
   NO_BRACKETS;
 
@@ -62,8 +63,9 @@ public enum CoolerMismatch implements Code {
     for (int i = 0; i < build.coolers().size(); i++) {
       FittedCooler cooler = build.coolers().get(i);
       int number = i;
+      Name name = Name.of(cooler.id(), Name.Noun.OIL_COOLER, i);
       if (cooler.part().ratedKpa() == null) {
-        found.add(NOT_RATED.with(cooler.part().name()));
+        found.add(NOT_RATED.with(name));
         continue;
       }
       double rated = cooler.part().ratedKpa() * 1000;
@@ -74,7 +76,7 @@ public enum CoolerMismatch implements Code {
               .max()
               .orElse(0);
       if (reaches > rated) {
-        found.add(OVER_RATING.with(cooler.part().name(), rated, reaches));
+        found.add(OVER_RATING.with(name, rated, reaches));
       }
     }
   }

@@ -36,7 +36,9 @@ import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.PartMapper;
 
-/** From a cooler's ears to the holes of the body: what is between them, and what is bent for it. */
+/**
+ * From the holes of what is held to those of the body: what is between, and what is bent for it.
+ */
 public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes) {
   /** What is held, and by which of its holes. */
   enum Kind {
@@ -88,7 +90,7 @@ public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes) 
     return ties;
   }
 
-  /** Another radiator, where it and the old one are known above and their holes do not meet. */
+  /** Another radiator, where its upper holes and those of the old one are known. */
   private static Optional<Ties> radiator(JobContent job, Build build, Setup setup, Pack pack) {
     if (build.radiator() == null) {
       return Optional.empty();

@@ -38,8 +38,7 @@ public final class Joints {
    * @param there what the port ends in
    * @param adapter code of what is between, null where the hose is pushed on
    * @param torqueNm of its screw or nut, null where it is not tightened by torque
-   * @param clamp the way that the screw of its clamp looks; null where no driver gets on it
-   * @param before what goes in after that clamp is tight, null where it stays in reach
+   * @param clamp null where its port is not in the nose
    * @param faults why it does not join
    */
   public record JointRow(
@@ -51,9 +50,21 @@ public final class Joints {
       @Nullable String adapter,
       Double torqueNm,
       boolean twoSpanners,
-      @Nullable Direction clamp,
-      @Nullable Said.PartName before,
+      @Nullable ClampReach clamp,
       List<Said> faults) {}
+
+  /**
+   * The clamp at an end of a hose.
+   *
+   * @param looks the way that its screw looks; null where no driver gets on it
+   * @param before what goes in after it is tight, null where it stays in reach
+   */
+  public record ClampReach(@Nullable Direction looks, @Nullable Said.PartName before) {
+    static ClampReach of(ClampAccess clamp) {
+      return new ClampReach(
+          clamp.looks().orElse(null), clamp.before().map(Said.PartName::of).orElse(null));
+    }
+  }
 
   /** One for each end of a hose that is joined to a port that is there. */
   public static List<JointRow> of(JobContent job, Build build) {
@@ -73,7 +84,7 @@ public final class Joints {
     return rows;
   }
 
-  private static JointRow row(Hose hose, HoseEnd end, Joint joint, ClampAccess clamp) {
+  private static JointRow row(Hose hose, HoseEnd end, Joint joint, Optional<ClampAccess> clamp) {
     AdapterPart adapter = end.adapter();
     Coupling there = joint.there();
     OptionalDouble torque = there.torque(joint.portBore());
@@ -86,8 +97,7 @@ public final class Joints {
         adapter == null ? null : adapter.code(),
         torque.isPresent() ? torque.getAsDouble() : null,
         there.twoSpanners(),
-        clamp.looks().orElse(null),
-        clamp.before().map(Said.PartName::of).orElse(null),
+        clamp.map(ClampReach::of).orElse(null),
         Said.of(joint.faults()));
   }
 
@@ -100,13 +110,7 @@ public final class Joints {
         rules.add(ClampAccess.Rule.CLAMP_ON_FIRST.with());
       }
       for (HoseEnd end : List.of(hose.from(), hose.to())) {
-        ClampAccess clamp = routes.clamp(hose, end);
-        Name port = routes.name(end);
-        if (clamp.looks().isEmpty()) {
-          rules.add(ClampAccess.Rule.JOINED_ON_BENCH.with(port));
-        } else {
-          clamp.before().ifPresent(t -> rules.add(ClampAccess.Rule.TIGHT_BEFORE.with(port, t)));
-        }
+        routes.clamp(hose, end).ifPresent(clamp -> rule(clamp, routes.name(end), rules));
       }
     }
     for (FanFit fan : routes.setup.fitting().fans()) {
@@ -118,6 +122,14 @@ public final class Joints {
       }
     }
     return Said.of(rules);
+  }
+
+  private static void rule(ClampAccess clamp, Name port, List<Finding> rules) {
+    if (clamp.looks().isEmpty()) {
+      rules.add(ClampAccess.Rule.JOINED_ON_BENCH.with(port));
+    } else {
+      clamp.before().ifPresent(t -> rules.add(ClampAccess.Rule.TIGHT_BEFORE.with(port, t)));
+    }
   }
 
   /** Empty where its port is not there any more. */

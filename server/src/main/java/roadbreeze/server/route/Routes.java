@@ -118,11 +118,13 @@ public final class Routes {
         .findFirst();
   }
 
-  /** How a driver gets on the clamp at an end of a hose that is drawn, with everything in. */
-  ClampAccess clamp(Hose hose, HoseEnd end) {
-    Port port = mapper.port(end).orElseThrow();
+  /**
+   * How a driver gets on the clamp at an end of a hose, with everything in; empty where its port is
+   * not in the nose.
+   */
+  Optional<ClampAccess> clamp(Hose hose, HoseEnd end) {
     double outside = HoseMapper.size(hose).outside();
-    return ClampAccess.of(port, outside, access, this::fitted);
+    return mapper.port(end).map(port -> ClampAccess.of(port, outside, access, this::fitted));
   }
 
   /** A thing that the work puts in: a cooler or a fan of the build. */
