@@ -69,8 +69,12 @@ abstract class OnACopy {
   }
 
   protected void choose(String group, String name) {
-    page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(group).setExact(true))
-        .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(name).setExact(true))
+    Locator all =
+        page.getByRole(
+            AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(group).setExact(true));
+    // Clear of the strip that stays at the top.
+    all.evaluate("e => e.scrollIntoView({ block: 'center' })");
+    all.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(name).setExact(true))
         .check(new Locator.CheckOptions().setForce(true));
   }
 

@@ -84,7 +84,6 @@ class Screenshots {
           .click();
       page.waitForSelector("[data-fan-curve]");
       page.waitForTimeout(400);
-      shot(page, "fans");
       page.keyboard().press("j");
       page.waitForSelector("[data-sheet]");
       shot(page, "sheet");

@@ -184,7 +184,9 @@ class HostileTest {
         broken.add(
             i + ": " + target.method() + " " + path + " " + answer.statusCode() + " " + cut(sent));
       }
-      assertThat(longestEcho(answer.body(), sent)).as(cut(sent)).isLessThanOrEqualTo(80);
+      if (answer.statusCode() >= 400) {
+        assertThat(longestEcho(answer.body(), sent)).as(cut(sent)).isLessThanOrEqualTo(80);
+      }
     }
     assertThat(broken).isEmpty();
   }
@@ -193,13 +195,15 @@ class HostileTest {
     return text.length() > 3000 ? text.substring(0, 3000) : text;
   }
 
-  /** A text as long as nothing of ours is said back in part at most. */
+  /**
+   * What is refused is said back in part at most; a part's long name that was taken is said whole.
+   */
   private static int longestEcho(String answer, String sent) {
     int longest = 0;
     for (String run : List.of("9".repeat(100), "ü".repeat(100))) {
       longest = Math.max(longest, sent.contains(run) && answer.contains(run) ? run.length() : 0);
     }
-    return answer.length() > 20_000 ? 0 : longest; // a job that was taken comes back whole
+    return longest;
   }
 
   /** A body with a few of its places made hostile; sometimes no JSON at all. */
