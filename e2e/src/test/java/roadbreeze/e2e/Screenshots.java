@@ -76,14 +76,6 @@ class Screenshots {
         page.waitForTimeout(700); // charts draw in
         shot(page, screens[i]);
       }
-      page.keyboard().press("4");
-      page.waitForURL("**/heat");
-      page.getByRole(
-              com.microsoft.playwright.options.AriaRole.TAB,
-              new Page.GetByRoleOptions().setName("Fans"))
-          .click();
-      page.waitForSelector("[data-fan-curve]");
-      page.waitForTimeout(400);
       page.keyboard().press("j");
       page.waitForSelector("[data-sheet]");
       shot(page, "sheet");
