@@ -119,10 +119,12 @@ class MountingTest extends OnACopy {
     assertThat(page.locator("[data-row=WIDTH]")).containsText("right");
     Locator plate = page.locator("[data-plate=SUPPORT_EDGE-RIGHT]");
     assertThat(plate).containsText("cut out 10 mm deep");
-    plate.getByText("welded").click();
+    plate.scrollIntoViewIfNeeded();
+    plate.getByText("welded").click(new Locator.ClickOptions().setForce(true));
     assertThat(page.locator("[data-plates] [role=alert]")).containsText("First tacked");
-    plate.getByText("tacked").click();
-    plate.getByText("tried").click();
+    plate.getByText("tacked").click(new Locator.ClickOptions().setForce(true));
+    assertThat(plate.locator(".is-active")).hasText("tacked");
+    plate.getByText("tried").click(new Locator.ClickOptions().setForce(true));
     assertThat(plate.locator(".is-active")).hasText("tried");
     Download sheets =
         page.waitForDownload(
