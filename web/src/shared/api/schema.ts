@@ -1701,9 +1701,9 @@ export interface components {
         };
         CoolantHose: {
             /** Format: double */
-            lengthMm: number;
+            lengthMm: number | null;
             /** Format: double */
-            straightMm: number;
+            straightMm: number | null;
             spring: boolean;
         };
         NoseBox: {
@@ -1854,11 +1854,11 @@ export interface components {
             /** Format: double */
             topMm: number | null;
             /** Format: double */
-            bushMm: number | null;
+            bushingMm: number | null;
             /** Format: double */
             screwInMm: number | null;
-            upperHose: components["schemas"]["CoolantHose"] | null;
-            lowerHose: components["schemas"]["CoolantHose"] | null;
+            upperHose: components["schemas"]["CoolantHose"];
+            lowerHose: components["schemas"]["CoolantHose"];
             reach: ("LEFT" | "MIDDLE" | "RIGHT" | "NONE")[];
         };
         RadiatorShell: {
@@ -2415,7 +2415,7 @@ export interface components {
         PlateStage: {
             id: string;
             /** @enum {string} */
-            what: "SUPPORT_EDGE" | "BUSH";
+            what: "SUPPORT_EDGE" | "BUSHING";
             /** @enum {string} */
             side: "LEFT" | "RIGHT";
             /** @enum {string} */
@@ -3405,7 +3405,7 @@ export interface components {
         };
         Carried: {
             /** @enum {string} */
-            item: "RUBBERS" | "TOP_BRACKETS" | "SPEED_NUTS" | "SIDE_SEALS" | "TOP_SEAL" | "UPPER_HOSE" | "LOWER_HOSE" | "CAP" | "OVERFLOW_HOSE" | "OIL_FITTINGS" | "SHROUD" | "FAN_PLUG";
+            item: "BUSHINGS" | "TOP_BRACKETS" | "SPEED_NUTS" | "SIDE_SEALS" | "TOP_SEAL" | "UPPER_HOSE" | "LOWER_HOSE" | "CAP" | "OVERFLOW_HOSE" | "OIL_FITTINGS" | "SHROUD" | "FAN_PLUG";
             /** @enum {string} */
             fate: "CARRIES" | "ANOTHER" | "NOT_NEEDED" | "LOOK";
         };
@@ -3418,28 +3418,9 @@ export interface components {
             part: components["schemas"]["Said"];
             says: components["schemas"]["Said"][];
         };
-        FoamStrip: {
-            /** @enum {string} */
-            where: "LEFT" | "RIGHT" | "TOP";
-            /** Format: double */
-            lengthMm: number;
-            /** Format: double */
-            thicknessMm: number;
-        };
-        HoseWork: {
-            upper: boolean;
-            /** @enum {string} */
-            way: "AS_IT_IS" | "TRIMMED" | "JOINED" | "BOUGHT";
-            /** Format: double */
-            alongMm: number;
-            /** Format: double */
-            pieceMm: number;
-            /** Format: double */
-            lengthMm: number;
-        };
         PlateSheet: {
             /** @enum {string} */
-            what: "SUPPORT_EDGE" | "BUSH";
+            what: "SUPPORT_EDGE" | "BUSHING";
             /** @enum {string} */
             side: "LEFT" | "RIGHT";
             /** Format: double */
@@ -3478,8 +3459,7 @@ export interface components {
             rows: components["schemas"]["FitLine"][];
             carried: components["schemas"]["Carried"][];
             plates: components["schemas"]["PlateSheet"][];
-            foam: components["schemas"]["FoamStrip"][];
-            hoses: components["schemas"]["HoseWork"][];
+            bought: components["schemas"]["Said"][];
             own: components["schemas"]["RadiatorOutline"];
             other: components["schemas"]["RadiatorOutline"];
             bracketed: boolean;
@@ -6761,7 +6741,7 @@ export interface operations {
                  *             "leftMm": -48,
                  *             "rightMm": 808,
                  *             "topMm": 540,
-                 *             "bushMm": 23,
+                 *             "bushingMm": 23,
                  *             "screwInMm": 11,
                  *             "upperHose": {
                  *               "lengthMm": 420,
@@ -9125,7 +9105,7 @@ export interface operations {
                  *             "leftMm": -48,
                  *             "rightMm": 808,
                  *             "topMm": 540,
-                 *             "bushMm": 23,
+                 *             "bushingMm": 23,
                  *             "screwInMm": 11,
                  *             "upperHose": {
                  *               "lengthMm": 420,

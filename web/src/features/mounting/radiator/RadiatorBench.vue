@@ -5,10 +5,9 @@ import { useComputed } from '@/job/useComputed'
 import { useJob } from '@/job/useJob'
 import { useShelf } from '@/features/parts/useShelf'
 import type { Bracket, RadiatorFit, RadiatorPart } from '@/shared/api/types'
-import { camel, choiceWord, word } from '@/shared/message/say'
+import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import PickInput from '@/shared/ui/PickInput.vue'
-import { format } from '@/shared/units/units'
 import { bench } from '../bench'
 import OrderSheet from './OrderSheet.vue'
 import PlatePanel from './PlatePanel.vue'
@@ -38,7 +37,6 @@ const chosen = computed({
   },
 })
 const count = (state: string) => result.value?.rows.filter((r) => r.state === state).length ?? 0
-const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 0 : 2)
 
 const { working, failed, ask } = useAsked()
 const held = computed(() => job.build.mounting.brackets.some((b) => b.tie?.cooler === 'radiator'))
@@ -54,23 +52,6 @@ function bend() {
     bench.value = 'brackets'
   })
 }
-/** What is bought for it beside plates and brackets. */
-const bought = computed(() => {
-  const r = result.value
-  if (!r) return []
-  const hoses = r.hoses
-    .filter((h) => h.way === 'BOUGHT' || h.way === 'JOINED')
-    .map((h) =>
-      h.way === 'BOUGHT'
-        ? `${h.upper ? 'upper' : 'lower'} hose, about ${mm(h.lengthMm)}`
-        : `joiner and ${mm(h.pieceMm)} of straight hose for the ${h.upper ? 'upper' : 'lower'} one, four clamps`,
-    )
-  const foam = r.foam.map(
-    (f) =>
-      `foam ${mm(f.thicknessMm)} thick, ${mm(f.lengthMm)} long, ${f.where === 'TOP' ? 'above' : choiceWord(f.where)}`,
-  )
-  return [...hoses, ...foam]
-})
 const fates = computed(() => {
   const groups = new Map<string, string[]>()
   for (const c of result.value?.carried ?? []) {
@@ -113,10 +94,10 @@ const fates = computed(() => {
           <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
         </div>
         <PlatePanel v-if="result.plates.length" :plates="result.plates" />
-        <section v-if="bought.length" data-bought>
+        <section v-if="result.bought.length" data-bought>
           <h3>To buy with it</h3>
           <ul class="plain">
-            <li v-for="b in bought" :key="b">{{ b }}</li>
+            <li v-for="b in result.bought" :key="say(b, unitWorld)">{{ say(b, unitWorld) }}</li>
           </ul>
         </section>
         <section data-carried>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import QuantityField from '@/job/fields/QuantityField.vue'
-import type { CoolantHose, RadiatorSeat } from '@/shared/api/types'
+import type { RadiatorSeat } from '@/shared/api/types'
 import { choiceWord, word } from '@/shared/message/say'
 import NameInput from '@/shared/ui/NameInput.vue'
 import PickInput from '@/shared/ui/PickInput.vue'
@@ -14,24 +14,28 @@ const SEAT = 'nose.radiator' as const
 const OWN = `${SEAT}.own` as const
 const seat = computed<RadiatorSeat>(() => job.content.nose.radiator)
 
-const ROUND = ['leftMm', 'rightMm', 'topMm', 'bushMm', 'screwInMm'] as const
+const ROUND = ['leftMm', 'rightMm', 'topMm', 'bushingMm', 'screwInMm'] as const
 const LABELS: Record<(typeof ROUND)[number], string> = {
   leftMm: 'Support, left edge',
   rightMm: 'Support, right edge',
   topMm: 'Upper bar, underside',
-  bushMm: 'Bore of the rubbers',
+  bushingMm: 'Bore of the bushings',
   screwInMm: 'Screws go in',
 }
 const BODY = ['overWidthMm', 'overHeightMm', 'pinsApartMm', 'pinMm', 'topsApartMm', 'topsUpMm', 'topsBackMm'] as const
 const UPPER = ['upperAcrossMm', 'upperUpMm', 'upperBackMm', 'upperNeckMm'] as const
 const LOWER = ['lowerAcrossMm', 'lowerUpMm', 'lowerBackMm', 'lowerNeckMm'] as const
 const REST = ['insertDepthMm', 'capUpMm', 'fanApartMm', 'fanUpMm'] as const
+const HOSES = [
+  ['upperHose', 'Upper hose', 'from the engine'],
+  ['lowerHose', 'Lower hose', 'to the pump'],
+] as const
+const HOSE = ['lengthMm', 'straightMm'] as const
 const open = computed(
   () =>
     ROUND.filter((k) => seat.value[k] === null).length +
     [...BODY, ...UPPER, ...LOWER, ...REST].filter((k) => seat.value.own[k] === null).length +
-    (seat.value.upperHose ? 0 : 1) +
-    (seat.value.lowerHose ? 0 : 1),
+    HOSES.flatMap(([key]) => HOSE.filter((k) => seat.value[key][k] === null)).length,
 )
 const UNKNOWN = 'UNKNOWN'
 const pick = <T extends string>(all: readonly T[]) => [
@@ -50,11 +54,6 @@ const reach = (where: Reached, on: boolean) =>
     `${SEAT}.reach`,
     REACHED.filter((r) => (r === where ? on : seat.value.reach.includes(r))),
   )
-const HOSES = [
-  ['upperHose', 'Upper hose', 'from the engine'],
-  ['lowerHose', 'Lower hose', 'to the pump'],
-] as const
-const NEW_HOSE: CoolantHose = { lengthMm: 450, straightMm: 60, spring: false }
 </script>
 
 <template>
@@ -94,17 +93,7 @@ const NEW_HOSE: CoolantHose = { lengthMm: 450, straightMm: 60, spring: false }
     <h3>The old one</h3>
     <div class="fields">
       <QuantityField
-        v-for="key in BODY"
-        :key="key"
-        :label="word(`field.${key}`)"
-        :path="`${OWN}.${key}`"
-        quantity="size"
-        :step="1"
-        optional
-        placeholder="not yet"
-      />
-      <QuantityField
-        v-for="key in REST"
+        v-for="key in [...BODY, ...REST]"
         :key="key"
         :label="word(`field.${key}`)"
         :path="`${OWN}.${key}`"
@@ -163,17 +152,22 @@ const NEW_HOSE: CoolantHose = { lengthMm: 450, straightMm: 60, spring: false }
           :model-value="(key === 'upperHose' ? seat.own.upperLooks : seat.own.lowerLooks) ?? UNKNOWN"
           @update:model-value="(v) => take(key === 'upperHose' ? 'upperLooks' : 'lowerLooks', v!)"
         />
-        <template v-if="seat[key]">
-          <QuantityField label="Hose, along its middle" :path="`${SEAT}.${key}.lengthMm`" quantity="size" :step="5" />
-          <QuantityField label="Straight end to cut" :path="`${SEAT}.${key}.straightMm`" quantity="size" :step="5" />
-          <ToggleInput
-            :label="`${title}: spring or firm wall`"
-            :model-value="seat[key].spring"
-            @update:model-value="(on) => job.edit(`${SEAT}.${key}.spring`, on)"
-            >spring or firm</ToggleInput
-          >
-        </template>
-        <button v-else type="button" class="act" @click="job.edit(`${SEAT}.${key}`, NEW_HOSE)">Measure the hose</button>
+        <QuantityField
+          v-for="measure in HOSE"
+          :key="measure"
+          :label="word(`field.${measure}`)"
+          :path="`${SEAT}.${key}.${measure}`"
+          quantity="size"
+          :step="5"
+          optional
+          placeholder="not yet"
+        />
+        <ToggleInput
+          :label="`${title}: spring or firm wall`"
+          :model-value="seat[key].spring"
+          @update:model-value="(on) => job.edit(`${SEAT}.${key}.spring`, on)"
+          >spring or firm</ToggleInput
+        >
       </div>
     </template>
   </section>

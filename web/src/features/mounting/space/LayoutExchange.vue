@@ -40,8 +40,9 @@ async function take(event: Event) {
   try {
     const nose = await api.post<NoseSection>('/api/nose-layouts/read', read)
     // Photographs are of this truck; earlier layouts know nothing of what is round a radiator.
-    const { own, reach, ...round } = nose.radiator
-    const known = reach.length > 0 || Object.values({ ...own, ...round }).some((v) => v !== null)
+    const { own, reach, upperHose, lowerHose, ...round } = nose.radiator
+    const measured = [own, round, { ...upperHose, spring: null }, { ...lowerHose, spring: null }]
+    const known = reach.length > 0 || measured.some((m) => Object.values(m).some((v) => v !== null))
     const { photos, radiator } = job.content.nose
     job.edit('nose', { ...nose, photos, radiator: known ? nose.radiator : radiator })
   } catch (e) {

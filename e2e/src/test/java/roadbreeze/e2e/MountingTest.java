@@ -116,7 +116,8 @@ class MountingTest extends OnACopy {
     assertThat(height).containsText("20 mm is left under the upper bar");
     // A narrower support has to be cut, and a plate makes good what the cut took.
     type("Support, right edge", "790 mm");
-    assertThat(page.locator("[data-row=WIDTH]")).containsText("right");
+    assertThat(page.locator("[data-row=WIDTH]"))
+        .containsText(Pattern.compile("cut 0\\smm left, 10\\smm right"));
     Locator plate = page.locator("[data-plate=SUPPORT_EDGE-RIGHT]");
     assertThat(plate).containsText("cut out 10 mm deep");
     plate.scrollIntoViewIfNeeded();

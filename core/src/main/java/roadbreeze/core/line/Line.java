@@ -1,6 +1,5 @@
 package roadbreeze.core.line;
 
-import java.util.List;
 import roadbreeze.core.fluid.Liquid;
 import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
@@ -45,24 +44,5 @@ public record Line(double length, double bore, double fittingLoss) implements Re
     double head = density * velocity * velocity / 2;
     double friction = Churchill.frictionFactor(velocity * bore * density / viscosity, 0);
     return head * (friction * length / bore + fittingLoss);
-  }
-
-  /**
-   * How two lines side by side share a flow.
-   *
-   * @param first m³/s in the first line
-   * @param pressureDrop over both, Pa
-   */
-  public record Split(double first, double pressureDrop) {}
-
-  public static Split parallel(
-      Line first, Line second, double volumeFlow, Liquid liquid, double temperature) {
-    ParallelFlow both =
-        ParallelFlow.share(
-            List.of(
-                q -> first.pressureDrop(q, liquid, temperature),
-                q -> second.pressureDrop(q, liquid, temperature)),
-            volumeFlow);
-    return new Split(both.flows()[0], both.pressureDrop());
   }
 }

@@ -125,16 +125,7 @@ public record OilLines(State hot, State cold, double volume) {
    * @param hot as it is with hot oil
    * @param cold on a cold morning
    */
-  public record Stretch(What what, int number, int branch, End hot, End cold) {
-    /** What the oil goes through. */
-    public enum What {
-      FEED_LINE,
-      HOSE,
-      FILTER,
-      COOLER,
-      RETURN_LINE
-    }
-
+  public record Stretch(OilNetwork.What what, int number, int branch, End hot, End cold) {
     /**
      * Where it begins.
      *
@@ -160,13 +151,13 @@ public record OilLines(State hot, State cold, double volume) {
       stretches.add(
           passed == null
               ? new Stretch(
-                  i == 0 ? Stretch.What.FEED_LINE : Stretch.What.RETURN_LINE,
+                  i == 0 ? OilNetwork.What.FEED_LINE : OilNetwork.What.RETURN_LINE,
                   -1,
                   PlannedHose.COMMON,
                   atHot.get(i),
                   atCold.get(i))
               : new Stretch(
-                  Stretch.What.valueOf(passed.piece().what().name()),
+                  passed.piece().what(),
                   passed.piece().number(),
                   passed.branch(),
                   atHot.get(i),
@@ -193,6 +184,20 @@ public record OilLines(State hot, State cold, double volume) {
     }
     ends.add(new Stretch.End(half, half, s.plannedFlow()));
     return ends;
+  }
+
+  /**
+   * The most pressure that comes to a piece, hot or on a cold morning, Pa over the pan; 0 where
+   * there is no such piece.
+   *
+   * @param number of the hose or cooler, of a filter that of its hose, from 0
+   */
+  public double reaches(OilNetwork.What what, int number) {
+    return profile().stream()
+        .filter(s -> s.what() == what && s.number() == number)
+        .mapToDouble(s -> Math.max(s.hot().pressure(), s.cold().pressure()))
+        .max()
+        .orElse(0);
   }
 
   public List<Finding> warnings() {

@@ -37,11 +37,13 @@ public record OilNetwork(List<Piece> inTurn, List<List<Piece>> branches, Optiona
     }
   }
 
-  /** Kinds of pieces. */
+  /** What the oil goes through; the truck's own lines are round a network, not in it. */
   public enum What {
+    FEED_LINE,
     HOSE,
     FILTER,
-    COOLER
+    COOLER,
+    RETURN_LINE
   }
 
   /**
@@ -73,9 +75,6 @@ public record OilNetwork(List<Piece> inTurn, List<List<Piece>> branches, Optiona
       List<CoolerDrop> coolers,
       boolean parallel,
       Optional<Bypass> block) {
-    if (coolers.isEmpty()) {
-      return NOTHING;
-    }
     boolean beside = parallel && coolers.size() > 1;
     List<Piece> inTurn = new ArrayList<>();
     List<List<Piece>> branches = new ArrayList<>();

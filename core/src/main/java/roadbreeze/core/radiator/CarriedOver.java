@@ -2,6 +2,7 @@ package roadbreeze.core.radiator;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.radiator.FitRow.State;
 import roadbreeze.core.radiator.FitRow.What;
@@ -10,7 +11,7 @@ import roadbreeze.core.radiator.FitRow.What;
 public record CarriedOver(Item item, Fate fate) {
   /** What is forgotten on the old one. */
   public enum Item implements Code {
-    RUBBERS(What.PINS),
+    BUSHINGS(What.PINS),
     TOP_BRACKETS(What.TOPS),
     SPEED_NUTS(What.INSERT),
     SIDE_SEALS(What.WIDTH),
@@ -30,8 +31,8 @@ public record CarriedOver(Item item, Fate fate) {
     }
 
     /** It is the seal along an edge. */
-    private boolean closes(RadiatorFit.Foam.Edge edge) {
-      return edge == RadiatorFit.Foam.Edge.TOP ? this == TOP_SEAL : this == SIDE_SEALS;
+    private boolean closes(Foam.Edge edge) {
+      return edge == Foam.Edge.TOP ? this == TOP_SEAL : this == SIDE_SEALS;
     }
   }
 
@@ -47,15 +48,32 @@ public record CarriedOver(Item item, Fate fate) {
     LOOK
   }
 
+  /** Said where the new one has no place for it. */
+  private static final Set<Code> NO_PLACE =
+      Set.of(
+          RadiatorSays.CAP_ELSEWHERE,
+          RadiatorSays.NO_OIL_COOLER,
+          RadiatorSays.NO_OIL_PORTS,
+          RadiatorSays.OIL_PORTS_UNUSED);
+
+  /** Said where work is done, but with the old one. */
+  private static final Set<Code> STAYS =
+      Set.of(
+          NeckFit.Says.TRIMMED,
+          RadiatorSays.BUSHINGS_MOVE,
+          RadiatorSays.BUSHING_PLATES,
+          RadiatorSays.PINS_LOOSE);
+
   /**
    * @param fit a radiator that is held against its truck
    */
   public static List<CarriedOver> of(RadiatorFit fit) {
     List<CarriedOver> all = new ArrayList<>();
+    List<Foam> foam = Foam.of(fit);
     for (FitRow row : fit.rows()) {
       for (Item item : Item.values()) {
         if (item.hangsOn == row.what()) {
-          boolean another = fit.foam().stream().anyMatch(f -> item.closes(f.where()));
+          boolean another = foam.stream().anyMatch(f -> item.closes(f.where()));
           all.add(new CarriedOver(item, another ? Fate.ANOTHER : fate(row)));
         }
       }
@@ -64,28 +82,16 @@ public record CarriedOver(Item item, Fate fate) {
   }
 
   private static Fate fate(FitRow row) {
-    boolean none =
-        row.says().stream()
-            .anyMatch(
-                f ->
-                    f.code() == RadiatorSays.CAP_ELSEWHERE
-                        || f.code() == RadiatorSays.NO_OIL_COOLER
-                        || f.code() == RadiatorSays.NO_OIL_PORTS
-                        || f.code() == RadiatorSays.OIL_PORTS_UNUSED);
-    if (none) {
+    if (says(row, NO_PLACE)) {
       return Fate.NOT_NEEDED;
     }
-    boolean stays =
-        row.says().stream()
-            .anyMatch(
-                f ->
-                    f.code() == NeckFit.Says.TRIMMED
-                        || f.code() == RadiatorSays.BUSH_HOLES_MOVE
-                        || f.code() == RadiatorSays.BUSH_PLATES
-                        || f.code() == RadiatorSays.PINS_LOOSE);
-    if (row.state() == State.FITS || stays) {
+    if (row.state() == State.FITS || says(row, STAYS)) {
       return Fate.CARRIES;
     }
     return row.state() == State.MAKE ? Fate.ANOTHER : Fate.LOOK;
+  }
+
+  private static boolean says(FitRow row, Set<Code> any) {
+    return row.says().stream().anyMatch(f -> any.contains(f.code()));
   }
 }

@@ -53,6 +53,7 @@ public record FitRow(
     NECK("diameter SIZE", "across SIZE", "up SIZE"),
     THREAD("thread TEXT", "depth SIZE"),
     WORD("what WORD"),
+    WORDS("several FINDINGS"),
     TEXT("text TEXT");
 
     private final List<Parameter> parameters;

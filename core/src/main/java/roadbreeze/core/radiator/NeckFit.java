@@ -10,12 +10,23 @@ import roadbreeze.core.explain.Finding;
 /**
  * What becomes of a coolant hose where the other radiator's neck is not where the old one was.
  *
+ * @param own neck as it was
+ * @param other neck of the radiator that goes in
+ * @param hose as it was found
  * @param along that the neck came towards the engine, the way the hose leaves it, m
  * @param aside that it went off that line, m
  * @param piece of straight hose put in, m; 0 where none is
  * @param length of a hose that is bought anew, m; 0 where none is
  */
-public record NeckFit(Way way, double along, double aside, double piece, double length) {
+public record NeckFit(
+    Shell.Neck own,
+    Shell.Neck other,
+    RadiatorSeat.FoundHose hose,
+    Way way,
+    double along,
+    double aside,
+    double piece,
+    double length) {
 
   /** What is done. */
   public enum Way {
@@ -53,50 +64,57 @@ public record NeckFit(Way way, double along, double aside, double piece, double 
   /** And so much along, within its grip on the neck, m; own default. */
   private static final double GIVES_ALONG = 0.010;
 
+  /** Measures are whole millimetres: what sums of them are out by, m. */
+  private static final double ROUNDING = 1e-9;
+
   /** What a clamp and the bead want of a straight end, m; own default. */
   private static final double GRIP = 0.035;
 
   /** A gap that is wider takes another hose: two joints close together leak, m; own default. */
   private static final double WIDEST_GAP = 0.150;
 
+  /** No hose between two necks is shorter, m; own default. */
+  private static final double SHORTEST = 0.1;
+
   /** Necks that differ by less are one size to a hose, m. */
   private static final double SAME_NECK = 1.5e-3;
 
   /**
-   * @param own neck as it was, and where in the nose
-   * @param other neck of the radiator that goes in, and where
+   * @param was where the old neck was in the nose, m
+   * @param is where the other one is, m
    */
   static NeckFit of(
-      Shell.Neck own,
-      Vector3D ownAt,
-      Shell.Neck other,
-      Vector3D otherAt,
-      RadiatorSeat.FoundHose hose) {
-    Vector3D moved = otherAt.subtract(ownAt);
-    Vector3D way = own.looks().vector();
-    double along = moved.dotProduct(way);
-    double aside = moved.subtract(way.scalarMultiply(along)).getNorm();
+      Shell.Neck own, Vector3D was, Shell.Neck other, Vector3D is, RadiatorSeat.FoundHose hose) {
+    Vector3D moved = is.subtract(was);
+    Vector3D leaves = own.looks().vector();
+    double along = moved.dotProduct(leaves);
+    double aside = moved.subtract(leaves.scalarMultiply(along)).getNorm();
     boolean turned = own.looks() != other.looks();
-    if (!turned && aside <= GIVES_ASIDE + 1e-9) {
-      if (Math.abs(along) <= GIVES_ALONG) {
-        return new NeckFit(Way.AS_IT_IS, along, aside, 0, 0);
-      }
-      if (along > 0 && hose.straight() - along >= GRIP) {
-        return new NeckFit(Way.TRIMMED, along, aside, 0, 0);
-      }
-      if (along < 0 && -along <= WIDEST_GAP && hose.straight() >= 2 * GRIP) {
-        // A joiner's barbs touch in its middle, so the piece is as long as the gap.
-        return new NeckFit(Way.JOINED, along, aside, -along, 0);
-      }
+    Way way = turned ? Way.BOUGHT : way(along, aside, hose);
+    // A joiner's barbs touch in its middle, so the piece is as long as the gap.
+    double piece = way == Way.JOINED ? -along : 0;
+    double length = way == Way.BOUGHT ? Math.max(SHORTEST, hose.length() - along + aside) : 0;
+    return new NeckFit(own, other, hose, way, along, aside, piece, length);
+  }
+
+  /** Where both necks look one way. */
+  private static Way way(double along, double aside, RadiatorSeat.FoundHose hose) {
+    if (aside > GIVES_ASIDE + ROUNDING) {
+      return Way.BOUGHT;
     }
-    return new NeckFit(Way.BOUGHT, along, aside, 0, Math.max(0.1, hose.length() - along + aside));
+    if (Math.abs(along) <= GIVES_ALONG + ROUNDING) {
+      return Way.AS_IT_IS;
+    }
+    if (along > 0) {
+      return hose.straight() - along >= GRIP ? Way.TRIMMED : Way.BOUGHT;
+    }
+    return -along <= WIDEST_GAP && hose.straight() >= 2 * GRIP ? Way.JOINED : Way.BOUGHT;
   }
 
   /**
    * @param suction it brings coolant to the pump, which draws it flat
    */
-  List<Finding> says(
-      Shell.Neck own, Shell.Neck other, RadiatorSeat.FoundHose hose, boolean suction) {
+  List<Finding> says(boolean suction) {
     List<Finding> says = new ArrayList<>();
     says.add(
         switch (way) {
@@ -104,7 +122,7 @@ public record NeckFit(Way way, double along, double aside, double piece, double 
           case TRIMMED -> Says.TRIMMED.with(along, hose.straight() - along);
           case JOINED -> Says.JOINED.with(-along, piece, own.diameter());
           case BOUGHT ->
-              turn(own, other)
+              turn()
                   .map(angle -> Says.BOUGHT_TURNED.with(angle, length, other.diameter()))
                   .orElseGet(
                       () -> Says.BOUGHT.with(Math.abs(along), aside, length, other.diameter()));
@@ -118,8 +136,8 @@ public record NeckFit(Way way, double along, double aside, double piece, double 
     return says;
   }
 
-  /** Between the ways that hoses leave the two; empty where they leave alike. */
-  private static Optional<Double> turn(Shell.Neck own, Shell.Neck other) {
+  /** Between the ways that hoses leave the two, rad; empty where they leave alike. */
+  private Optional<Double> turn() {
     return own.looks() == other.looks()
         ? Optional.empty()
         : Optional.of(Vector3D.angle(own.looks().vector(), other.looks().vector()));

@@ -21,14 +21,18 @@ public record Plate(
   public enum What implements Code {
     /** Makes good what a cut into the core support took from it. */
     SUPPORT_EDGE,
-    /** Carries a rubber where the old hole would run into the new one. */
-    BUSH
+    /** Carries a bushing where the old hole would run into the new one. */
+    BUSHING
   }
 
   /** Of the truck, as seen from the front. */
   public enum Side implements Code {
     LEFT,
-    RIGHT
+    RIGHT;
+
+    Foam.Edge edge() {
+      return this == LEFT ? Foam.Edge.LEFT : Foam.Edge.RIGHT;
+    }
   }
 
   /** A hole in it. */
@@ -46,8 +50,10 @@ public record Plate(
   /** Round what it closes, m; own default. */
   private static final double LAP = 0.025;
 
-  private static final double BUSH_WIDTH = 0.070;
-  private static final double BUSH_LENGTH = 0.110;
+  /** Of a plate that carries a bushing, m; own default. */
+  private static final double BUSHING_WIDTH = 0.070;
+
+  private static final double BUSHING_LENGTH = 0.110;
 
   /** A strip along a cut's edge, with a row of plugs down its outer side. */
   static Plate edge(Side side, Notch notch) {
@@ -62,21 +68,21 @@ public record Plate(
   }
 
   /**
-   * @param hole that the rubber sits in
+   * @param hole that the bushing sits in, m
    */
-  static Plate bush(Side side, double hole) {
+  static Plate bushing(Side side, double hole) {
     double inset = LAP / 2;
     return new Plate(
-        What.BUSH,
+        What.BUSHING,
         side,
-        BUSH_LENGTH,
-        BUSH_WIDTH,
+        BUSHING_LENGTH,
+        BUSHING_WIDTH,
         List.of(
-            new Round(BUSH_LENGTH / 2, BUSH_WIDTH / 2, hole),
+            new Round(BUSHING_LENGTH / 2, BUSHING_WIDTH / 2, hole),
             new Round(inset, inset, PLUG),
-            new Round(inset, BUSH_WIDTH - inset, PLUG),
-            new Round(BUSH_LENGTH - inset, inset, PLUG),
-            new Round(BUSH_LENGTH - inset, BUSH_WIDTH - inset, PLUG)),
+            new Round(inset, BUSHING_WIDTH - inset, PLUG),
+            new Round(BUSHING_LENGTH - inset, inset, PLUG),
+            new Round(BUSHING_LENGTH - inset, BUSHING_WIDTH - inset, PLUG)),
         List.of());
   }
 }

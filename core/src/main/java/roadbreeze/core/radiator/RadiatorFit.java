@@ -11,7 +11,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.radiator.FitRow.Shown;
 import roadbreeze.core.radiator.FitRow.State;
@@ -19,6 +18,7 @@ import roadbreeze.core.radiator.FitRow.What;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.route.Coupling;
 import roadbreeze.core.shroud.ShroudFit;
+import roadbreeze.core.stack.Rectangle;
 
 /**
  * A radiator held against the truck that it is for. Its core stands where the old one stood: low,
@@ -28,8 +28,7 @@ import roadbreeze.core.shroud.ShroudFit;
  * @param ownCore of the old radiator, where it stood
  * @param core of the new one, where it stands
  * @param front of both, m behind the grille line
- * @param fanToCore blades to the new core, m
- * @param fanWanted what that must be, m
+ * @param fan the main fan before the new core; empty where none stands behind it
  * @param oilInTank the oil goes through a cooler in the old radiator's tank
  * @param tank the new one has such a cooler
  */
@@ -39,16 +38,15 @@ public record RadiatorFit(
     Core ownCore,
     Core core,
     double front,
-    double fanToCore,
-    double fanWanted,
+    Optional<ShroudFit> fan,
     boolean oilInTank,
     boolean tank) {
 
   /** Between a radiator's tank and cut metal, m; own default. */
-  private static final double CUT_CLEAR = 0.006;
+  static final double CUT_CLEAR = 0.006;
 
   /** Deeper cuts into a core support are a body maker's, m; own default. */
-  public static final double MOST_CUT = 0.060;
+  private static final double MOST_CUT = 0.060;
 
   /** Under the upper bar, m; own default. */
   private static final double UNDER_BAR = 0.005;
@@ -59,8 +57,8 @@ public record RadiatorFit(
   /** Side to side, a radiator that has more rattles, m; own default. */
   private static final double MOST_PLAY = 0.008;
 
-  /** Rubber round a pin, m; own default. */
-  private static final double RUBBER = 0.008;
+  /** A bushing's wall, m; own default. */
+  private static final double WALL = 0.008;
 
   /** Metal that is left between two holes, m; own default. */
   private static final double WEB = 0.008;
@@ -68,9 +66,10 @@ public record RadiatorFit(
   /** Holes that miss by less meet in their slots, m; own default. */
   private static final double IN_SLOTS = 0.002;
 
-  /** Left under a screw in a blind insert, m. */
+  /** Left under a screw in a blind insert, m; own default. */
   private static final double UNDER_SCREW = 0.001;
 
+  /** Cores whose depths differ by less are one depth, m. */
   private static final double NO_DEEPER = 1e-4;
 
   /** Everything that is looked at, in order. */
@@ -81,49 +80,63 @@ public record RadiatorFit(
         depth(),
         pins(),
         tops(),
-        neck(What.UPPER_NECK),
-        neck(What.LOWER_NECK),
+        neck(What.UPPER_NECK, Shell.End.UPPER),
+        neck(What.LOWER_NECK, Shell.End.LOWER),
         cap(),
         drain(),
         oilPorts(),
         insert(),
-        fan(),
+        fanHoles(),
         connector());
   }
 
   private FitRow width() {
-    Optional<Double> free = both(seat.left(), seat.right()).map(sides -> sides[1] - sides[0]);
+    Optional<Finding> free =
+        seat.left().isPresent() && seat.right().isPresent()
+            ? Optional.of(Shown.SIZE.with(seat.right().getAsDouble() - seat.left().getAsDouble()))
+            : Optional.empty();
     return row(
         What.WIDTH,
-        free.map(Shown.SIZE::with),
+        free,
         size(other.width()),
         () -> {
-          double[] gaps = sideGaps().orElseThrow();
-          double over = -Math.min(gaps[0], gaps[1]);
+          double left = gap(Foam.Edge.LEFT).orElseThrow();
+          double right = gap(Foam.Edge.RIGHT).orElseThrow();
+          double over = -Math.min(left, right);
           if (over + CUT_CLEAR > MOST_CUT) {
             return say(WRONG, RadiatorSays.TOO_WIDE.with(over, MOST_CUT));
           }
           return over > 0
-              ? say(MAKE, RadiatorSays.CUT_SUPPORT.with(cut(gaps[0]), cut(gaps[1])))
-              : say(FITS, RadiatorSays.GAPS.with(gaps[0], gaps[1]));
+              ? say(MAKE, RadiatorSays.CUT_SUPPORT.with(cut(left), cut(right)))
+              : say(FITS, RadiatorSays.GAPS.with(left, right));
         });
   }
 
-  /** From its tanks to the core support, left and right, m; under 0 it stands into that. */
-  public Optional<double[]> sideGaps() {
-    return sideGaps(other, core);
+  /** From its tanks to what is round it, m; under 0 it stands into that, empty where unknown. */
+  OptionalDouble gap(Foam.Edge edge) {
+    return gap(edge, other, core);
   }
 
-  private Optional<double[]> sideGaps(Shell shell, Core at) {
-    if (shell.width().isEmpty()) {
-      return Optional.empty();
+  /** The same of the old radiator. */
+  OptionalDouble gapBefore(Foam.Edge edge) {
+    return gap(edge, seat.own(), ownCore);
+  }
+
+  private OptionalDouble gap(Foam.Edge edge, Shell shell, Core at) {
+    boolean top = edge == Foam.Edge.TOP;
+    OptionalDouble size = top ? shell.height() : shell.width();
+    OptionalDouble round = top ? seat.top() : edge == Foam.Edge.LEFT ? seat.left() : seat.right();
+    if (size.isEmpty() || round.isEmpty()) {
+      return OptionalDouble.empty();
     }
-    double middle = at.outline().x() + at.outline().width() / 2;
-    double half = shell.width().getAsDouble() / 2;
-    return both(seat.left(), seat.right())
-        .map(s -> new double[] {middle - half - s[0], s[1] - middle - half});
+    // Tanks stand out of the core alike on both sides of its middle.
+    Rectangle core = at.outline();
+    double middle = top ? core.y() + core.height() / 2 : core.x() + core.width() / 2;
+    double away = Math.abs(round.getAsDouble() - middle);
+    return OptionalDouble.of(away - size.getAsDouble() / 2);
   }
 
+  /** How deep the core support is cut for it, m. */
   private static double cut(double gap) {
     return gap >= 0 ? 0 : -gap + CUT_CLEAR;
   }
@@ -134,55 +147,52 @@ public record RadiatorFit(
         size(seat.top()),
         size(other.height()),
         () -> {
-          double gap = seat.top().getAsDouble() - topEdge();
+          double gap = gap(Foam.Edge.TOP).orElseThrow();
           return gap < UNDER_BAR
               ? say(WRONG, RadiatorSays.MEETS_BAR.with(UNDER_BAR - gap))
               : say(FITS, RadiatorSays.UNDER_BAR.with(gap));
         });
   }
 
-  /** Its upper edge in the nose. */
-  private double topEdge() {
-    return topEdge(other, core);
-  }
-
-  /** Tanks stand over and under the core alike. */
-  private static double topEdge(Shell shell, Core at) {
-    return at.outline().y() + at.outline().height() / 2 + shell.height().getAsDouble() / 2;
-  }
-
   private FitRow depth() {
-    double deeper = core.depth() - ownCore.depth();
     return row(
         What.DEPTH,
         Optional.of(Shown.SIZE.with(ownCore.depth())),
         Optional.of(Shown.SIZE.with(core.depth())),
         () ->
-            deeper <= NO_DEEPER
-                ? say(FITS, RadiatorSays.SAME_DEPTH.with(fanToCore))
-                : fanToCore <= 0
-                    ? say(WRONG, RadiatorSays.MEETS_FAN.with(deeper, fanToCore, fanWanted))
-                    : say(
-                        fanToCore < fanWanted ? MAKE : FITS,
-                        RadiatorSays.NEARER_FAN.with(deeper, fanToCore, fanWanted)));
+            fan.map(f -> depth(f.toCore(), f.toCoreWanted()))
+                .orElseGet(() -> say(FITS, RadiatorSays.NO_FAN_BEHIND.with())));
+  }
+
+  /**
+   * @param gap blades to the new core, m
+   */
+  private Verdict depth(double gap, double wanted) {
+    double deeper = core.depth() - ownCore.depth();
+    if (deeper <= NO_DEEPER) {
+      return say(FITS, RadiatorSays.SAME_DEPTH.with(gap));
+    }
+    return gap <= 0
+        ? say(WRONG, RadiatorSays.MEETS_FAN.with(deeper))
+        : say(gap < wanted ? MAKE : FITS, RadiatorSays.NEARER_FAN.with(deeper, gap, wanted));
   }
 
   private FitRow pins() {
     return row(
         What.PINS,
-        seat.own().pins().isPresent() && seat.bush().isPresent()
+        seat.own().pins().isPresent() && seat.bushing().isPresent()
             ? Optional.of(
-                Shown.TWO.with(seat.own().pins().get().apart(), seat.bush().getAsDouble()))
+                Shown.TWO.with(seat.own().pins().get().apart(), seat.bushing().getAsDouble()))
             : Optional.empty(),
         other.pins().map(p -> Shown.TWO.with(p.apart(), p.diameter())),
         () -> {
           Shell.Pins pins = other.pins().orElseThrow();
-          double bush = seat.bush().getAsDouble();
-          if (pins.diameter() > bush) {
-            return say(MAKE, RadiatorSays.OTHER_BUSHES.with(pins.diameter(), bush));
+          double bushing = seat.bushing().getAsDouble();
+          if (pins.diameter() > bushing) {
+            return say(MAKE, RadiatorSays.OTHER_BUSHINGS.with(pins.diameter(), bushing));
           }
           double off = off();
-          double play = bush - pins.diameter();
+          double play = bushing - pins.diameter();
           double growth = GROWTH * pins.apart();
           if (off <= play / 2 - growth / 2) {
             double left = play - 2 * off;
@@ -193,9 +203,9 @@ public record RadiatorFit(
           if (off <= IN_SLOTS) {
             return say(MAKE, RadiatorSays.PINS_BIND.with(play, growth));
           }
-          return bushHolesMeet()
-              ? say(MAKE, RadiatorSays.BUSH_PLATES.with(off))
-              : say(MAKE, RadiatorSays.BUSH_HOLES_MOVE.with(off));
+          return bushingHolesMeet()
+              ? say(MAKE, RadiatorSays.BUSHING_PLATES.with(off))
+              : say(MAKE, RadiatorSays.BUSHINGS_MOVE.with(off));
         });
   }
 
@@ -205,12 +215,12 @@ public record RadiatorFit(
         / 2;
   }
 
-  private double bushHole() {
-    return seat.bush().getAsDouble() + 2 * RUBBER;
+  private double bushingHole() {
+    return seat.bushing().getAsDouble() + 2 * WALL;
   }
 
-  private boolean bushHolesMeet() {
-    return off() < bushHole() + WEB;
+  private boolean bushingHolesMeet() {
+    return off() < bushingHole() + WEB;
   }
 
   private FitRow tops() {
@@ -236,46 +246,34 @@ public record RadiatorFit(
     return Shown.TWO.with(tops.apart(), tops.up());
   }
 
-  private FitRow neck(What what) {
-    Optional<Shell.Neck> own = what == What.UPPER_NECK ? seat.own().upper() : seat.own().lower();
-    Optional<Shell.Neck> there = what == What.UPPER_NECK ? other.upper() : other.lower();
-    Optional<RadiatorSeat.FoundHose> hose = hose(what);
+  private FitRow neck(What what, Shell.End end) {
+    Optional<Finding> own = seat.own().neck(end).map(RadiatorFit::shown);
     return row(
         what,
-        hose.isPresent() ? own.map(RadiatorFit::shown) : Optional.empty(),
-        there.map(RadiatorFit::shown),
+        seat.hose(end).isPresent() ? own : Optional.empty(),
+        other.neck(end).map(RadiatorFit::shown),
         () -> {
-          NeckFit fit = hoseOf(what).orElseThrow();
-          boolean asItIs = fit.way() == NeckFit.Way.AS_IT_IS;
-          List<Finding> says =
-              fit.says(
-                  own.orElseThrow(),
-                  there.orElseThrow(),
-                  hose.orElseThrow(),
-                  what == What.LOWER_NECK);
-          return new Verdict(asItIs && says.size() == 1 ? FITS : MAKE, says);
+          NeckFit fit = hose(end).orElseThrow();
+          List<Finding> says = fit.says(end == Shell.End.LOWER);
+          boolean asItIs = fit.way() == NeckFit.Way.AS_IT_IS && says.size() == 1;
+          return new Verdict(asItIs ? FITS : MAKE, says);
         });
   }
 
-  private Optional<RadiatorSeat.FoundHose> hose(What what) {
-    return what == What.UPPER_NECK ? seat.upper() : seat.lower();
-  }
-
-  /**
-   * What becomes of the hose of a neck; empty where something of it is not known.
-   *
-   * @param what upper or lower neck
-   */
-  public Optional<NeckFit> hoseOf(What what) {
-    Shell.Neck own =
-        (what == What.UPPER_NECK ? seat.own().upper() : seat.own().lower()).orElse(null);
-    Shell.Neck there = (what == What.UPPER_NECK ? other.upper() : other.lower()).orElse(null);
-    if (own == null || there == null) {
-      return Optional.empty();
-    }
-    Vector3D was = own.at(ownCore.outline(), front);
-    Vector3D is = there.at(core.outline(), front);
-    return hose(what).map(h -> NeckFit.of(own, was, there, is, h));
+  /** What becomes of the hose at an end; empty where something of it is not known. */
+  public Optional<NeckFit> hose(Shell.End end) {
+    Optional<Shell.Neck> own = seat.own().neck(end);
+    Optional<Shell.Neck> there = other.neck(end);
+    Optional<RadiatorSeat.FoundHose> hose = seat.hose(end);
+    return own.isEmpty() || there.isEmpty() || hose.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            NeckFit.of(
+                own.get(),
+                own.get().at(ownCore.outline(), front),
+                there.get(),
+                there.get().at(core.outline(), front),
+                hose.get()));
   }
 
   private static Finding shown(Shell.Neck neck) {
@@ -314,7 +312,7 @@ public record RadiatorFit(
         What.DRAIN,
         seat.reach().isEmpty()
             ? Optional.empty()
-            : Optional.of(Shown.WORD.with(seat.reach().get(0))),
+            : Optional.of(Shown.WORDS.with(seat.reach().stream().map(Shown.WORD::with).toList())),
         other.drain().map(Shown.WORD::with),
         () -> {
           Shell.Drain drain = other.drain().orElseThrow();
@@ -382,7 +380,7 @@ public record RadiatorFit(
     return Shown.THREAD.with(own.thread().name(), seat.screwIn().getAsDouble());
   }
 
-  private FitRow fan() {
+  private FitRow fanHoles() {
     return row(
         What.FAN,
         seat.own().fan().map(RadiatorFit::shown),
@@ -420,79 +418,26 @@ public record RadiatorFit(
   /** What is cut, tried and welded in. */
   public List<Plate> plates() {
     List<Plate> plates = new ArrayList<>();
-    FitRow width = width();
-    if (width.state() == MAKE && other.height().isPresent()) {
-      double[] gaps = sideGaps().orElseThrow();
-      for (Plate.Side side : Plate.Side.values()) {
-        double depth = cut(gaps[side.ordinal()]);
-        if (depth > 0) {
-          double height = other.height().getAsDouble() + 2 * CUT_CLEAR;
-          plates.add(
-              Plate.edge(side, new Plate.Notch(depth, topEdge() + CUT_CLEAR - height, height)));
-        }
+    boolean cuts = says(width(), RadiatorSays.CUT_SUPPORT) && other.height().isPresent();
+    boolean bushings = says(pins(), RadiatorSays.BUSHING_PLATES);
+    for (Plate.Side side : Plate.Side.values()) {
+      double depth = cuts ? cut(gap(side.edge()).orElseThrow()) : 0;
+      if (depth > 0) {
+        double height = other.height().getAsDouble() + 2 * CUT_CLEAR;
+        double middle = core.outline().y() + core.outline().height() / 2;
+        plates.add(Plate.edge(side, new Plate.Notch(depth, middle - height / 2, height)));
       }
     }
-    boolean bushes = pins().says().stream().anyMatch(f -> f.code() == RadiatorSays.BUSH_PLATES);
     for (Plate.Side side : Plate.Side.values()) {
-      if (bushes) {
-        plates.add(Plate.bush(side, bushHole()));
+      if (bushings) {
+        plates.add(Plate.bushing(side, bushingHole()));
       }
     }
     return plates;
   }
 
-  /**
-   * Foam between the tanks and what is round them, so that air goes through the core and not past
-   * it.
-   *
-   * @param where along which edge
-   * @param gap that it closes, m
-   * @param thickness that is bought, m: it is pressed by a third
-   */
-  public record Foam(Edge where, double length, double gap, double thickness) {
-    /** Of the radiator, as seen from the front. */
-    public enum Edge {
-      LEFT,
-      RIGHT,
-      TOP
-    }
-  }
-
-  /** A gap that changes by less is closed by the old strips, m. */
-  private static final double AS_WIDE = 0.004;
-
-  private static final double PRESSED = 1.4;
-
-  /** Where the old strips do not close it any more; none where sizes are not known. */
-  public List<Foam> foam() {
-    List<Foam> strips = new ArrayList<>();
-    if (other.height().isEmpty()) {
-      return strips;
-    }
-    double height = other.height().getAsDouble();
-    double[] gaps = sideGaps().orElse(null);
-    double[] were = sideGaps(seat.own(), ownCore).orElse(null);
-    if (gaps != null) {
-      foam(Foam.Edge.LEFT, height, gaps[0], were == null ? Double.NaN : were[0], strips);
-      foam(Foam.Edge.RIGHT, height, gaps[1], were == null ? Double.NaN : were[1], strips);
-    }
-    if (seat.top().isPresent() && other.width().isPresent()) {
-      double bar = seat.top().getAsDouble();
-      double was =
-          seat.own().height().isPresent() ? bar - topEdge(seat.own(), ownCore) : Double.NaN;
-      foam(Foam.Edge.TOP, other.width().getAsDouble(), bar - topEdge(), was, strips);
-    }
-    return strips;
-  }
-
-  /**
-   * @param was the gap that the old strip closes, NaN where nobody knows
-   */
-  private static void foam(Foam.Edge edge, double length, double gap, double was, List<Foam> to) {
-    double left = gap < 0 ? CUT_CLEAR : gap;
-    if (!(Math.abs(left - was) <= AS_WIDE) && left > 0) {
-      to.add(new Foam(edge, length, left, left * PRESSED));
-    }
+  private static boolean says(FitRow row, RadiatorSays what) {
+    return row.says().stream().anyMatch(f -> f.code() == what);
   }
 
   private record Verdict(State state, List<Finding> says) {}
@@ -517,11 +462,5 @@ public record RadiatorFit(
 
   private static Optional<Finding> size(OptionalDouble size) {
     return size.isPresent() ? Optional.of(Shown.SIZE.with(size.getAsDouble())) : Optional.empty();
-  }
-
-  private static Optional<double[]> both(OptionalDouble one, OptionalDouble other) {
-    return one.isPresent() && other.isPresent()
-        ? Optional.of(new double[] {one.getAsDouble(), other.getAsDouble()})
-        : Optional.empty();
   }
 }

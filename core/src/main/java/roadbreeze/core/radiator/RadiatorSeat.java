@@ -11,7 +11,7 @@ import java.util.OptionalDouble;
  * @param left inner edge of the core support on the left, seen from the front, across in the nose
  * @param right the same on the right
  * @param top underside of the upper crossmember, up in the nose
- * @param bush bore of the rubbers that its pins stand in
+ * @param bushing bore of the bushings that its pins stand in
  * @param screwIn how far the screws of what it carries go in
  * @param upper hose from the engine
  * @param lower hose to the pump
@@ -23,7 +23,7 @@ public record RadiatorSeat(
     OptionalDouble left,
     OptionalDouble right,
     OptionalDouble top,
-    OptionalDouble bush,
+    OptionalDouble bushing,
     OptionalDouble screwIn,
     Optional<FoundHose> upper,
     Optional<FoundHose> lower,
@@ -31,6 +31,11 @@ public record RadiatorSeat(
     List<Shell.Drain> reach) {
   public RadiatorSeat {
     reach = List.copyOf(reach);
+  }
+
+  /** The hose at an end of the radiator. */
+  Optional<FoundHose> hose(Shell.End end) {
+    return end == Shell.End.UPPER ? upper : lower;
   }
 
   /**

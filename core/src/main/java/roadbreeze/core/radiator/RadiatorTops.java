@@ -12,12 +12,13 @@ import roadbreeze.core.space.Ears;
 
 /** What another radiator is held by above: its own two holes, and where the old ones were. */
 public final class RadiatorTops {
-  /** Of what holds a radiator above, m; own default. */
+  /** Thickness of what holds a radiator above, m; own default. */
   private static final double EAR = 0.003;
 
+  /** Of the screws there; own default. */
   private static final ScrewThread THREAD = ScrewThread.M8;
 
-  /** A strip between takes its own thickness; the rubbers below let the top come forward by it. */
+  /** A strip between takes its own thickness, m; the bushings below let the top come forward. */
   private static final double STRIP = 3.2e-3;
 
   /** Thread of the body that is left, m; own default. */

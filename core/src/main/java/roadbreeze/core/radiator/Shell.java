@@ -39,6 +39,17 @@ public record Shell(
     Optional<FanHoles> fan,
     Optional<String> connector) {
 
+  /** Which of its two necks. */
+  public enum End implements Code {
+    UPPER,
+    LOWER
+  }
+
+  /** The neck at an end. */
+  public Optional<Neck> neck(End end) {
+    return end == End.UPPER ? upper : lower;
+  }
+
   /** Two pins under the lower tank or edge, so far apart. */
   public record Pins(double apart, double diameter) {}
 

@@ -57,6 +57,8 @@ public final class Assembly {
     Truck t = setup.truck();
     Fitting f = setup.fitting();
     Condition condition = f.condition();
+    OilNetwork network = network(setup);
+    double[] shares = shares(setup, network);
     return new Rig(
         t.powertrain(),
         new RoadLoad(
@@ -75,9 +77,9 @@ public final class Assembly {
             thermostat(f.swaps().thermostat(), condition)),
         new OilLoop(
             t.oil().fluid(),
-            circuit(setup, !f.coolers().isEmpty()),
+            circuit(setup, f.coolers().isEmpty() ? List.of() : fitted(network, shares)),
             gearboxBypass(setup),
-            stages(coolerStages(setup), setup.tank(), f.oil().order()),
+            stages(coolerStages(f, shares), setup.tank(), f.oil().order()),
             t.oil().caseConductance()),
         stack(setup),
         fanSettings(f));
@@ -114,26 +116,29 @@ public final class Assembly {
    * @param hoses whether those to a cooler count
    */
   public static OilCircuit circuit(Setup setup, boolean hoses) {
+    OilNetwork network = network(setup);
+    return circuit(setup, hoses ? fitted(network, shares(setup, network)) : List.of());
+  }
+
+  private static OilCircuit circuit(Setup setup, List<Resistance> fitted) {
     Truck.OilSide oil = setup.truck().oil();
     Truck.FoundLines found = setup.truck().lines();
-    Fitting f = setup.fitting();
     return OilCircuit.of(
-        oil.flow() * f.condition().oilFlowShare(),
+        oil.flow() * setup.fitting().condition().oilFlowShare(),
         found.line(),
         found.pumpMaxPressure(),
-        hoses ? fitted(setup) : List.of(),
+        fitted,
         oil.fluid());
   }
 
   /** Hoses and filters; of branches as far as each shares the oil. Cores are the balance's own. */
-  private static List<Resistance> fitted(Setup setup) {
-    OilNetwork network = network(setup);
+  private static List<Resistance> fitted(OilNetwork network, double[] shares) {
     List<Resistance> fitted = new ArrayList<>(lines(network.inTurn()));
     if (!network.branches().isEmpty()) {
       fitted.add(
           new SharedLines(
               network.branches().stream().map(Assembly::lines).toList(),
-              Arrays.stream(shares(setup, network)).boxed().toList()));
+              Arrays.stream(shares).boxed().toList()));
     }
     return fitted;
   }
@@ -145,7 +150,7 @@ public final class Assembly {
         .toList();
   }
 
-  /** What is fitted between the truck's own lines. */
+  /** What is fitted between the truck's own lines; its hoses, where no cooler is. */
   private static OilNetwork network(Setup setup) {
     Fitting.OilRun oil = setup.fitting().oil();
     // What a block does it does for all of it, not for each cooler once more.
@@ -163,7 +168,7 @@ public final class Assembly {
         oil.block());
   }
 
-  /** How branches share hot oil, adding up to 1. */
+  /** How branches share hot oil, adding up to 1; none where nothing is side by side. */
   private static double[] shares(Setup setup, OilNetwork network) {
     Truck.OilSide oil = setup.truck().oil();
     double[] flows = network.split(oil.flow(), oil.fluid(), OilCircuit.HOT);
@@ -178,7 +183,7 @@ public final class Assembly {
         found.line(),
         found.pumpMaxPressure(),
         found.coldOil(),
-        network(setup),
+        setup.fitting().coolers().isEmpty() ? OilNetwork.NOTHING : network(setup),
         setup.truck().oil().fluid(),
         setup.truck().oil().flow());
   }
@@ -193,23 +198,19 @@ public final class Assembly {
     return stages;
   }
 
-  private static List<OilStage> coolerStages(Setup setup) {
-    List<OilElement> coolers = new ArrayList<>();
-    for (CoolerFit c : setup.fitting().coolers()) {
-      coolers.add(new OilElement.PackCooler(c.name().id(), c.part().bypass()));
-    }
-    return setup.fitting().oil().parallel() && coolers.size() > 1
-        ? List.of(sideBySide(setup, coolers))
-        : coolers.stream().map(OilStage::of).toList();
-  }
-
-  private static OilStage sideBySide(Setup setup, List<OilElement> coolers) {
-    double[] shares = shares(setup, network(setup));
+  /**
+   * @param shares of branches side by side; none where the oil is passed on
+   */
+  private static List<OilStage> coolerStages(Fitting f, double[] shares) {
     List<OilStage.Branch> branches = new ArrayList<>();
-    for (int i = 0; i < shares.length; i++) {
-      branches.add(new OilStage.Branch(coolers.get(i), shares[i]));
+    for (CoolerFit c : f.coolers()) {
+      double share = shares.length == 0 ? 1 : shares[branches.size()];
+      branches.add(
+          new OilStage.Branch(new OilElement.PackCooler(c.name().id(), c.part().bypass()), share));
     }
-    return new OilStage(branches);
+    return shares.length > 0
+        ? List.of(new OilStage(branches))
+        : branches.stream().map(b -> OilStage.of(b.element())).toList();
   }
 
   private static Stack stack(Setup setup) {

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.OilLines.Stretch;
+import roadbreeze.core.line.OilNetwork.What;
 
 class FilterTest {
   private static final TransmissionFluid OIL = TransmissionFluid.LEGACY;
@@ -70,14 +71,9 @@ class FilterTest {
     assertThat(before.profile())
         .extracting(Stretch::what)
         .containsExactly(
-            Stretch.What.FEED_LINE,
-            Stretch.What.HOSE,
-            Stretch.What.FILTER,
-            Stretch.What.COOLER,
-            Stretch.What.HOSE,
-            Stretch.What.RETURN_LINE);
-    assertThat(at(after, Stretch.What.FILTER)).isLessThan(at(before, Stretch.What.FILTER));
-    assertThat(at(after, Stretch.What.COOLER)).isGreaterThan(at(before, Stretch.What.COOLER));
+            What.FEED_LINE, What.HOSE, What.FILTER, What.COOLER, What.HOSE, What.RETURN_LINE);
+    assertThat(at(after, What.FILTER)).isLessThan(at(before, What.FILTER));
+    assertThat(at(after, What.COOLER)).isGreaterThan(at(before, What.COOLER));
     // What is left at the last stretch is lost in it: half of the lines as found.
     List<Stretch> way = before.profile();
     assertThat(way.get(way.size() - 1).cold().pressure())
@@ -85,7 +81,7 @@ class FilterTest {
     assertThat(before.volume() - none.volume()).isCloseTo(0.25e-3, within(1e-12));
   }
 
-  private static double at(OilLines lines, Stretch.What what) {
+  private static double at(OilLines lines, What what) {
     return lines.profile().stream()
         .filter(s -> s.what() == what)
         .mapToDouble(s -> s.cold().pressure())

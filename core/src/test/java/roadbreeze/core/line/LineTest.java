@@ -21,15 +21,6 @@ class LineTest {
         .isCloseTo(kilopascal, within(tolerance));
   }
 
-  @ParameterizedTest
-  @CsvSource({"90, 5.757, 13.42, 0.006", "0, 5.704, 272.5, 0.06"})
-  void parallelLinesAsPublished(double temperature, double first, double drop, double tolerance) {
-    Line.Split split =
-        Line.parallel(new Line(3, 9.5e-3, 4), new Line(2, 8.0e-3, 4), TEN, OIL, temperature);
-    assertThat(split.first() * 60e3).isCloseTo(first, within(6e-4));
-    assertThat(split.pressureDrop() / 1000).isCloseTo(drop, within(tolerance));
-  }
-
   @Test
   void laminarDropIsHagenPoiseuille() {
     double d = 9.5e-3;

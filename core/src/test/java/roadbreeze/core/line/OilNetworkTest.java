@@ -13,6 +13,8 @@ import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.OilNetwork.Passed;
@@ -31,17 +33,17 @@ class OilNetworkTest {
   }
 
   /** The published split of two lines, here as two branches without anything else. */
-  @Test
-  void branchesShareAsPublished() {
+  @ParameterizedTest
+  @CsvSource({"90, 5.757, 13.42, 0.006", "0, 5.704, 272.5, 0.06"})
+  void branchesShareAsPublished(double oil, double first, double drop, double tolerance) {
     OilNetwork.Piece one = new OilNetwork.Piece(What.HOSE, 0, new Line(3, 9.5e-3, 4));
     OilNetwork.Piece other = new OilNetwork.Piece(What.HOSE, 1, new Line(2, 8e-3, 4));
     OilNetwork network =
         new OilNetwork(List.of(), List.of(List.of(one), List.of(other)), Optional.empty());
-    OilNetwork.Flow hot = network.at(TEN, OIL, 90);
-    assertThat(hot.pieces().get(0).flow() * 60e3).isCloseTo(5.757, within(6e-4));
-    assertThat(hot.pieces().get(1).flow() * 60e3).isCloseTo(4.243, within(6e-4));
-    assertThat(hot.drop() / 1000).isCloseTo(13.42, within(6e-3));
-    assertThat(network.drop(TEN, OIL, 0) / 1000).isCloseTo(272.5, within(6e-2));
+    OilNetwork.Flow flow = network.at(TEN, OIL, oil);
+    assertThat(flow.pieces().get(0).flow() * 60e3).isCloseTo(first, within(6e-4));
+    assertThat(flow.pieces().get(1).flow() * 60e3).isCloseTo(10 - first, within(6e-4));
+    assertThat(flow.drop() / 1000).isCloseTo(drop, within(tolerance));
   }
 
   /** Two coolers alike on hoses alike: half each, at the drop of one at half the flow. */

@@ -17,6 +17,9 @@ import roadbreeze.core.fastener.ScrewThread;
 import roadbreeze.core.nose.Direction;
 import roadbreeze.core.radiator.FitRow.What;
 import roadbreeze.core.rig.Core;
+import roadbreeze.core.rig.FanSeat;
+import roadbreeze.core.shroud.FanRoom;
+import roadbreeze.core.shroud.ShroudFit;
 import roadbreeze.core.stack.Rectangle;
 
 /** Cases worked by hand on a radiator of 760 × 520 × 40 mm. */
@@ -67,7 +70,23 @@ class RadiatorFitTest {
 
   private static RadiatorFit fit(Shell other, Core core, double fanToCore) {
     return new RadiatorFit(
-        seat(OWN), other, core(0.760, 0.520, 0.040), core, 0.150, fanToCore, 0.025, true, true);
+        seat(OWN), other, core(0.760, 0.520, 0.040), core, 0.150, fan(fanToCore), true, true);
+  }
+
+  /** On an engine that takes it 10 mm forward, its blades 10 more: 25 are wanted. */
+  private static Optional<ShroudFit> fan(double toCore) {
+    OptionalDouble unknown = OptionalDouble.empty();
+    FanRoom room =
+        new FanRoom(
+            Optional.empty(),
+            unknown,
+            unknown,
+            unknown,
+            unknown,
+            unknown,
+            unknown,
+            FanRoom.Motion.ON_ENGINE);
+    return Optional.of(new ShroudFit(0.5, room, toCore, FanSeat.AS_IT_WAS));
   }
 
   private static FitRow row(RadiatorFit fit, What what) {
@@ -83,12 +102,12 @@ class RadiatorFitTest {
         .containsOnly(CarriedOver.Fate.CARRIES);
     assertThat(fit.plates()).isEmpty();
     // The old strips close what they closed.
-    assertThat(fit.foam()).isEmpty();
+    assertThat(Foam.of(fit)).isEmpty();
     // Ten millimetres a side between supports of 840 and tanks of 820; a narrower one leaves 20.
     Shell narrow = shell(0.800, 0.510, 0.620, 0.019, OWN.upper().orElseThrow());
     RadiatorFit less = fit(narrow, core(0.740, 0.510, 0.040), 0.030);
-    assertThat(less.foam())
-        .extracting(RadiatorFit.Foam::gap)
+    assertThat(Foam.of(less))
+        .extracting(Foam::gap)
         .satisfiesExactly(
             g -> assertThat(g).isCloseTo(0.020, within(1e-9)),
             g -> assertThat(g).isCloseTo(0.020, within(1e-9)),
@@ -108,11 +127,14 @@ class RadiatorFitTest {
     assertThat(width.state()).isEqualTo(MAKE);
     assertThat(width.says().get(0).amount("left")).isCloseTo(0.026, within(1e-9));
     // Pins 20 mm farther out; the 40 mm holes of their rubbers would run together.
-    assertThat(row(fit, What.PINS).says().get(0).code()).isEqualTo(RadiatorSays.BUSH_PLATES);
+    assertThat(row(fit, What.PINS).says().get(0).code()).isEqualTo(RadiatorSays.BUSHING_PLATES);
     assertThat(fit.plates())
         .extracting(Plate::what)
         .containsExactly(
-            Plate.What.SUPPORT_EDGE, Plate.What.SUPPORT_EDGE, Plate.What.BUSH, Plate.What.BUSH);
+            Plate.What.SUPPORT_EDGE,
+            Plate.What.SUPPORT_EDGE,
+            Plate.What.BUSHING,
+            Plate.What.BUSHING);
     Plate.Notch notch = fit.plates().get(0).notch().get(0);
     assertThat(notch.height()).isCloseTo(0.552, within(1e-9));
     assertThat(notch.bottom()).isCloseTo(-0.016, within(1e-9));
@@ -143,9 +165,9 @@ class RadiatorFitTest {
     assertThat(pins(0.623, 0.019)).isEqualTo(RadiatorSays.PINS_FIT);
     assertThat(pins(0.6238, 0.019)).isEqualTo(RadiatorSays.PINS_BIND);
     assertThat(pins(0.620, 0.015)).isEqualTo(RadiatorSays.PINS_LOOSE);
-    assertThat(pins(0.620, 0.026)).isEqualTo(RadiatorSays.OTHER_BUSHES);
-    assertThat(pins(0.660, 0.019)).isEqualTo(RadiatorSays.BUSH_PLATES);
-    assertThat(pins(0.720, 0.019)).isEqualTo(RadiatorSays.BUSH_HOLES_MOVE);
+    assertThat(pins(0.620, 0.026)).isEqualTo(RadiatorSays.OTHER_BUSHINGS);
+    assertThat(pins(0.660, 0.019)).isEqualTo(RadiatorSays.BUSHING_PLATES);
+    assertThat(pins(0.720, 0.019)).isEqualTo(RadiatorSays.BUSHINGS_MOVE);
   }
 
   private static Object pins(double apart, double pin) {
@@ -171,7 +193,7 @@ class RadiatorFitTest {
   private static NeckFit.Way way(double across, double up, double back, Direction looks) {
     Shell other = shell(0.820, 0.520, 0.620, 0.019, new Shell.Neck(across, up, back, 0.038, looks));
     RadiatorFit fit = fit(other, core(0.760, 0.520, 0.040), 0.030);
-    return fit.hoseOf(What.UPPER_NECK).orElseThrow().way();
+    return fit.hose(Shell.End.UPPER).orElseThrow().way();
   }
 
   @Test
@@ -182,7 +204,7 @@ class RadiatorFitTest {
       Shell.Neck other = new Shell.Neck(0.300, 0.480, back, 0.038, Direction.BACKWARD);
       Shell shell = shell(0.820, 0.520, 0.620, 0.019, other);
       RadiatorFit fit = fit(shell, core(0.760, 0.520, 0.040), 0.030);
-      NeckFit hose = fit.hoseOf(What.UPPER_NECK).orElseThrow();
+      NeckFit hose = fit.hose(Shell.End.UPPER).orElseThrow();
       double farther = 0.040 - back;
       switch (hose.way()) {
         case AS_IT_IS -> assertThat(farther).isLessThanOrEqualTo(0.010);
@@ -215,7 +237,7 @@ class RadiatorFitTest {
         .extracting(FitRow::state)
         .containsOnly(ASK);
     assertThat(fit.plates()).isEmpty();
-    assertThat(fit.foam()).isEmpty();
+    assertThat(Foam.of(fit)).isEmpty();
   }
 
   @Test
@@ -246,7 +268,7 @@ class RadiatorFitTest {
     // One without an oil cooler in its tank leaves the oil's lines open.
     RadiatorFit none =
         new RadiatorFit(
-            fit.seat(), other, fit.ownCore(), fit.core(), 0.150, 0.030, 0.025, true, false);
+            fit.seat(), other, fit.ownCore(), fit.core(), 0.150, fit.fan(), true, false);
     assertThat(row(none, What.OIL_PORTS).says().get(0).code()).isEqualTo(RadiatorSays.NO_OIL_PORTS);
     assertThat(row(fit, What.TOPS).says().get(0).amount("aside")).isCloseTo(0.020, within(1e-9));
     assertThat(row(fit, What.FAN).says().get(0).amount("across")).isCloseTo(0.020, within(1e-9));

@@ -21,6 +21,7 @@ import roadbreeze.core.condition.Condition.BypassFault;
 import roadbreeze.core.exchanger.FinMetal;
 import roadbreeze.core.exchanger.RadiatorTubes;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.nose.Noses;
 import roadbreeze.core.nose.Solid;
 import roadbreeze.core.problem.BadInputException;
@@ -337,5 +338,20 @@ class AssemblyTest {
     assertThat(layout.fanOnEngine()).isFalse();
     FanUnit viscous = unit(FanUnit.Type.VISCOUS, 0, OptionalDouble.of(1.1));
     assertThat(Layout.of(blownBy(viscous)).fanOnEngine()).isTrue();
+  }
+
+  /** A search puts coolers into a truck without any: its hoses count before they are there. */
+  @Test
+  void hosesCountBeforeTheirCoolerIsThere() {
+    Setup bare = PLAN.with(PLAN.fitting().withCoolers(List.of()));
+    TransmissionFluid oil = PLAN.truck().oil().fluid();
+    double flow = PLAN.truck().oil().flow();
+    double drop = Assembly.circuit(PLAN, true).lineDrop(flow, oil, 90);
+    assertThat(Assembly.circuit(bare, true).lineDrop(flow, oil, 90)).isEqualTo(drop);
+    assertThat(Assembly.circuit(bare, false).lineDrop(flow, oil, 90)).isLessThan(drop - 5e3);
+    // Where nothing is fitted they are not there.
+    assertThat(Assembly.rig(bare).oilLoop().circuit().lineDrop(flow, oil, 90))
+        .isEqualTo(Assembly.circuit(bare, false).lineDrop(flow, oil, 90));
+    assertThat(Assembly.lines(bare).volume()).isZero();
   }
 }

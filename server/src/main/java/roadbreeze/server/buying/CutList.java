@@ -11,10 +11,7 @@ import java.util.stream.DoubleStream;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.LinePort;
-import roadbreeze.core.radiator.FitRow;
-import roadbreeze.core.radiator.NeckFit;
-import roadbreeze.core.radiator.RadiatorFit;
-import roadbreeze.core.radiator.Shell;
+import roadbreeze.core.radiator.RadiatorBought;
 import roadbreeze.core.route.Coupling;
 import roadbreeze.core.route.Guard;
 import roadbreeze.core.route.Hung;
@@ -60,12 +57,6 @@ public record CutList(
   /** Longer than this it is not sold in one piece where no roll is said, mm; own default. */
   private static final double LONGEST_HOSE = 10_000;
 
-  /** Of a coolant hose, m; own default. */
-  private static final double COOLANT_WALL = 4e-3;
-
-  /** As thick as most core supports are, m; own default. */
-  private static final double SHEET = 1.5e-3;
-
   /**
    * One kind of stock.
    *
@@ -100,43 +91,13 @@ public record CutList(
       guards(mapper, small);
     }
     if (build.radiator() != null) {
-      radiator(RadiatorResult.fit(job, build, job.setup(build)), small);
+      small.addAll(RadiatorBought.of(RadiatorResult.fit(job, build, job.setup(build))));
     }
     return new CutList(
-        strip(MountingResult.holding(job, build)),
+        strip(MountingResult.inUse(job, build)),
         hose(build, LineResult.of(job, build).cuts(), unknown),
         Said.of(small),
         Said.of(unknown));
-  }
-
-  /** Hoses, joiners, foam and sheet that another radiator takes. */
-  private static void radiator(RadiatorFit fit, List<Finding> small) {
-    for (FitRow.What what : List.of(FitRow.What.UPPER_NECK, FitRow.What.LOWER_NECK)) {
-      NeckFit hose = fit.hoseOf(what).orElse(null);
-      if (hose == null) {
-        continue;
-      }
-      boolean upper = what == FitRow.What.UPPER_NECK;
-      Shell.Neck neck = (upper ? fit.other().upper() : fit.other().lower()).orElseThrow();
-      if (hose.way() == NeckFit.Way.BOUGHT) {
-        small.add(CutListed.COOLANT_HOSE.with(what, hose.length(), neck.diameter()));
-      } else if (hose.way() == NeckFit.Way.JOINED) {
-        small.add(CutListed.COOLANT_JOINER.with(what, hose.piece(), neck.diameter()));
-      }
-      int clamps =
-          switch (hose.way()) {
-            case AS_IT_IS -> 0;
-            case TRIMMED -> 1;
-            case BOUGHT -> 2;
-            case JOINED -> 4;
-          };
-      if (clamps > 0) {
-        small.add(CutListed.CLAMPS.with(clamps, neck.diameter() + 2 * COOLANT_WALL));
-      }
-    }
-    fit.foam().forEach(f -> small.add(CutListed.FOAM.with(f.thickness(), f.length())));
-    fit.plates()
-        .forEach(p -> small.add(CutListed.SHEET.with(p.what(), p.width(), p.height(), SHEET)));
   }
 
   private static List<StockLine> strip(List<Bracket> brackets) {

@@ -18,10 +18,6 @@ public enum CutListed implements Code {
   SCREW("count COUNT", "thread TEXT", "length SIZE"),
   PART("count COUNT", "name TEXT", "price MONEY"),
   HARDWARE("count COUNT", "what WORD", "thread TEXT"),
-  COOLANT_HOSE("which WORD", "length SIZE", "bore SIZE"),
-  COOLANT_JOINER("which WORD", "piece SIZE", "bore SIZE"),
-  FOAM("thickness SIZE", "length SIZE"),
-  SHEET("what WORD", "width SIZE", "height SIZE", "thickness SIZE"),
   STOCK_UNKNOWN("hose NAME");
 
   private final List<Parameter> parameters;

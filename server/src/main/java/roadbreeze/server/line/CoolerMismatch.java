@@ -6,6 +6,7 @@ import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.line.OilLines;
+import roadbreeze.core.line.OilNetwork;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
@@ -62,19 +63,13 @@ public enum CoolerMismatch implements Code {
   private static void rated(Build build, OilLines lines, List<Finding> found) {
     for (int i = 0; i < build.coolers().size(); i++) {
       FittedCooler cooler = build.coolers().get(i);
-      int number = i;
       Name name = Name.of(cooler.id(), Name.Noun.OIL_COOLER, i);
       if (cooler.part().ratedKpa() == null) {
         found.add(NOT_RATED.with(name));
         continue;
       }
       double rated = cooler.part().ratedKpa() * 1000;
-      double reaches =
-          lines.profile().stream()
-              .filter(s -> s.what() == OilLines.Stretch.What.COOLER && s.number() == number)
-              .mapToDouble(s -> Math.max(s.hot().pressure(), s.cold().pressure()))
-              .max()
-              .orElse(0);
+      double reaches = lines.reaches(OilNetwork.What.COOLER, i);
       if (reaches > rated) {
         found.add(OVER_RATING.with(name, rated, reaches));
       }

@@ -5,6 +5,7 @@ import java.util.List;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.line.OilLines;
+import roadbreeze.core.line.OilNetwork;
 import roadbreeze.core.route.Coupling;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Hose;
@@ -86,12 +87,7 @@ enum InlineCheck implements Code {
       found.add(PORTS_OTHER.with(name, in.filter().portBoreMm() / 1000, hose.bore() / 1000));
     }
     int index = build.lines().hoses().indexOf(hose);
-    double reaches =
-        lines.profile().stream()
-            .filter(s -> s.what() == OilLines.Stretch.What.FILTER && s.number() == index)
-            .mapToDouble(s -> s.cold().pressure())
-            .max()
-            .orElse(0);
+    double reaches = lines.reaches(OilNetwork.What.FILTER, index);
     if (reaches > in.filter().mostKpa() * 1000) {
       found.add(OVER_RATING.with(name, in.filter().mostKpa() * 1000, reaches));
     }

@@ -14,6 +14,7 @@ import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.route.Joints;
 import roadbreeze.server.route.Joints.JointRow;
+import roadbreeze.server.route.Routes;
 
 /**
  * What the planned lines do.
@@ -83,7 +84,7 @@ public record LineResult(
    * @param branch that it is in, from 1; 0 where all oil goes through it
    */
   public record LineStretch(
-      OilLines.Stretch.What what, int number, int branch, StretchEnd hot, StretchEnd cold) {
+      OilNetwork.What what, int number, int branch, StretchEnd hot, StretchEnd cold) {
     static LineStretch of(OilLines.Stretch s) {
       return new LineStretch(
           s.what(),
@@ -115,6 +116,7 @@ public record LineResult(
   public static LineResult of(JobContent job, Build build) {
     Setup setup = job.setup(build);
     OilLines lines = Assembly.lines(setup);
+    Routes routes = new Routes(job, build);
     List<Cut> cuts = new ArrayList<>();
     Map<Double, Double> byBore = new TreeMap<>();
     if (!build.coolers().isEmpty()) {
@@ -136,8 +138,8 @@ public record LineResult(
         lines.volume() * 1000,
         lines.fillTime(),
         lines.profile().stream().map(LineStretch::of).toList(),
-        Joints.of(job, build),
-        Joints.order(job, build),
+        Joints.of(routes),
+        Joints.order(routes),
         Said.of(InlineCheck.of(build, lines)),
         Said.of(CoolerMismatch.of(build, lines)),
         Said.of(lines.warnings()));

@@ -84,14 +84,14 @@ record FanFitResult(
   /** Null where the build has no fan behind its radiator. */
   static @Nullable FanFitResult of(JobContent job, Build build) {
     Setup setup = job.setup(build);
-    Optional<FanFit> main = setup.fitting().fans().stream().filter(f -> !f.pusher()).findFirst();
+    Optional<FanFit> main = behind(setup);
     if (main.isEmpty()) {
       return null;
     }
     FanFit fan = main.get();
     boolean onEngine = fan.part().kind().onEngine();
-    FanRoom room = job.rig().vehicle().cooling().fanRoom().toCore(onEngine);
-    ShroudFit fit = new ShroudFit(fan.part().diameter(), room, setup.fanToCore(), fan.seat());
+    ShroudFit fit = fit(job, setup, fan);
+    FanRoom room = fit.room();
     return new FanFitResult(
         fan.name().id(),
         onEngine,
@@ -109,6 +109,17 @@ record FanFitResult(
         room.motion().flex() * 1000,
         Said.of(fit.faults()),
         fit.mend().map(seat -> mend(fit, seat)).orElse(null));
+  }
+
+  /** The main fan, where it stands behind the radiator. */
+  static Optional<FanFit> behind(Setup setup) {
+    return setup.fitting().fans().stream().filter(f -> !f.pusher()).findFirst();
+  }
+
+  /** A fan of a build in its shroud. */
+  static ShroudFit fit(JobContent job, Setup setup, FanFit fan) {
+    FanRoom room = job.rig().vehicle().cooling().fanRoom().toCore(fan.part().kind().onEngine());
+    return new ShroudFit(fan.part().diameter(), room, setup.fanToCore(), fan.seat());
   }
 
   private static Mend mend(ShroudFit fit, FanSeat seat) {

@@ -117,7 +117,7 @@ public record MountingResult(
   }
 
   /** Brackets that hold something: what they were made for may have been taken out again. */
-  public static List<Bracket> holding(JobContent job, Build build) {
+  public static List<Bracket> inUse(JobContent job, Build build) {
     Map<String, Ties> ties = Ties.of(job, build);
     return build.mounting().brackets().stream()
         .filter(

@@ -7,21 +7,20 @@ import org.jspecify.annotations.Nullable;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.radiator.CarriedOver;
 import roadbreeze.core.radiator.FitRow;
-import roadbreeze.core.radiator.NeckFit;
 import roadbreeze.core.radiator.Plate;
+import roadbreeze.core.radiator.RadiatorBought;
 import roadbreeze.core.radiator.RadiatorFit;
+import roadbreeze.core.radiator.RadiatorSeat;
 import roadbreeze.core.radiator.Shell;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.rig.Setup;
-import roadbreeze.core.shroud.ShroudFit;
 import roadbreeze.core.space.Pack;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.parts.RadiatorPart;
-import roadbreeze.server.rig.FanRoomData;
 
 /**
  * Another radiator in this truck.
@@ -30,6 +29,7 @@ import roadbreeze.server.rig.FanRoomData;
  *     build keeps the truck's own
  * @param carried what becomes of what the old one has
  * @param plates that are cut and welded in
+ * @param bought beside brackets
  * @param own the old one as it stood, seen from the front
  * @param other the new one as it stands
  * @param bracketed its upper holes can be joined to the old ones by brackets
@@ -38,8 +38,7 @@ public record RadiatorResult(
     List<FitLine> rows,
     List<Carried> carried,
     List<PlateSheet> plates,
-    List<FoamStrip> foam,
-    List<HoseWork> hoses,
+    List<Said> bought,
     RadiatorOutline own,
     RadiatorOutline other,
     boolean bracketed) {
@@ -69,13 +68,6 @@ public record RadiatorResult(
       Double notchDepthMm,
       Double notchBottomMm,
       Double notchHeightMm) {}
-
-  /** Foam that is bought and stuck on. */
-  public record FoamStrip(RadiatorFit.Foam.Edge where, double lengthMm, double thicknessMm) {}
-
-  /** What is done to a coolant hose. */
-  public record HoseWork(
-      boolean upper, NeckFit.Way way, double alongMm, double pieceMm, double lengthMm) {}
 
   /** A place on the front view, mm in the nose. */
   public record RoundMark(double acrossMm, double upMm, double sizeMm) {}
@@ -119,9 +111,13 @@ public record RadiatorResult(
                     tops.add(
                         place(middle + way * t.apart() / 2, core.outline().y() + t.up(), 0.009)));
       }
-      for (Optional<Shell.Neck> neck : List.of(shell.upper(), shell.lower())) {
-        neck.ifPresent(
-            n -> necks.add(place(middle + n.across(), core.outline().y() + n.up(), n.diameter())));
+      for (Shell.End end : Shell.End.values()) {
+        shell
+            .neck(end)
+            .ifPresent(
+                n ->
+                    necks.add(
+                        place(middle + n.across(), core.outline().y() + n.up(), n.diameter())));
       }
       boolean cap = shell.capUp().isPresent() && shell.capUp().getAsDouble() > 0;
       return new RadiatorOutline(
@@ -146,22 +142,23 @@ public record RadiatorResult(
   /** A build's radiator held against its truck. */
   public static RadiatorFit fit(JobContent job, Build build, Setup setup) {
     RadiatorPart part = build.radiator();
-    double ownDepth = job.rig().vehicle().cooling().radiator().depthMm();
-    boolean onEngine = setup.fitting().fanOnEngine();
-    FanRoomData room = job.rig().vehicle().cooling().fanRoom();
-    ShroudFit fan =
-        new ShroudFit(0, room.toCore(onEngine), setup.fanToCore(), setup.fitting().seat());
+    Core own = setup.truck().cores().radiator();
+    boolean tank = setup.truck().oil().tankConductance().isPresent();
     return new RadiatorFit(
-        job.nose().radiator().toCore(ownDepth, room.toCore(onEngine).cap()),
+        seat(job, own),
         part.shell().toCore(part.depthMm()),
-        setup.truck().cores().radiator(),
+        own,
         setup.radiator(),
         Pack.of(setup).box(Assembly.RADIATOR).z(),
-        fan.toCore(),
-        fan.toCoreWanted(),
-        setup.truck().oil().tankConductance().isPresent()
-            && build.oilOrder() != OilOrder.TANK_BYPASSED,
+        FanFitResult.behind(setup).map(fan -> FanFitResult.fit(job, setup, fan)),
+        tank && build.oilOrder() != OilOrder.TANK_BYPASSED,
         part.inTankWattsPerKelvin() != null);
+  }
+
+  private static RadiatorSeat seat(JobContent job, Core own) {
+    return job.nose()
+        .radiator()
+        .toCore(own.depth() * 1000, job.rig().vehicle().cooling().fanRoom().capMm());
   }
 
   /** Where the build keeps the truck's radiator there is only that to be seen. */
@@ -169,10 +166,8 @@ public record RadiatorResult(
     Setup setup = job.setup(build);
     if (build.radiator() == null) {
       Core core = setup.truck().cores().radiator();
-      RadiatorOutline own =
-          RadiatorOutline.of(core, job.nose().radiator().own().toCore(core.depth() * 1000));
-      return new RadiatorResult(
-          List.of(), List.of(), List.of(), List.of(), List.of(), own, own, false);
+      RadiatorOutline own = RadiatorOutline.of(core, seat(job, core).own());
+      return new RadiatorResult(List.of(), List.of(), List.of(), List.of(), own, own, false);
     }
     RadiatorFit fit = fit(job, build, setup);
     List<FitRow> rows = fit.rows();
@@ -185,10 +180,7 @@ public record RadiatorResult(
             .toList(),
         CarriedOver.of(fit).stream().map(c -> new Carried(c.item(), c.fate())).toList(),
         fit.plates().stream().map(RadiatorResult::sheet).toList(),
-        fit.foam().stream()
-            .map(f -> new FoamStrip(f.where(), f.length() * 1000, f.thickness() * 1000))
-            .toList(),
-        hoses(fit),
+        Said.of(RadiatorBought.of(fit)),
         RadiatorOutline.of(fit.ownCore(), fit.seat().own()),
         RadiatorOutline.of(fit.core(), fit.other()),
         Ties.of(job, build).containsKey(Assembly.RADIATOR.id()));
@@ -208,22 +200,5 @@ public record RadiatorResult(
         notch == null ? null : notch.depth() * 1000,
         notch == null ? null : notch.bottom() * 1000,
         notch == null ? null : notch.height() * 1000);
-  }
-
-  private static List<HoseWork> hoses(RadiatorFit fit) {
-    List<HoseWork> hoses = new ArrayList<>();
-    for (FitRow.What what : List.of(FitRow.What.UPPER_NECK, FitRow.What.LOWER_NECK)) {
-      fit.hoseOf(what)
-          .ifPresent(
-              h ->
-                  hoses.add(
-                      new HoseWork(
-                          what == FitRow.What.UPPER_NECK,
-                          h.way(),
-                          h.along() * 1000,
-                          h.piece() * 1000,
-                          h.length() * 1000)));
-    }
-    return hoses;
   }
 }

@@ -20,7 +20,7 @@ import roadbreeze.server.problem.Within;
  * @param own what the radiator that came with it has
  * @param leftMm inner edge of the core support, across in the nose
  * @param topMm underside of the upper crossmember, up in the nose
- * @param bushMm bore of the rubbers that its pins stand in
+ * @param bushingMm bore of the bushings that its pins stand in
  * @param screwInMm how far the screws of what it carries go in
  * @param reach where a hand gets to a drain
  */
@@ -29,14 +29,22 @@ public record RadiatorSeatData(
     @Nullable @Within(min = -1000, max = 500, kind = Kind.SIZE) Double leftMm,
     @Nullable @Within(min = 100, max = 2500, kind = Kind.SIZE) Double rightMm,
     @Nullable @Within(min = 100, max = 2000, kind = Kind.SIZE) Double topMm,
-    @Nullable @Within(min = 4, max = 80, kind = Kind.SIZE) Double bushMm,
+    @Nullable @Within(min = 4, max = 80, kind = Kind.SIZE) Double bushingMm,
     @Nullable @Within(min = 2, max = 60, kind = Kind.SIZE) Double screwInMm,
-    @Nullable @Valid CoolantHose upperHose,
-    @Nullable @Valid CoolantHose lowerHose,
+    @NotNull @Valid CoolantHose upperHose,
+    @NotNull @Valid CoolantHose lowerHose,
     @NotNull @Size(max = 3) List<Shell.@NotNull Drain> reach) {
   public static final RadiatorSeatData UNKNOWN =
       new RadiatorSeatData(
-          RadiatorShell.UNKNOWN, null, null, null, null, null, null, null, List.of());
+          RadiatorShell.UNKNOWN,
+          null,
+          null,
+          null,
+          null,
+          null,
+          CoolantHose.UNKNOWN,
+          CoolantHose.UNKNOWN,
+          List.of());
 
   /**
    * A coolant hose as it is on the truck.
@@ -46,29 +54,35 @@ public record RadiatorSeatData(
    * @param spring it has one inside, or walls that suction does not draw flat
    */
   public record CoolantHose(
-      @Within(min = 50, max = 3000, kind = Kind.SIZE) double lengthMm,
-      @Within(min = 0, max = 1000, kind = Kind.SIZE) double straightMm,
+      @Nullable @Within(min = 50, max = 3000, kind = Kind.SIZE) Double lengthMm,
+      @Nullable @Within(min = 0, max = 1000, kind = Kind.SIZE) Double straightMm,
       boolean spring) {
-    RadiatorSeat.FoundHose toCore() {
-      return new RadiatorSeat.FoundHose(Units.mm(lengthMm), Units.mm(straightMm), spring);
+    static final CoolantHose UNKNOWN = new CoolantHose(null, null, false);
+
+    /** Both measures, or none. */
+    Optional<RadiatorSeat.FoundHose> toCore() {
+      return lengthMm == null || straightMm == null
+          ? Optional.empty()
+          : Optional.of(
+              new RadiatorSeat.FoundHose(Units.mm(lengthMm), Units.mm(straightMm), spring));
     }
   }
 
   /**
    * @param depthMm of the radiator that came with the truck
-   * @param cap room over its cap, as it is measured with the fan's
+   * @param capMm room over its cap, as it is measured with the fan's
    */
-  public RadiatorSeat toCore(double depthMm, OptionalDouble cap) {
+  public RadiatorSeat toCore(double depthMm, @Nullable Double capMm) {
     return new RadiatorSeat(
         own.toCore(depthMm),
         mm(leftMm),
         mm(rightMm),
         mm(topMm),
-        mm(bushMm),
+        mm(bushingMm),
         mm(screwInMm),
-        Optional.ofNullable(upperHose).map(CoolantHose::toCore),
-        Optional.ofNullable(lowerHose).map(CoolantHose::toCore),
-        cap,
+        upperHose.toCore(),
+        lowerHose.toCore(),
+        mm(capMm),
         reach);
   }
 

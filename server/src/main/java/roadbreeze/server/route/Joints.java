@@ -67,15 +67,14 @@ public final class Joints {
   }
 
   /** One for each end of a hose that is joined to a port that is there. */
-  public static List<JointRow> of(JobContent job, Build build) {
-    Routes routes = new Routes(job, build);
+  public static List<JointRow> of(Routes routes) {
     List<JointRow> rows = new ArrayList<>();
-    for (Hose hose : build.lines().hoses()) {
+    for (Hose hose : routes.build.lines().hoses()) {
       if (!hose.drawn()) {
         continue;
       }
       for (HoseEnd end : List.of(hose.from(), hose.to())) {
-        Optional<Joint> joint = joint(job, build, routes, hose, end);
+        Optional<Joint> joint = joint(routes, hose, end);
         if (joint.isPresent()) {
           rows.add(row(hose, end, joint.get(), routes.clamp(hose, end)));
         }
@@ -102,8 +101,7 @@ public final class Joints {
   }
 
   /** What is hidden afterwards, and so comes first: rules of the order of the work. */
-  public static List<Said> order(JobContent job, Build build) {
-    Routes routes = new Routes(job, build);
+  public static List<Said> order(Routes routes) {
     List<Finding> rules = new ArrayList<>();
     for (Hose hose : routes.drawn.keySet()) {
       if (rules.isEmpty()) {
@@ -133,12 +131,12 @@ public final class Joints {
   }
 
   /** Empty where its port is not there any more. */
-  private static Optional<Joint> joint(
-      JobContent job, Build build, Routes routes, Hose hose, HoseEnd end) {
+  private static Optional<Joint> joint(Routes routes, Hose hose, HoseEnd end) {
+    Build build = routes.build;
     Optional<Joint.Adapter> adapter = Optional.ofNullable(end.adapter()).map(Joints::adapter);
     double bore = Units.mm(hose.bore());
     if (end.side() == null) {
-      return job.nose().ports().stream()
+      return routes.job.nose().ports().stream()
           .filter(p -> p.id().equals(end.at()))
           .findFirst()
           .map(
@@ -189,22 +187,20 @@ public final class Joints {
     for (Hose hose : build.lines().hoses()) {
       hoses.add(
           hose.drawn()
-              ? hose.withFrom(joined(job, build, routes, hose, hose.from(), shelf))
-                  .withTo(joined(job, build, routes, hose, hose.to(), shelf))
+              ? hose.withFrom(joined(routes, hose, hose.from(), shelf))
+                  .withTo(joined(routes, hose, hose.to(), shelf))
               : hose);
     }
     return hoses;
   }
 
-  private static HoseEnd joined(
-      JobContent job, Build build, Routes routes, Hose hose, HoseEnd end, List<AdapterPart> shelf) {
+  private static HoseEnd joined(Routes routes, Hose hose, HoseEnd end, List<AdapterPart> shelf) {
     List<HoseEnd> ways = new ArrayList<>(List.of(end.withAdapter(null)));
     shelf.stream()
         .sorted(Comparator.comparingDouble(AdapterPart::price))
         .forEach(a -> ways.add(end.withAdapter(a)));
     return ways.stream()
-        .filter(
-            w -> joint(job, build, routes, hose, w).map(j -> j.faults().isEmpty()).orElse(false))
+        .filter(w -> joint(routes, hose, w).map(j -> j.faults().isEmpty()).orElse(false))
         .findFirst()
         .orElse(ways.get(0));
   }

@@ -70,7 +70,7 @@ public record WorkSheet(
 
   static WorkSheet of(JobContent job, Build build) {
     List<FlatBracket> brackets =
-        MountingResult.holding(job, build).stream().map(FlatBracket::of).toList();
+        MountingResult.inUse(job, build).stream().map(FlatBracket::of).toList();
     LineResult lines = LineResult.of(job, build);
     Changes changes = new Changes(build, job.found());
     WorkScope scope = changes.scope();

@@ -34,7 +34,7 @@ final class OldRadiators {
           "fanUpMm",
           "connector");
   private static final List<String> SEAT =
-      List.of("leftMm", "rightMm", "topMm", "bushMm", "screwInMm", "upperHose", "lowerHose");
+      List.of("leftMm", "rightMm", "topMm", "bushingMm", "screwInMm");
 
   private OldRadiators() {}
 
@@ -45,6 +45,9 @@ final class OldRadiators {
       ObjectNode own = seat.putObject("own");
       OWN.forEach(own::putNull);
       SEAT.forEach(seat::putNull);
+      for (String hose : List.of("upperHose", "lowerHose")) {
+        seat.putObject(hose).putNull("lengthMm").putNull("straightMm").put("spring", false);
+      }
       seat.putArray("reach");
     }
     for (JsonNode build : job.path("builds")) {
