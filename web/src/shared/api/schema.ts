@@ -390,6 +390,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/channel-svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DrawingController.channelSvg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/channel-dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DrawingController.channelDxf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/brackets-pdf": {
         parameters: {
             query?: never;
@@ -1023,6 +1055,38 @@ export interface paths {
         put?: never;
         /** What is likely wrong with a job's truck, and what to look at next */
         post: operations["CheckController.checks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/channel-tabs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MountingController.tabs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/channel-start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MountingController.channels"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1808,6 +1872,25 @@ export interface components {
             /** Format: double */
             plusMinusMm: number;
         };
+        NoseRemotePlace: {
+            id: string;
+            name: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            hoseM: number;
+            /** Format: int32 */
+            holes: number;
+            sprayed: boolean;
+            /** Format: double */
+            warmerK: number;
+            /** Format: double */
+            plusMinusMm: number;
+        };
         NoseSection: {
             measures: components["schemas"]["NoseMeasures"];
             absent: ("OPENING_EDGE" | "BRACE" | "LATCH" | "LATCH_CABLE" | "HORN" | "LAMP" | "SENSOR" | "GRILLE" | "BUMPER" | "WINCH" | "CROSSMEMBER" | "BONNET" | "CONDENSER_LINE" | "COOLANT_HOSE" | "INTAKE_DUCT" | "BOTTLE" | "BATTERY" | "LOOM" | "BELT" | "ENGINE" | "STEERING" | "SUSPENSION" | "EXHAUST" | "OTHER")[];
@@ -1816,6 +1899,7 @@ export interface components {
             ports: components["schemas"]["NosePort"][];
             photos: components["schemas"]["NosePhoto"][];
             radiator: components["schemas"]["RadiatorSeatData"];
+            remotePlaces: components["schemas"]["NoseRemotePlace"][];
         };
         NoseSolid: {
             id: string;
@@ -2140,6 +2224,22 @@ export interface components {
                 [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
             };
         };
+        Channel: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            metal: "STEEL" | "ALUMINIUM";
+            /** Format: double */
+            webMm: number;
+            /** Format: double */
+            legMm: number;
+            /** Format: double */
+            thicknessMm: number;
+            from: string;
+            to: string;
+            legsOut: boolean;
+            welded: boolean;
+        };
         ChargeAirPart: {
             code: string;
             name: string;
@@ -2266,6 +2366,7 @@ export interface components {
             /** Format: double */
             ownFanM3s: number | null;
             ownFanSwitch: components["schemas"]["SwitchPoints"] | null;
+            remotePlace: string | null;
             /** Format: double */
             ratingFactor: number;
         };
@@ -2399,6 +2500,7 @@ export interface components {
         };
         MountPlan: {
             brackets: components["schemas"]["Bracket"][];
+            channels: components["schemas"]["Channel"][];
             /** Format: double */
             isolatorNmm: number | null;
             /** Format: double */
@@ -2835,7 +2937,7 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
-        PlateSheets: {
+        BuildSheets: {
             job: components["schemas"]["JobContent"];
             build: string;
             /** @enum {string} */
@@ -2843,12 +2945,12 @@ export interface components {
             /** @enum {string} */
             paper: "A4" | "LETTER";
         };
-        BracketSheets: {
-            brackets: components["schemas"]["Bracket"][];
+        ChannelDrawing: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            channel: string;
             /** @enum {string} */
             world: "METRIC" | "IMPERIAL";
-            /** @enum {string} */
-            paper: "A4" | "LETTER";
         };
         BracketDrawing: {
             bracket: components["schemas"]["Bracket"];
@@ -3248,7 +3350,9 @@ export interface components {
             blocked: components["schemas"]["PartName"][];
         };
         HungStrip: {
-            bracket: string;
+            piece: string;
+            /** Format: double */
+            widthMm: number;
             points: components["schemas"]["Place"][];
         };
         Near: {
@@ -3477,6 +3581,22 @@ export interface components {
             build: string;
             cooler: string;
         };
+        Away: {
+            cooler: components["schemas"]["FittedCooler"];
+            name: string;
+            lacks: components["schemas"]["Said"][];
+            /** Format: double */
+            headroomK: number | null;
+            /** Format: int32 */
+            toDrill: number;
+            /** Format: double */
+            hosesMm: number;
+            sprayed: boolean;
+            /** Format: double */
+            warmerK: number;
+            /** Format: double */
+            minutes: number;
+        };
         BeforeFan: {
             fan: components["schemas"]["PartName"];
             /** Format: double */
@@ -3500,6 +3620,7 @@ export interface components {
             elsewhereK: number | null;
             /** Format: double */
             elsewhereFanM3s: number;
+            away: components["schemas"]["Away"][];
         };
         Spot: {
             cooler: components["schemas"]["FittedCooler"];
@@ -3561,6 +3682,23 @@ export interface components {
             tapeMm: number;
             faults: components["schemas"]["Said"][];
         };
+        FlatChannel: {
+            id: string;
+            web: components["schemas"]["Bracket"] | null;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            spanMm: number;
+            /** Format: double */
+            kg: number;
+            /** Format: double */
+            packFromMm: number;
+            /** Format: double */
+            packToMm: number;
+            tabs: components["schemas"]["Tab"][];
+            blockedBy: components["schemas"]["PartName"] | null;
+            faults: components["schemas"]["Said"][];
+        };
         Held: {
             cooler: string;
             /** Format: double */
@@ -3584,6 +3722,7 @@ export interface components {
         };
         MountingResult: {
             brackets: components["schemas"]["FlatBracket"][];
+            channels: components["schemas"]["FlatChannel"][];
             stacks: components["schemas"]["ScrewStack"][];
             holding: components["schemas"]["Held"] | null;
             rods: components["schemas"]["Rods"] | null;
@@ -3597,8 +3736,9 @@ export interface components {
             risks: components["schemas"]["Said"][];
         };
         ScrewStack: {
-            bracket: string;
-            atEar: boolean;
+            piece: string;
+            /** @enum {string} */
+            end: "EAR" | "BODY" | "CHANNEL" | "FIRST" | "LAST";
             sharedWith: string | null;
             /** @enum {string} */
             thread: "M5" | "M6" | "M8" | "M10" | "M12";
@@ -3622,9 +3762,14 @@ export interface components {
         };
         StackLayer: {
             /** @enum {string} */
-            what: "HEAD" | "WASHER" | "ISOLATOR" | "EAR" | "STRIP" | "INSERT" | "NUT" | "THREAD" | "STUD";
+            what: "HEAD" | "WASHER" | "ISOLATOR" | "EAR" | "STRIP" | "CHANNEL" | "TUBE" | "PACKING" | "INSERT" | "NUT" | "THREAD" | "STUD";
             /** Format: double */
             mm: number;
+        };
+        Tab: {
+            bracket: string;
+            /** Format: double */
+            alongMm: number;
         };
         MapRequest: {
             job: components["schemas"]["JobContent"];
@@ -4048,6 +4193,15 @@ export interface components {
             coolantK: number;
             /** Format: double */
             panK: number;
+        };
+        ChannelRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            channel: string;
+        };
+        Across: {
+            channel: components["schemas"]["Channel"];
+            tabs: components["schemas"]["Bracket"][];
         };
         BreakdownResult: {
             build: string;
@@ -4965,7 +5119,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PlateSheets"];
+                "application/json": components["schemas"]["BuildSheets"];
             };
         };
         responses: {
@@ -4989,7 +5143,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PlateSheets"];
+                "application/json": components["schemas"]["BuildSheets"];
             };
         };
         responses: {
@@ -5013,7 +5167,55 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PlateSheets"];
+                "application/json": components["schemas"]["BuildSheets"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "DrawingController.channelSvg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChannelDrawing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "DrawingController.channelDxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChannelDrawing"];
             };
         };
         responses: {
@@ -5037,7 +5239,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BracketSheets"];
+                "application/json": components["schemas"]["BuildSheets"];
             };
         };
         responses: {
@@ -6734,7 +6936,7 @@ export interface operations {
                  *               "capUpMm": 556,
                  *               "drain": "LEFT",
                  *               "oilPorts": "3/8 in quick connect",
-                 *               "fanApartMm": 720,
+                 *               "fanApartMm": 796,
                  *               "fanUpMm": 440,
                  *               "connector": "2 pins, oval"
                  *             },
@@ -6757,7 +6959,8 @@ export interface operations {
                  *               "LEFT",
                  *               "MIDDLE"
                  *             ]
-                 *           }
+                 *           },
+                 *           "remotePlaces": []
                  *         },
                  *         "haul": {
                  *           "road": "Long Tallow",
@@ -7016,6 +7219,7 @@ export interface operations {
                  *             },
                  *             "mounting": {
                  *               "brackets": [],
+                 *               "channels": [],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
                  *               "roughGround": false,
@@ -7148,6 +7352,7 @@ export interface operations {
                  *             },
                  *             "mounting": {
                  *               "brackets": [],
+                 *               "channels": [],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
                  *               "roughGround": false,
@@ -7230,6 +7435,7 @@ export interface operations {
                  *                 "sealed": true,
                  *                 "ownFanM3s": null,
                  *                 "ownFanSwitch": null,
+                 *                 "remotePlace": null,
                  *                 "ratingFactor": 1
                  *               }
                  *             ],
@@ -7724,6 +7930,7 @@ export interface operations {
                  *                   "tabMm": 0
                  *                 }
                  *               ],
+                 *               "channels": [],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
                  *               "roughGround": false,
@@ -7990,6 +8197,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CheckResult"];
+                };
+            };
+        };
+    };
+    "MountingController.tabs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChannelRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bracket"][];
+                };
+            };
+        };
+    };
+    "MountingController.channels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Across"][];
                 };
             };
         };
@@ -9098,7 +9353,7 @@ export interface operations {
                  *               "capUpMm": 556,
                  *               "drain": "LEFT",
                  *               "oilPorts": "3/8 in quick connect",
-                 *               "fanApartMm": 720,
+                 *               "fanApartMm": 796,
                  *               "fanUpMm": 440,
                  *               "connector": "2 pins, oval"
                  *             },
@@ -9121,7 +9376,8 @@ export interface operations {
                  *               "LEFT",
                  *               "MIDDLE"
                  *             ]
-                 *           }
+                 *           },
+                 *           "remotePlaces": []
                  *         },
                  *         "haul": {
                  *           "road": "Long Tallow",
@@ -9604,6 +9860,7 @@ export interface operations {
                  *             },
                  *             "mounting": {
                  *               "brackets": [],
+                 *               "channels": [],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
                  *               "roughGround": false,
@@ -9736,6 +9993,7 @@ export interface operations {
                  *             },
                  *             "mounting": {
                  *               "brackets": [],
+                 *               "channels": [],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
                  *               "roughGround": false,
@@ -9818,6 +10076,7 @@ export interface operations {
                  *                 "sealed": true,
                  *                 "ownFanM3s": null,
                  *                 "ownFanSwitch": null,
+                 *                 "remotePlace": null,
                  *                 "ratingFactor": 1
                  *               }
                  *             ],
@@ -10312,6 +10571,7 @@ export interface operations {
                  *                   "tabMm": 0
                  *                 }
                  *               ],
+                 *               "channels": [],
                  *               "isolatorNmm": null,
                  *               "standOffMm": 0,
                  *               "roughGround": false,

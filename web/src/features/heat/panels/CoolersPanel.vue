@@ -69,6 +69,7 @@ function fitted(part: AnyPart, id = choosing.value || newId(build.value.coolers,
     ratingFactor: 1,
     ownFanM3s: null,
     ownFanSwitch: null,
+    remotePlace: null,
     leftMm: Math.round(opening.value.left + Math.min(60, Math.max(0, opening.value.width - p.widthMm))),
     bottomMm: Math.round(opening.value.bottom + Math.max(0, (opening.value.height - p.heightMm) * 0.6)),
   }
@@ -100,6 +101,7 @@ function put(place: FittedCooler['place'] | undefined) {
     place,
     ownFanM3s: place === 'ELSEWHERE' ? (c.ownFanM3s ?? 0.35) : null,
     ownFanSwitch: place === 'ELSEWHERE' ? c.ownFanSwitch : null,
+    remotePlace: place === 'ELSEWHERE' ? c.remotePlace : null,
   })
 }
 const fits = (p: AnyPart) => {
@@ -112,6 +114,11 @@ const fits = (p: AnyPart) => {
         ? 'too high'
         : ''
 }
+/** Places away from the pack that were measured on the front end's list. */
+const remotes = computed(() => [
+  ['', 'not measured'] as const,
+  ...job.content.nose.remotePlaces.map((p) => [p.id, p.name] as const),
+])
 const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.value, 1)
 </script>
 
@@ -194,14 +201,22 @@ const d = (k: number) => (k > 0 ? '+' : '') + format(k, 'difference', unitWorld.
           <QuantityField label="From left edge" :path="mine('leftMm')" quantity="size" :step="5" />
           <QuantityField label="Above lower edge" :path="mine('bottomMm')" quantity="size" :step="5" />
         </template>
-        <QuantityField
-          v-else
-          label="Its own fan, free air"
-          :path="mine('ownFanM3s')"
-          quantity="airflow"
-          :step="0.05"
-          optional
-        />
+        <template v-else>
+          <QuantityField
+            label="Its own fan, free air"
+            :path="mine('ownFanM3s')"
+            quantity="airflow"
+            :step="0.05"
+            optional
+          />
+          <PickInput
+            v-if="remotes.length > 1"
+            :model-value="cooler.remotePlace ?? ''"
+            label="Where it hangs"
+            :choices="remotes"
+            @update:model-value="(id) => job.edit(mine('remotePlace'), id || null)"
+          />
+        </template>
         <template v-if="cooler.place === 'FRONT'">
           <QuantityField label="Gap behind" :path="mine('gapMm')" quantity="size" :step="5" />
           <ToggleInput

@@ -2,12 +2,11 @@
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
+import { useAsked } from '@/job/useAsked'
 import { useAskedField } from '@/job/fields/fieldPlace'
 import { newId } from '@/job/paths'
-import { api } from '@/shared/api/client'
-import type { Bracket, MountingResult } from '@/shared/api/types'
+import type { Across, Bracket, MountingResult } from '@/shared/api/types'
 import { say, whatToDo } from '@/shared/message/say'
-import { keep } from '@/shared/ui/keep'
 import { unitWorld } from '@/shared/ui/preferences'
 import { editText, format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
@@ -15,10 +14,13 @@ import NameInput from '@/shared/ui/NameInput.vue'
 import PickInput from '@/shared/ui/PickInput.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import { useDrawings } from '../drawings'
 import BracketDrawing from './BracketDrawing.vue'
+import ChannelBench from './ChannelBench.vue'
 import HoldingPanel from './HoldingPanel.vue'
 import ScrewStacks from './ScrewStacks.vue'
 import TiePanel from './TiePanel.vue'
+import { newChannel, withTabs } from './channelEdits'
 import { plain, stepNames, withBend, withoutBend } from './bracketEdits'
 
 /** Brackets from hole to hole: forms proposed, flat pattern and bends, and whether the set holds. */
@@ -27,14 +29,18 @@ const plan = computed(() => job.build.mounting)
 const brackets = computed(() => plan.value.brackets)
 const at = ref('')
 useAskedField((path) => (at.value = path.split('.')[4] ?? ''))
-const bracket = computed(() => brackets.value.find((b) => b.id === at.value) ?? brackets.value[0])
+const channel = computed(() => plan.value.channels.find((c) => c.id === at.value))
+const bracket = computed(() =>
+  channel.value ? undefined : (brackets.value.find((b) => b.id === at.value) ?? brackets.value[0]),
+)
 const here = computed(() => `builds.${job.selected}.mounting` as const)
 const path = computed(() => `${here.value}.brackets.${bracket.value?.id ?? ''}` as const)
 
 const ask = () => ({ job: job.content, build: job.selected })
 const { result, problem } = useComputed<MountingResult>('/api/compute/mounting', ask)
 const flat = computed(() => result.value?.brackets.find((b) => b.id === bracket.value?.id))
-const stacks = computed(() => (result.value?.stacks ?? []).filter((s) => s.bracket === bracket.value?.id))
+const stacksOf = (id: string | undefined) => (result.value?.stacks ?? []).filter((s) => s.piece === id)
+const stacks = computed(() => stacksOf(bracket.value?.id))
 const { result: proposed } = useComputed<Bracket[]>('/api/compute/bracket-start', () =>
   job.build.coolers.length && job.content.nose.holes.length ? ask() : null,
 )
@@ -45,6 +51,27 @@ function propose() {
   job.edit(`${here.value}.brackets`, [...proposed.value!, ...others])
   at.value = ''
 }
+/** Channels across that would hold the first cooler, each with its tabs. */
+const { working: looking, failed: noChannel, ask: askAcross } = useAsked()
+const across = ref<Across[] | null>(null)
+const lookAcross = () => askAcross<Across[]>('/api/compute/channel-start', {}, (found) => (across.value = found))
+function takeAcross(a: Across) {
+  job.edit(here.value, withTabs(plan.value, a.channel, a.tabs))
+  at.value = a.channel.id
+  across.value = null
+}
+/** Between two holes of one's own choice, tabs to be put on it. */
+function addChannel() {
+  const [from, to] = job.content.nose.holes
+  if (!from || !to) return
+  const made = newChannel(plan.value.channels, from.id, to.id)
+  job.edit(`${here.value}.channels`, [...plan.value.channels, made])
+  at.value = made.id
+  across.value = null
+}
+const holeName = (id: string) => job.content.nose.holes.find((h) => h.id === id)?.name ?? 'a hole'
+const earsOf = (a: Across) =>
+  a.tabs.length > 2 ? 'All four ears' : a.tabs[0]?.tie?.corner.startsWith('UPPER') ? 'Upper ears' : 'Lower ears'
 function add() {
   const made = plain(newId(brackets.value, 'bracket'), `bracket ${brackets.value.length + 1}`, brackets.value.at(-1))
   job.edit(`${here.value}.brackets`, [...brackets.value, made])
@@ -80,20 +107,10 @@ const dropHole = (id: string) =>
     `${path.value}.holes`,
     bracket.value!.holes.filter((h) => h.id !== id),
   )
-const refused = ref('')
-const world = () => (unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIAL')
-async function save(path: string, body: unknown, name: string) {
-  refused.value = ''
-  try {
-    keep(await api.save(`/api/drawings/${path}`, body), name)
-  } catch {
-    refused.value = 'It was not drawn: mend what is said of it first.'
-  }
-}
+const { refused, draw } = useDrawings()
 const give = (kind: 'svg' | 'dxf') =>
-  save(`bracket-${kind}`, { bracket: bracket.value, world: world() }, `${bracket.value!.name}.${kind}`)
-const sheets = (paper: 'A4' | 'LETTER') =>
-  save('brackets-pdf', { brackets: brackets.value, world: world(), paper }, 'brackets.pdf')
+  draw(`bracket-${kind}`, { bracket: bracket.value }, `${bracket.value!.name}.${kind}`)
+const sheets = (paper: 'A4' | 'LETTER') => draw('brackets-pdf', { paper }, 'brackets.pdf')
 const METALS = [
   ['STEEL', 'mild steel'],
   ['ALUMINIUM', 'aluminium'],
@@ -124,6 +141,21 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
         >
       </button>
       <button
+        v-for="c in plan.channels"
+        :key="c.id"
+        type="button"
+        :aria-pressed="c === channel"
+        class="strip"
+        data-channel
+        @click="at = c.id"
+      >
+        <b>{{ c.name }}</b>
+        <span class="small"
+          >channel {{ format(c.webMm, 'size', unitWorld) }} × {{ format(c.legMm, 'size', unitWorld) }} ×
+          {{ editText(c.thicknessMm, 'size', unitWorld) }}</span
+        >
+      </button>
+      <button
         v-if="proposed?.length"
         type="button"
         class="act"
@@ -134,6 +166,26 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
         {{ brackets.length ? 'Propose them anew' : 'Propose from ear to hole' }}
       </button>
       <button type="button" class="act" :disabled="brackets.length >= 12" @click="add">Add a bracket</button>
+      <button
+        v-if="job.build.coolers.length && job.content.nose.holes.length > 1 && !across"
+        type="button"
+        class="act"
+        :disabled="looking || plan.channels.length >= 4"
+        data-across
+        @click="lookAcross"
+      >
+        {{ looking ? 'Looking from hole to hole…' : 'A channel across…' }}
+      </button>
+      <p v-if="noChannel" role="alert" class="bad small">{{ noChannel }}</p>
+      <div v-if="across" class="across" role="group" aria-label="Channels across">
+        <button v-for="(a, n) in across" :key="n" type="button" class="strip" data-take-across @click="takeAcross(a)">
+          <b>{{ earsOf(a) }}</b>
+          <span class="small">{{ holeName(a.channel.from) }} to {{ holeName(a.channel.to) }}</span>
+        </button>
+        <p v-if="!across.length" class="small soft">No two holes have a free way across with tabs to its ears.</p>
+        <button type="button" class="act" data-own-across @click="addChannel">Between two other holes</button>
+        <button type="button" class="act" @click="across = null">Never mind</button>
+      </div>
       <div class="fields two">
         <QuantityField
           label="Rubber"
@@ -154,7 +206,14 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
         Cut strip is sharp: gloves and eye protection. Nothing metal may touch a core; vibration wears a hole.
       </p>
     </section>
-    <section v-if="bracket" class="panel bench">
+    <ChannelBench
+      v-if="channel"
+      :channel="channel"
+      :flat="result?.channels.find((c) => c.id === channel!.id)"
+      :stacks="stacksOf(channel.id)"
+      @pick="(id) => (at = id)"
+    />
+    <section v-else-if="bracket" class="panel bench">
       <header>
         <h2>{{ bracket.name }}</h2>
         <span class="soft small">a card template first, then strip</span>
@@ -343,6 +402,13 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
   font: inherit;
   text-align: left;
   cursor: pointer;
+}
+.across {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  border-left: 3px solid var(--accent);
+  padding-left: 8px;
 }
 .strip b {
   font: 600 18px/1.1 var(--rb-font-head);

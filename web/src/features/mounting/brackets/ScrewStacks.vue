@@ -4,9 +4,18 @@ import { camel, partName, say, whatToDo, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 
-/** What goes on the screw at each end of a bracket, in its order, and the screw to buy for it. */
+/** What goes on the screw at each end of a bracket or a channel, in its order, and the screw to buy for it. */
 defineProps<{ stacks: MountingResult['stacks'] }>()
 type Stack = MountingResult['stacks'][number]
+const ENDS: Record<Stack['end'], string> = {
+  EAR: 'at the ear',
+  BODY: 'at the body',
+  CHANNEL: 'on the channel',
+  FIRST: 'at its first end',
+  LAST: 'at its last end',
+}
+/** What is wider than the screw's head, in the picture. */
+const BROAD = ['STRIP', 'EAR', 'CHANNEL', 'THREAD', 'INSERT']
 const mm = (v: number, digits = 1) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? digits : 3)
 /** Screws are called by their metric size in every unit world: that is what the bag says. */
 const bought = (s: Stack) =>
@@ -30,9 +39,9 @@ const places = (s: Stack) => {
 
 <template>
   <div class="stacks" data-stacks>
-    <section v-for="s in stacks" :key="String(s.atEar)" class="stack" :class="{ bad: s.findings.length }">
+    <section v-for="s in stacks" :key="s.end" class="stack" :class="{ bad: s.findings.length }">
       <div class="what">
-        <span class="small soft">{{ s.atEar ? 'at the ear' : 'at the body' }}</span>
+        <span class="small soft">{{ ENDS[s.end] }}</span>
         <p class="screw">{{ bought(s) }}</p>
         <p class="small">
           {{ format(s.torqueNm, 'torque', unitWorld) }} dry, class 8.8; the manual first. Witness mark.
@@ -49,21 +58,9 @@ const places = (s: Stack) => {
           v-for="(p, n) in places(s)"
           :key="n"
           :x="p.what === 'HEAD' || p.what === 'STUD' ? 4 : p.at"
-          :y="
-            p.what === 'WASHER'
-              ? 12
-              : p.what === 'STRIP' || p.what === 'EAR' || p.what === 'THREAD' || p.what === 'INSERT'
-                ? 4
-                : 16
-          "
+          :y="p.what === 'WASHER' ? 12 : BROAD.includes(p.what) ? 4 : 16"
           :width="p.what === 'HEAD' || p.what === 'STUD' ? 10 : p.wide - 1"
-          :height="
-            p.what === 'WASHER'
-              ? 36
-              : p.what === 'STRIP' || p.what === 'EAR' || p.what === 'THREAD' || p.what === 'INSERT'
-                ? 52
-                : 28
-          "
+          :height="p.what === 'WASHER' ? 36 : BROAD.includes(p.what) ? 52 : 28"
           :class="p.what"
         />
       </svg>
@@ -75,7 +72,8 @@ const places = (s: Stack) => {
         }}<template v-if="s.sharedWith">; it holds {{ s.sharedWith }} as well</template>.
       </p>
       <p class="small" data-tool>
-        <template v-if="s.tool === 'SOCKET'">A socket gets on.</template>
+        <template v-if="s.end === 'CHANNEL'">On the bench, before the channel goes up.</template>
+        <template v-else-if="s.tool === 'SOCKET'">A socket gets on.</template>
         <template v-else-if="s.tool === 'SPANNER'"
           >Only a spanner gets on: the {{ partName(s.inTheWay!) }} keeps a socket off.</template
         >
@@ -120,7 +118,8 @@ rect.NUT,
 rect.STUD {
   fill: var(--metal);
 }
-rect.STRIP {
+rect.STRIP,
+rect.CHANNEL {
   fill: var(--accent-wash);
   stroke: var(--accent-ink);
 }

@@ -7,6 +7,7 @@ import { coolerName, fanName } from '@/features/heat/pack/geometry'
 import { choiceWord, partName, word } from '@/shared/message/say'
 import PickInput from '@/shared/ui/PickInput.vue'
 import { unitWorld } from '@/shared/ui/preferences'
+import { isTabOn, tabHole } from './channelEdits'
 import { format } from '@/shared/units/units'
 
 /** From which corner of what it holds to which hole a bracket goes, and the forms that bring it there. */
@@ -20,6 +21,11 @@ const TOPS = ['left', 'right'].map((at, n) => [`radiator-top-${n}`, `where the o
 const nose = computed(() =>
   job.content.nose.holes.map((h) => [h.id, `${h.name}, ${h.thread}${h.holds ? `, holds ${h.holds}` : ''}`] as const),
 )
+/** A channel offers a place opposite the corner that is tied. */
+const onChannels = computed(() => {
+  const corner = props.bracket.tie?.corner ?? 'UPPER_LEFT'
+  return job.build.mounting.channels.map((c) => [tabHole(c.id, corner), `on ${c.name}`] as const)
+})
 /** What brackets can hold: coolers of the pack by their ears, electric fans by their frame, another radiator above. */
 const held = computed(() => [
   ...job.build.coolers
@@ -28,7 +34,7 @@ const held = computed(() => [
       id: c.id,
       name: coolerName(job.build.coolers.indexOf(c)),
       from: 'From the ear',
-      holes: nose.value,
+      holes: [...onChannels.value, ...nose.value],
     })),
   ...job.build.fans
     .filter((f) => f.part.kind === 'ELECTRIC')
@@ -58,6 +64,12 @@ function tie(change: Partial<NonNullable<Bracket['tie']>>) {
   if (!thing.value || !first) return
   const now = props.bracket.tie ?? { cooler: thing.value.id, corner: 'UPPER_LEFT' as const, hole: first[0] }
   job.edit(`${path.value}.tie`, { ...now, cooler: thing.value.id, ...change })
+}
+/** At another ear; a tab stays on its channel. */
+function turnTo(corner: NonNullable<Bracket['tie']>['corner'] | undefined) {
+  if (!corner) return
+  const on = job.build.mounting.channels.find((c) => isTabOn(c.id, props.bracket))
+  tie(on ? { corner, hole: tabHole(on.id, corner) } : { corner })
 }
 /** Its holes are other ones. */
 function hold(id: string | undefined) {
@@ -94,7 +106,7 @@ const isTaken = (f: BracketForm) =>
         :model-value="bracket.tie?.corner"
         :label="thing.from"
         :choices="CORNERS"
-        @update:model-value="(corner) => tie({ corner })"
+        @update:model-value="turnTo"
       />
       <PickInput
         :model-value="bracket.tie?.hole"

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
-import { api } from '@/shared/api/client'
 import type { RadiatorFit } from '@/shared/api/types'
 import { camel, choiceWord, word } from '@/shared/message/say'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
-import { keep } from '@/shared/ui/keep'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
+import { useDrawings } from '../drawings'
 
 /** Sheet that is cut and welded in for a radiator: each plate goes tack, trial, weld, final, in this order. */
 defineProps<{ plates: RadiatorFit['plates'] }>()
@@ -39,17 +38,9 @@ function go(p: PlateSheet, to: Stage) {
         ],
   )
 }
-async function save(kind: 'pdf' | 'dxf' | 'svg', paper: 'A4' | 'LETTER' = 'A4') {
-  const world = unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIAL'
-  try {
-    keep(
-      await api.save(`/api/drawings/plates-${kind}`, { job: job.content, build: job.selected, world, paper }),
-      `plates.${kind}`,
-    )
-  } catch {
-    refused.value = 'They were not drawn: mend what is said of the radiator first.'
-  }
-}
+const { refused: undrawn, draw } = useDrawings()
+const save = (kind: 'pdf' | 'dxf' | 'svg', paper: 'A4' | 'LETTER' = 'A4') =>
+  draw(`plates-${kind}`, { paper }, `plates.${kind}`)
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 0 : 2)
 </script>
 
@@ -90,7 +81,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
         />
       </li>
     </ul>
-    <p v-if="refused" role="alert" class="bad">{{ refused }}</p>
+    <p v-if="refused || undrawn" role="alert" class="bad">{{ refused || undrawn }}</p>
   </section>
 </template>
 

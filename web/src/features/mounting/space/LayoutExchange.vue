@@ -39,12 +39,17 @@ async function take(event: Event) {
   }
   try {
     const nose = await api.post<NoseSection>('/api/nose-layouts/read', read)
-    // Photographs are of this truck; earlier layouts know nothing of what is round a radiator.
+    // Photographs are of this truck; earlier layouts know nothing of what is round a radiator or away from the pack.
     const { own, reach, upperHose, lowerHose, ...round } = nose.radiator
     const measured = [own, round, { ...upperHose, spring: null }, { ...lowerHose, spring: null }]
     const known = reach.length > 0 || measured.some((m) => Object.values(m).some((v) => v !== null))
-    const { photos, radiator } = job.content.nose
-    job.edit('nose', { ...nose, photos, radiator: known ? nose.radiator : radiator })
+    const { photos, radiator, remotePlaces } = job.content.nose
+    job.edit('nose', {
+      ...nose,
+      photos,
+      radiator: known ? nose.radiator : radiator,
+      remotePlaces: nose.remotePlaces.length ? nose.remotePlaces : remotePlaces,
+    })
   } catch (e) {
     refused.value = `${file.name} was not read: ${refusal(e)}.`
   }

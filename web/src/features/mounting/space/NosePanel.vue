@@ -8,6 +8,7 @@ import { camel, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
+import RemotePlaces from './RemotePlaces.vue'
 import { lookedFor, type Kind, kindWord, withAbsent, withTaken } from './looked'
 import { pick } from './state'
 
@@ -132,6 +133,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
         </template>
       </li>
     </ul>
+    <RemotePlaces />
   </div>
 </template>
 

@@ -4,7 +4,7 @@ import { useAsked } from '@/job/useAsked'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { FittedCooler, PlaceResult, StoodCooler } from '@/shared/api/types'
-import { choiceWord, partName } from '@/shared/message/say'
+import { choiceWord, partName, say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import { pick, trying } from './state'
@@ -38,17 +38,15 @@ watch(row, (r) => {
 const stood = ref<StoodCooler | null>(null)
 const { working, failed, ask } = useAsked()
 /** Stands it there with brackets and hoses; what stood in a hose's way is said after. */
-const stand = (r: Row) =>
-  ask<StoodCooler>(
-    '/api/compute/stand-cooler',
-    { cooler: r.spot.cooler, moved: (r.moved?.things ?? []).map((t) => t.id) },
-    (answer) => {
-      job.edit(`builds.${job.selected}` as const, answer.build)
-      chosen.value = ''
-      stood.value = answer
-    },
-  )
+const stand = (cooler: FittedCooler, moved: string[]) =>
+  ask<StoodCooler>('/api/compute/stand-cooler', { cooler, moved }, (answer) => {
+    job.edit(`builds.${job.selected}` as const, answer.build)
+    chosen.value = ''
+    stood.value = answer
+  })
 
+/** Out of the pack, its holes and hoses are those of the place. */
+const isAway = (s: StoodCooler) => s.build.coolers.find((c) => c.id === props.cooler.id)?.place === 'ELSEWHERE'
 const mm = (v: number) => format(v, 'size', unitWorld.value)
 const hose = (v: number) => format(v / 1000, 'length', unitWorld.value)
 const k = (v: number) => (v > 0 ? '+' : v < 0 ? '−' : '') + format(Math.abs(v), 'difference', unitWorld.value, 1)
@@ -91,7 +89,11 @@ const holes = (s: Spot) =>
         It clears nowhere in the pack: a smaller core, or away from it on a fan of its own.
       </p>
       <p v-if="stood" class="done" role="status" data-stood>
-        It stands there on {{ strips(stood.build.mounting.brackets.length) }}, with {{ hose(stood.hosesMm) }} of hose.
+        <template v-if="isAway(stood)">It hangs there, with {{ hose(stood.hosesMm) }} of hose.</template>
+        <template v-else
+          >It stands there on {{ strips(stood.build.mounting.brackets.length) }}, with {{ hose(stood.hosesMm) }} of
+          hose.</template
+        >
         <template v-if="stood.blocked.length"
           >A hose finds no way past the {{ stood.blocked.map(partName).join(' and the ') }}: see Lines.</template
         >
@@ -136,7 +138,18 @@ const holes = (s: Spot) =>
                 {{ r.spot.sprayed ? 'hangs under the bumper: stones and spray' : 'out of the road spray' }}
               </li>
             </ul>
-            <button type="button" class="act main" :disabled="working" data-stand @click="stand(r)">
+            <button
+              type="button"
+              class="act main"
+              :disabled="working"
+              data-stand
+              @click="
+                stand(
+                  r.spot.cooler,
+                  (r.moved?.things ?? []).map((t) => t.id),
+                )
+              "
+            >
               {{ working ? 'Laying hoses…' : 'Stand it here' }}
             </button>
             <p class="small soft">Brackets are proposed anew and its hoses laid anew; one undo takes all of it back.</p>
@@ -144,13 +157,44 @@ const holes = (s: Spot) =>
           </div>
         </li>
       </ol>
-      <p v-if="result.elsewhereK !== null" class="elsewhere" data-elsewhere>
+      <ul v-if="result.away.length" class="aways">
+        <li v-for="a in result.away" :key="a.cooler.remotePlace!" class="elsewhere" :data-away="a.cooler.remotePlace">
+          <b class="k" :class="a.lacks.length ? 'OVER' : standing(a.headroomK ?? -1)">{{
+            a.headroomK === null ? '–' : k(a.headroomK)
+          }}</b>
+          <div class="what">
+            <b>{{ a.name }}</b>
+            <span v-for="l in a.lacks" :key="say(l, unitWorld)" class="small warn">{{ say(l, unitWorld) }}</span>
+            <span class="small"
+              >{{ hose(a.hosesMm) }} of hose, {{ a.toDrill ? `${a.toDrill} holes to drill` : 'no hole to drill' }},
+              {{ minutes(a.minutes) }} with the fan’s wiring</span
+            >
+            <span class="small" :class="{ warn: a.sprayed }"
+              >{{ a.sprayed ? 'stones and spray: a guard before it' : 'out of the road spray'
+              }}<template v-if="a.warmerK > 0"
+                >; its air is {{ format(a.warmerK, 'difference', unitWorld) }} warmer</template
+              ></span
+            >
+            <button
+              v-if="!a.lacks.length"
+              type="button"
+              class="act"
+              :disabled="working"
+              data-hang-away
+              @click="stand(a.cooler, [])"
+            >
+              Hang it there
+            </button>
+          </div>
+        </li>
+      </ul>
+      <p v-else-if="result.elsewhereK !== null" class="elsewhere" data-elsewhere>
         <b class="k" :class="standing(result.elsewhereK)">{{ k(result.elsewhereK) }}</b>
         <span>
           away from the pack on a fan of its own
           <span class="small soft"
             >{{ format(result.elsewhereFanM3s, 'airflow', unitWorld) }} in free air; mud, stones and a longer way for
-            hose and wire</span
+            hose and wire. Measure such a place on the measure list, and it is looked at like these.</span
           >
         </span>
       </p>
@@ -237,6 +281,11 @@ ol > li.chosen {
 }
 .elsewhere .small {
   display: block;
+}
+.aways {
+  list-style: none;
+  margin: 0;
+  padding: 0;
 }
 .done {
   border-left: 6px solid var(--holds);

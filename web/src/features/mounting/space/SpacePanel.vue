@@ -6,7 +6,7 @@ import type { SpaceResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
-import { openingBox } from '@/features/heat/pack/geometry'
+import { coolerName, openingBox } from '@/features/heat/pack/geometry'
 import LayoutExchange from './LayoutExchange.vue'
 import NearList from './NearList.vue'
 import NosePanel from './NosePanel.vue'
@@ -30,7 +30,6 @@ const near = computed(() => result.value?.near ?? [])
 const shown = computed(() => (trying.value ? withTried(things.value, trying.value) : things.value))
 const marks = computed(() => (trying.value ? [] : nearMarks(near.value)))
 const sought = computed(() => job.build.coolers.find((c) => c.id === finding.value))
-const inPack = computed(() => job.build.coolers.filter((c) => c.place !== 'ELSEWHERE'))
 const names = computed(() => new Map(things.value.map((t) => [t.key, t.name])))
 const hand = computed(() => things.value.find((t) => t.key === picked.value))
 const opening = computed(() => openingBox(job.content.rig.vehicle.cooling))
@@ -151,7 +150,7 @@ const full = computed(() => job.content.nose.solids.length >= 200)
           <h2>Where it could stand</h2>
           <button type="button" class="act back" @click="pick('')">Measure list</button>
         </header>
-        <PlacePanel :key="sought.id" :cooler="sought" :name="names.get(`piece/${sought.id}`) ?? 'it'" />
+        <PlacePanel :key="sought.id" :cooler="sought" :name="coolerName(job.build.coolers.indexOf(sought))" />
       </template>
       <template v-else-if="hand">
         <header>
@@ -162,8 +161,15 @@ const full = computed(() => job.content.nose.solids.length >= 200)
       </template>
       <template v-else>
         <header><h2>What stands where</h2></header>
-        <button v-for="c in inPack" :key="c.id" type="button" class="act main" :data-find="c.id" @click="find(c.id)">
-          Where could {{ names.get(`piece/${c.id}`) ?? c.part.name }} stand?
+        <button
+          v-for="(c, n) in job.build.coolers"
+          :key="c.id"
+          type="button"
+          class="act main"
+          :data-find="c.id"
+          @click="find(c.id)"
+        >
+          Where could {{ coolerName(n) }} stand?
         </button>
         <NearList :near="near.filter((n) => n.state !== 'CLEAR')" :names="names" />
         <NosePanel />

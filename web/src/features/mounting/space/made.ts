@@ -33,6 +33,20 @@ export const newPort = (
   ...given,
 })
 
+/** A place away from the pack that nobody has measured yet: one under the bed as it often is. */
+export const newRemotePlace = (nose: Nose): Nose['remotePlaces'][number] => ({
+  id: newId(nose.remotePlaces, 'place'),
+  name: `place ${nose.remotePlaces.length + 1}`,
+  widthMm: 500,
+  heightMm: 350,
+  depthMm: 200,
+  hoseM: 2.5,
+  holes: 0,
+  sprayed: false,
+  warmerK: 5,
+  plusMinusMm: 10,
+})
+
 /** A thing nobody has said more of than its shape. */
 export const newSolid = (nose: Nose, sort: string, given: Pick<NoseSolid, 'name'> & Partial<NoseSolid>): NoseSolid => ({
   id: newId(nose.solids, sort),

@@ -130,17 +130,19 @@ function portThing(p: NosePort): Thing {
   }
 }
 
-/** A bracket follows its holes: it is not dragged. */
+/** A bracket or a channel follows its holes: it is not dragged. */
 function stripThing(s: SpaceResult['strips'][number], build: Build): Thing {
   const points = s.points.map(pointOf)
+  const channel = build.mounting.channels.find((c) => c.id === s.piece)
+  const radius = channel ? s.widthMm / 2 : STRIP
   return {
-    key: `strip/${s.bracket}`,
+    key: `strip/${s.piece}`,
     kind: 'piece',
-    id: s.bracket,
-    name: build.mounting.brackets.find((b) => b.id === s.bracket)?.name ?? '',
-    bounds: tubeBounds(points, STRIP),
+    id: s.piece,
+    name: (channel ?? build.mounting.brackets.find((b) => b.id === s.piece))?.name ?? '',
+    bounds: tubeBounds(points, radius),
     round: null,
-    tube: { radius: STRIP, points },
+    tube: { radius, points },
     look: 'BRACKET',
     free: [],
     gone: false,

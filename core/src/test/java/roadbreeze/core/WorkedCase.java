@@ -201,7 +201,9 @@ public final class WorkedCase {
         new LouvredFin(0.032, 14, 0.0105, FinMetal.ALUMINIUM),
         0,
         new LayerRole.OilCooler(
-            new OilChannels(0.28, 0.19, 0.032, 0.0105, 1, 0.0095, ChannelSurface.TURBULATED), 1));
+            new OilChannels(0.28, 0.19, 0.032, 0.0105, 1, 0.0095, ChannelSurface.TURBULATED),
+            1,
+            0));
   }
 
   public static Fan fan() {

@@ -100,6 +100,37 @@ class MountingTest extends OnACopy {
         () -> Math.abs(thing("front", "piece/cooler-1").boundingBox().x - before.x) < 1);
   }
 
+  /** Measured on the list, it is one of the places that are looked at; too small a one says why. */
+  @Test
+  void aPlaceAwayFromThePackIsMeasuredLookedAtAndTaken() {
+    mounting();
+    page.locator("[data-add-remote]").click();
+    Locator remote = page.locator("[data-remote-places]");
+    type("Name", "under the bed");
+    type("Width", "200 mm");
+    assertThat(remote).containsText("200 mm × 350 mm × 200 mm");
+    type("Way of one hose", "30 m");
+    assertThat(remote).containsText("Way of one hose must be from");
+    type("Way of one hose", "2.2 m");
+    page.locator("[data-find=cooler-1]").click();
+    Locator away = page.locator("[data-away]");
+    assertThat(away).containsText(Pattern.compile("[0-9]+\\smm across is wanted, 190\\smm is sure"));
+    assertThat(away.locator("[data-hang-away]")).hasCount(0);
+    button("Measure list");
+    remote.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("under the bed")).click();
+    type("Width", "640 mm");
+    page.locator("[data-find=cooler-1]").click();
+    assertThat(away).containsText("4.40 m of hose");
+    away.locator("[data-hang-away]").click();
+    assertThat(page.locator("[data-stood]")).containsText("It hangs there, with 4.40 m of hose");
+    button("Measure list");
+    assertThat(thing("front", "piece/cooler-1")).hasCount(0);
+    // It can be asked back from there.
+    assertThat(page.locator("[data-find=cooler-1]")).isVisible();
+    button("Undo");
+    assertThat(thing("front", "piece/cooler-1")).isVisible();
+  }
+
   @Test
   void aRadiatorIsHeldAgainstTheTruckTickedAndPutBack() throws Exception {
     mounting();
@@ -374,6 +405,42 @@ class MountingTest extends OnACopy {
     side.locator("[data-looked=WINCH]").getByText("not there").click();
     assertThat(side.locator("[data-looked=WINCH]")).containsText("not there");
     assertThat(side.locator("[data-looked=WINCH]")).containsText("it is");
+  }
+
+  @Test
+  void aChannelAcrossIsProposedWithItsTabsWeldedAndTakenOut() throws Exception {
+    page.keyboard().press("8");
+    button("Brackets");
+    page.locator("[data-across]").click();
+    page.locator("[data-take-across]")
+        .filter(new Locator.FilterOptions().setHasText("All four ears"))
+        .click();
+    Locator bench = page.locator("[data-channel-bench]");
+    assertThat(bench.locator(".cut")).containsText("mm");
+    assertThat(bench.locator(".tabs li")).hasCount(2);
+    assertThat(bench.locator("[data-channel-drawing] .drill")).hasCount(4);
+    assertThat(bench.locator("[data-stacks]")).containsText("at its first end");
+    assertThat(page.locator("[data-misfit]")).hasCount(0);
+    Download dxf = page.waitForDownload(() -> button("DXF"));
+    assertThat(Files.readString(dxf.path())).contains("AC1009", "DRILL", "seen on its web");
+    button("welded on");
+    assertThat(bench.locator("[data-channel-drawing] .drill")).hasCount(2);
+    assertThat(bench).containsText("Tack the tabs");
+    // What cannot be is said at its place.
+    type("Web", "8 mm");
+    assertThat(bench.locator("[data-fault]")).containsText("Thickness of the channel must be");
+    type("Web", "30 mm");
+    pickOne("To the hole", "left post, stud, M6");
+    assertThat(bench.locator("[data-fault]")).containsText("begins and ends at the same hole");
+    button("Undo");
+    assertThat(bench.locator("[data-fault]")).hasCount(0);
+    // A tab is a bracket like any other, and knows what it is on.
+    bench.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("upper left tab")).click();
+    assertThat(page.locator("[data-tie]")).containsText("on channel 1");
+    assertThat(page.locator("[data-stacks] .stack")).hasCount(1);
+    page.locator("[data-channel]").click();
+    button("Remove");
+    assertThat(page.locator(".panel.bench")).containsText("No bracket yet");
   }
 
   @Test

@@ -171,7 +171,8 @@ public final class Jobs {
                 List.of(),
                 List.of(),
                 List.of(),
-                RadiatorSeatData.UNKNOWN));
+                RadiatorSeatData.UNKNOWN,
+                List.of()));
     for (Build build : flat.builds()) {
       flat = with(flat, "builds." + build.id() + ".mounting", TWO_STRIPS);
     }
@@ -184,6 +185,7 @@ public final class Jobs {
           List.of(
               strip("strip-1", "upper strip", 45, 24.31),
               strip("strip-2", "lower strip", 30, 21.43)),
+          List.of(),
           null,
           0,
           false,

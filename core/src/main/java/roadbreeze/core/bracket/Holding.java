@@ -2,16 +2,16 @@ package roadbreeze.core.bracket;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
 
 /**
- * How a set of brackets holds a core. Each is a straight cantilever of its developed reach (Euler
- * and Bernoulli), all share the mass; what bends and clamps give away is not in it, so that a real
- * set is a little softer.
+ * How a set of brackets holds a core: all share its mass. What bends and clamps give away is not in
+ * it, so that a real set is a little softer.
  *
  * @param frequency first natural one of the core on its brackets, Hz
  * @param stress at the root of the worst bracket at a shock of five times gravity, Pa
@@ -36,7 +36,6 @@ public record Holding(
   public static final double MOST_OF_YIELD = 0.5;
 
   private static final Range MASS = new Range(Quantity.CORE_MASS, 0.05, 60);
-  private static final Range STIFFNESS = new Range(Quantity.ISOLATOR_STIFFNESS, 1e3, 1e8);
   private static final double GRAVITY = 9.80665;
 
   /** Next sizes of strip, m. */
@@ -50,6 +49,8 @@ public record Holding(
     THICKER("to SIZE", "gives FREQUENCY"),
     SHORTER("to SIZE", "gives FREQUENCY"),
     ONE_MORE("count COUNT", "gives FREQUENCY"),
+    /** Channels of this section. */
+    HEAVIER_CHANNEL("web SIZE", "leg SIZE", "thickness SIZE", "gives FREQUENCY"),
     NOTHING_HELPS;
 
     private final List<Parameter> parameters;
@@ -61,44 +62,6 @@ public record Holding(
     @Override
     public List<Parameter> parameters() {
       return parameters;
-    }
-  }
-
-  /**
-   * One that holds.
-   *
-   * @param reach its strip between the holes, m
-   * @param isolator stiffness of its rubber, N/m, empty where metal is on metal
-   */
-  public record Support(StripStock stock, double reach, OptionalDouble isolator) {
-    public Support {
-      new Range(Quantity.STRIP_LEG, 1e-3, 3).require(reach);
-      isolator.ifPresent(STIFFNESS::require);
-    }
-
-    /** Of the strip alone, N/m. */
-    double strip() {
-      return 3 * stock.metal().elasticity() * stock.secondMoment() / (reach * reach * reach);
-    }
-
-    double stiffness() {
-      return isolator.isEmpty() ? strip() : 1 / (1 / strip() + 1 / isolator.getAsDouble());
-    }
-
-    /** At its root under a load at its end, Pa. */
-    double stress(double load) {
-      return load * reach * stock.thickness() / 2 / stock.secondMoment();
-    }
-
-    private Support thicker(double thickness) {
-      return new Support(
-          new StripStock(stock.metal(), stock.width(), thickness, stock.insideRadius()),
-          reach,
-          isolator);
-    }
-
-    private Support shorter(double share) {
-      return new Support(stock, reach * share, isolator);
     }
   }
 
@@ -127,21 +90,26 @@ public record Holding(
   }
 
   /**
-   * The change that mends it with the least work: thicker, shorter, or one more of the last kind.
+   * The change that mends it with the least work: thicker strip, a heavier channel, shorter strip,
+   * or one more of the last kind.
    */
   private static Finding mend(double mass, List<Support> supports, double shock) {
     for (double thickness : THICKNESSES) {
-      if (supports.stream().allMatch(s -> thickness > s.stock.thickness())) {
-        List<Support> thicker = supports.stream().map(s -> s.thicker(thickness)).toList();
+      if (supports.stream().allMatch(s -> thickness > s.thickness())) {
+        List<Support> thicker = supports.stream().<Support>map(s -> s.thicker(thickness)).toList();
         if (holds(mass, thicker, shock)) {
           return Fault.THICKER.with(thickness, frequency(mass, thicker));
         }
       }
     }
+    Optional<Finding> heavier = heavier(mass, supports, shock);
+    if (heavier.isPresent()) {
+      return heavier.get();
+    }
     double longest = supports.stream().mapToDouble(Support::reach).max().orElseThrow();
     for (double share = 0.95; share >= 0.5; share -= 0.05) {
       double by = share;
-      List<Support> shorter = supports.stream().map(s -> s.shorter(by)).toList();
+      List<Support> shorter = supports.stream().<Support>map(s -> s.shorter(by)).toList();
       if (holds(mass, shorter, shock)) {
         return Fault.SHORTER.with(longest * share, frequency(mass, shorter));
       }
@@ -153,13 +121,38 @@ public record Holding(
         : Fault.NOTHING_HELPS.with();
   }
 
+  /** Empty where there is no channel, or none that is kept would do. */
+  private static Optional<Finding> heavier(double mass, List<Support> supports, double shock) {
+    Optional<Support.Channel> channel =
+        supports.stream()
+            .filter(s -> s instanceof Support.Channel)
+            .map(s -> (Support.Channel) s)
+            .findFirst();
+    return channel.stream()
+        .flatMap(b -> ChannelStock.kept(b.section().metal()).stream())
+        .filter(k -> k.massPerMetre() > channel.orElseThrow().section().massPerMetre())
+        .flatMap(
+            k -> {
+              List<Support> with =
+                  supports.stream()
+                      .map(s -> s instanceof Support.Channel b ? b.with(k) : s)
+                      .toList();
+              return holds(mass, with, shock)
+                  ? Stream.of(
+                      Fault.HEAVIER_CHANNEL.with(
+                          k.web(), k.leg(), k.thickness(), frequency(mass, with)))
+                  : Stream.<Finding>empty();
+            })
+        .findFirst();
+  }
+
   private static boolean holds(double mass, List<Support> supports, double shock) {
     return frequency(mass, supports) >= LEAST_FREQUENCY
         && stress(mass, supports, shock) <= MOST_OF_YIELD * leastYield(supports);
   }
 
   private static double leastYield(List<Support> supports) {
-    return supports.stream().mapToDouble(s -> s.stock.metal().yield()).min().orElseThrow();
+    return supports.stream().mapToDouble(Support::yield).min().orElseThrow();
   }
 
   private static double frequency(double mass, List<Support> supports) {

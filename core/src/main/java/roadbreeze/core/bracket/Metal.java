@@ -23,6 +23,11 @@ public enum Metal {
     return elasticity;
   }
 
+  /** Shear modulus, Pa: of a Poisson's ratio of 0.3. */
+  double rigidity() {
+    return elasticity / 2.6;
+  }
+
   /** Pa. */
   public double yield() {
     return yield;

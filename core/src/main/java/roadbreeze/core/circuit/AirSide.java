@@ -309,7 +309,7 @@ final class AirSide {
     moved = 0;
     double toPack = 0;
     for (int p = 0; p < pathCount; p++) {
-      double t = air.temperature() + (stack.apart(p) ? 0 : rise);
+      double t = air.temperature() + (stack.apart(p) ? stack.warmer(p) : rise);
       int[] through = layers[p];
       for (int i = 0; i < through.length; i++) {
         temperature[p][i] = t;

@@ -25,6 +25,8 @@ public record Name(String id, Noun noun, int number, String given) {
     FAN,
     OBSTACLE,
     HOLE,
+    CROSS_CHANNEL,
+    REMOTE_PLACE,
     RADIATOR_FRAME,
     RADIATOR_TOP,
     LINE_PORT,

@@ -34,6 +34,11 @@ public record Stack(
     ISOLATOR,
     EAR,
     STRIP,
+    CHANNEL,
+    /** Round the screw, so that a channel on its legs is not crushed. */
+    TUBE,
+    /** Washers under an end that would not lie on. */
+    PACKING,
     INSERT,
     NUT,
     THREAD,
@@ -42,8 +47,8 @@ public record Stack(
     /** Bought for the joint, beside its screw. */
     public boolean bought() {
       return switch (this) {
-        case WASHER, ISOLATOR, INSERT, NUT -> true;
-        case HEAD, EAR, STRIP, THREAD, STUD -> false;
+        case WASHER, ISOLATOR, TUBE, PACKING, INSERT, NUT -> true;
+        case HEAD, EAR, STRIP, CHANNEL, THREAD, STUD -> false;
       };
     }
   }

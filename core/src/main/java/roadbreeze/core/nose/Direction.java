@@ -19,6 +19,10 @@ public enum Direction {
     this.vector = axis.along().scalarMultiply(sign);
   }
 
+  public Direction opposite() {
+    return values()[ordinal() ^ 1];
+  }
+
   public Axis axis() {
     return axis;
   }

@@ -11,12 +11,14 @@ import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.bracket.StripStock;
+import roadbreeze.core.bracket.Support;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.fastener.ScrewThread;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Direction;
+import roadbreeze.core.nose.RemotePlace;
 import roadbreeze.core.nose.Solid;
 import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.rig.Assembly;
@@ -56,6 +58,7 @@ public final class PlaceFinder {
    * @param rubber stiffness of the isolator at each ear, N/m; empty where there is none
    * @param comesFrom where the oil's hose to it starts; empty where that is not measured
    * @param goesTo where the hose from it ends
+   * @param remotes places away from the pack
    */
   public record Asked(
       int index,
@@ -67,7 +70,22 @@ public final class PlaceFinder {
       double mass,
       OptionalDouble rubber,
       Optional<Vector3D> comesFrom,
-      Optional<Vector3D> goesTo) {}
+      Optional<Vector3D> goesTo,
+      List<Remote> remotes) {}
+
+  /**
+   * A place away from the pack.
+   *
+   * @param setup the truck with the cooler there
+   */
+  public record Remote(RemotePlace place, Setup setup) {}
+
+  /**
+   * What a place away from the pack gives.
+   *
+   * @param margins empty where the truck has no steady state so
+   */
+  public record Away(RemoteFit fit, Optional<Margins> margins) {}
 
   /**
    * What was found.
@@ -79,6 +97,7 @@ public final class PlaceFinder {
    * @param elsewhere what the truck would come to with the cooler away from the pack, blown by a
    *     fan of its own; empty where it has no steady state so
    * @param elsewhereFan that fan: its own, or a usual one
+   * @param away the measured places away from the pack: where it fits first, then the cooler
    */
   public record Found(
       Margins now,
@@ -86,7 +105,8 @@ public final class PlaceFinder {
       double freeShare,
       List<Place.Bought> bought,
       Optional<Margins> elsewhere,
-      OwnFan elsewhereFan) {}
+      OwnFan elsewhereFan,
+      List<Away> away) {}
 
   /** Air needs so much before and behind an open face, m. */
   public static final double AIR = 0.015;
@@ -138,8 +158,19 @@ public final class PlaceFinder {
         places,
         freeShare(free.layers()),
         bought(places),
-        margins(placed(own.elsewhere(fan), Set.of())),
-        fan);
+        judged(placed(own.elsewhere(fan.in(0)), Set.of())),
+        fan,
+        away(own));
+  }
+
+  private List<Away> away(CoolerFit own) {
+    return asked.remotes().stream()
+        .map(r -> new Away(RemoteFit.of(r.place(), own.part(), asked), judged(r.setup())))
+        .sorted(
+            Comparator.comparing((Away a) -> !a.fit.fits())
+                .thenComparingDouble(
+                    a -> -a.margins.map(Margins::sure).orElse(Double.NEGATIVE_INFINITY)))
+        .toList();
   }
 
   private static double freeShare(List<Poses.Layer> layers) {
@@ -164,6 +195,15 @@ public final class PlaceFinder {
               new Margin(b.coolant(), now.coolant().limit(), now.coolant().band()),
               new Margin(b.feed(), now.feed().limit(), now.feed().band()),
               new Margin(b.sump(), now.pan().limit(), now.pan().band())));
+    } catch (NotConvergedException e) {
+      return Optional.empty();
+    }
+  }
+
+  /** With bands of its own; empty where the truck has no steady state so. */
+  private Optional<Margins> judged(Setup trial) {
+    try {
+      return Optional.of(judge.of(trial).margins());
     } catch (NotConvergedException e) {
       return Optional.empty();
     }
@@ -207,7 +247,7 @@ public final class PlaceFinder {
     Box box = worth.pose.box();
     Setup trial = placed(fit, ids);
     Pack pack = Pack.of(trial);
-    List<Pack.Piece> cores = pack.pieces().stream().filter(p -> p.kind() != Pack.Kind.FAN).toList();
+    List<Pack.Piece> cores = pack.standing();
     Hanging hanging =
         new Hanging(
             box, asked.ears().turned(fit.turn()), asked.standOff(), trial.standing(), cores);
@@ -250,10 +290,10 @@ public final class PlaceFinder {
   }
 
   private OptionalDouble frequency(List<Hanging.Tied> tied) {
-    List<Holding.Support> supports =
+    List<Support> supports =
         tied.stream()
             .map(t -> t.form().bracket())
-            .map(b -> new Holding.Support(b.stock(), b.reach(), asked.rubber()))
+            .<Support>map(b -> new Support.Strip(b.stock(), b.reach(), asked.rubber()))
             .toList();
     return supports.isEmpty()
         ? OptionalDouble.empty()

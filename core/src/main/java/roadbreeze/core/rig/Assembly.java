@@ -384,7 +384,8 @@ public final class Assembly {
         place,
         c.part().fin(),
         0,
-        new LayerRole.OilCooler(c.part().channels(), c.ratingFactor()),
+        new LayerRole.OilCooler(
+            c.part().channels(), c.ratingFactor(), c.ownFan().map(OwnFan::warmer).orElse(0.0)),
         leaks ? c.gap() : 0);
   }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.bracket.Fixing;
 import roadbreeze.core.bracket.Form;
@@ -27,7 +28,21 @@ public record Hanging(
     Box cooler, Ears ears, double standOff, List<Solid> solids, List<Pack.Piece> cores) {
 
   /** A bracket from one ear to one hole of the body. */
-  public record Tied(Corner corner, BodyHole hole, Form form) {}
+  public record Tied(Corner corner, BodyHole hole, Form form) {
+    /**
+     * What it costs in strip and work: each bend and each hole that is shared is worth some strip.
+     */
+    double trouble() {
+      double work =
+          switch (form.kind()) {
+            case FLAT -> 0;
+            case JOGGLE, ANGLE -> 0.06;
+            case TWISTED, Z, U -> 0.10;
+            case WELDED_TAB -> 0.25;
+          };
+      return form.bracket().reach() + work + (hole.holds().isPresent() ? 0.10 : 0);
+    }
+  }
 
   /**
    * Strip that lies on the thing its hole is in touches it, and so may a washer's breadth beside,
@@ -50,7 +65,7 @@ public record Hanging(
   public List<Form> forms(Corner corner, BodyHole hole, StripStock stock) {
     List<Form> all = new ArrayList<>();
     for (Vector3D side : List.of(Vector3D.MINUS_K, Vector3D.PLUS_K)) {
-      all.addAll(Form.between(ear(corner, side), body(hole), stock, out(corner)));
+      all.addAll(Form.between(fixing(corner, side), body(hole), stock, out(corner)));
     }
     all.sort(
         Comparator.comparing(Form::kind).thenComparingDouble(f -> f.bracket().flat().length()));
@@ -61,15 +76,24 @@ public record Hanging(
   public Optional<Name> blocked(Form form, BodyHole hole) {
     double half = form.bracket().stock().thickness() / 2;
     double edge = form.bracket().stock().width() / 2;
-    for (double across : new double[] {0, edge, -edge}) {
-      Tube strip = new Tube(form.bracket().line(form.start(), across), half);
+    List<Tube> strip =
+        DoubleStream.of(0, edge, -edge)
+            .mapToObj(across -> new Tube(form.bracket().line(form.start(), across), half))
+            .toList();
+    return blocked(strip, List.of(hole));
+  }
+
+  /** What metal runs into that is screwed to some holes. */
+  Optional<Name> blocked(List<Tube> metal, List<BodyHole> at) {
+    for (Tube line : metal) {
       for (Solid solid : solids) {
-        if (Gap.nearer(strip, solid.shape(), TOUCHES) && !holdsIt(solid, hole)) {
+        if (Gap.nearer(line, solid.shape(), TOUCHES)
+            && at.stream().noneMatch(hole -> holdsIt(solid, hole))) {
           return Optional.of(solid.name());
         }
       }
       for (Pack.Piece core : cores) {
-        if (Gap.nearer(strip, core.box(), FROM_CORE + TOUCHES)) {
+        if (Gap.nearer(line, core.box(), FROM_CORE + TOUCHES)) {
           return Optional.of(core.name());
         }
       }
@@ -80,6 +104,19 @@ public record Hanging(
   private static boolean holdsIt(Solid solid, BodyHole hole) {
     Vector3D at = hole.at();
     return solid.shape().bounds().nearest(at).distance(at) < AT_ITS_HOLE;
+  }
+
+  /** The middle of an ear. */
+  public Vector3D ear(Corner corner) {
+    return ears.at(cooler, corner);
+  }
+
+  /** The simplest form that runs into nothing. */
+  Optional<Tied> simplest(Corner corner, BodyHole hole, StripStock stock) {
+    return forms(corner, hole, stock).stream()
+        .filter(f -> blocked(f, hole).isEmpty())
+        .findFirst()
+        .map(form -> new Tied(corner, hole, form));
   }
 
   /** For each ear the nearest hole that the simplest bracket reaches; no hole is taken twice. */
@@ -93,37 +130,19 @@ public record Hanging(
 
   private Optional<Tied> best(
       Corner corner, List<BodyHole> holes, StripStock stock, List<Tied> taken) {
-    Vector3D ear = ears.at(cooler, corner);
+    Vector3D ear = ear(corner);
     List<Tied> ways = new ArrayList<>();
     for (BodyHole hole : holes) {
       boolean free = taken.stream().noneMatch(t -> t.hole().name().equals(hole.name()));
       if (free && hole.at().distance(ear) <= REACH) {
-        forms(corner, hole, stock).stream()
-            .filter(f -> blocked(f, hole).isEmpty())
-            .findFirst()
-            .ifPresent(form -> ways.add(new Tied(corner, hole, form)));
+        simplest(corner, hole, stock).ifPresent(ways::add);
       }
     }
-    return ways.stream().min(Comparator.comparingDouble(Hanging::trouble));
+    return ways.stream().min(Comparator.comparingDouble(Tied::trouble));
   }
 
-  /**
-   * What a bracket costs in strip and work: each bend and each hole that is shared is worth some
-   * strip.
-   */
-  private static double trouble(Tied tied) {
-    double work =
-        switch (tied.form().kind()) {
-          case FLAT -> 0;
-          case JOGGLE, ANGLE -> 0.06;
-          case TWISTED, Z, U -> 0.10;
-          case WELDED_TAB -> 0.25;
-        };
-    return tied.form().bracket().reach() + work + (tied.hole().holds().isPresent() ? 0.10 : 0);
-  }
-
-  private Fixing ear(Corner corner, Vector3D side) {
-    Vector3D face = ears.at(cooler, corner).add(side.scalarMultiply(ears.thickness() / 2));
+  private Fixing fixing(Corner corner, Vector3D side) {
+    Vector3D face = ear(corner).add(side.scalarMultiply(ears.thickness() / 2));
     return new Fixing(face, side, standOff, ears.hole());
   }
 

@@ -35,6 +35,11 @@ public record Pack(List<Piece> pieces, double front, double back) {
   /** Depth of a fan with its motor or its hub, m. */
   private static final double FAN_DEPTH = Clearance.PUSHER_DEPTH;
 
+  /** What stands in it beside its fans. */
+  public List<Piece> standing() {
+    return pieces.stream().filter(p -> p.kind() != Kind.FAN).toList();
+  }
+
   public Box box(Name name) {
     return pieces.stream()
         .filter(p -> p.name().id().equals(name.id()))

@@ -9,6 +9,7 @@ import roadbreeze.core.fastener.ScrewThread;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Direction;
+import roadbreeze.core.radiator.Shell;
 import roadbreeze.core.rig.Assembly;
 
 /**
@@ -25,28 +26,43 @@ public final class RadiatorFrame {
   /** Frames of fans have their holes so far in from their corners, m; own default. */
   private static final double IN_FAN = 0.012;
 
-  /** How well a usual hole is known, m. */
+  /** How well a usual hole is known, and one that was measured, m. */
   private static final double USUALLY = 0.010;
+
+  private static final double MEASURED = 0.002;
+
+  /** What a screw finds in a usual one. */
+  private static final Shell.Insert USUAL = new Shell.Insert(ScrewThread.M6, 0.010);
 
   private RadiatorFrame() {}
 
-  /** The four holes as such radiators have them, to be measured. */
-  public static List<BodyHole> holes(Pack pack) {
+  /**
+   * The four holes: where its sheet or a rule says, round the core's middle; as such radiators have
+   * them where neither does; none where those lie over its tubes.
+   */
+  public static List<BodyHole> holes(Pack pack, Shell shell) {
     Box r = pack.box(Assembly.RADIATOR);
+    Shell.FanHoles apart =
+        shell.fan().orElse(new Shell.FanHoles(r.width() + 2 * BESIDE, r.height() - 2 * FROM_EDGE));
+    // What lies over tubes and fins is for a shroud's edge at most, never for a strap.
+    if (apart.apart() < r.width() && apart.up() < r.height()) {
+      return List.of();
+    }
+    Shell.Insert insert = shell.insert().orElse(USUAL);
     List<BodyHole> holes = new ArrayList<>();
     for (Corner corner : Corner.values()) {
-      double x = corner.across() == 0 ? r.x() - BESIDE : r.right() + BESIDE;
-      double y = corner.up() == 0 ? r.y() + FROM_EDGE : r.top() - FROM_EDGE;
+      double x = r.x() + r.width() / 2 + (corner.across() - 0.5) * apart.apart();
+      double y = r.y() + r.height() / 2 + (corner.up() - 0.5) * apart.up();
       holes.add(
           new BodyHole(
               Name.of("radiator-frame-" + holes.size(), Name.Noun.RADIATOR_FRAME, holes.size()),
               BodyHole.Sort.THREADED,
               new Vector3D(x, y, r.back()),
               Direction.BACKWARD,
-              ScrewThread.M6,
-              0.010,
+              insert.thread(),
+              insert.depth(),
               Optional.empty(),
-              USUALLY));
+              shell.fan().isPresent() ? MEASURED : USUALLY));
     }
     return holes;
   }

@@ -12,8 +12,10 @@ public sealed interface LayerRole {
    * An oil cooler.
    *
    * @param conductanceFactor measured over estimated conductance, 1 where no rating point is known
+   * @param warmer the air that it draws than ambient, where it stands elsewhere, K
    */
-  record OilCooler(OilChannels channels, double conductanceFactor) implements LayerRole {}
+  record OilCooler(OilChannels channels, double conductanceFactor, double warmer)
+      implements LayerRole {}
 
   /** The air conditioning's condenser: gives off a set heat, or none. */
   record Condenser() implements LayerRole {}

@@ -46,6 +46,7 @@ public final class Stack {
   private int[][] layersOf;
   private int[][] fansOf;
   private boolean[] apart;
+  private double[] warmer;
   private final int radiator;
 
   /**
@@ -142,6 +143,7 @@ public final class Stack {
     layersOf = new int[known.size()][];
     fansOf = new int[known.size()][];
     apart = new boolean[known.size()];
+    warmer = new double[known.size()];
     AirPath[] made = new AirPath[known.size()];
     known.forEach(
         (held, p) -> {
@@ -149,6 +151,9 @@ public final class Stack {
           fansOf[p] = bits(held, layers.size(), layers.size() + fans.size());
           boolean ram = (held & shadow) == 0;
           apart[p] = !ram && (held >> radiator & 1) == 0;
+          if (apart[p] && layers.get(layersOf[p][0]).role() instanceof LayerRole.OilCooler cooler) {
+            warmer[p] = cooler.warmer();
+          }
           made[p] = new AirPath(areas.get(p), list(layersOf[p]), list(fansOf[p]), ram);
         });
     paths.addAll(List.of(made));
@@ -232,6 +237,11 @@ public final class Stack {
    */
   public boolean apart(int path) {
     return apart[path];
+  }
+
+  /** How much warmer than ambient the air is that comes to a path apart, K. */
+  public double warmer(int path) {
+    return warmer[path];
   }
 
   /** Indices of a path's layers, front to back; not to be changed. */

@@ -15,9 +15,9 @@ import roadbreeze.core.problem.BadInputException;
 class HoldingTest {
   private static final StripStock STOCK = BracketTest.STOCK;
 
-  private static List<Holding.Support> four(StripStock stock, double reach, double isolator) {
+  private static List<Support> four(StripStock stock, double reach, double isolator) {
     OptionalDouble rubber = isolator > 0 ? OptionalDouble.of(isolator) : OptionalDouble.empty();
-    return Collections.nCopies(4, new Holding.Support(stock, reach, rubber));
+    return Collections.nCopies(4, new Support.Strip(stock, reach, rubber));
   }
 
   /** Four of 25 × 3.2 mm steel under 2.5 kg. */
@@ -56,8 +56,8 @@ class HoldingTest {
     // Far softer rubber than strip: it alone decides, f = √(4·k/m)/2π.
     double rubber = Holding.of(2.5, four(STOCK, 0.03, 2e3), false).frequency();
     assertThat(rubber).isCloseTo(Math.sqrt(4 * 2e3 / 2.5) / (2 * Math.PI), within(0.02));
-    Holding.Support near = new Holding.Support(STOCK, 0.05, OptionalDouble.empty());
-    Holding.Support far = new Holding.Support(STOCK, 0.10, OptionalDouble.empty());
+    Support near = new Support.Strip(STOCK, 0.05, OptionalDouble.empty());
+    Support far = new Support.Strip(STOCK, 0.10, OptionalDouble.empty());
     double shared = Holding.of(2.5, List.of(near, far), false).stress();
     // The short one is eight times as stiff and takes eight ninths.
     double load = 2.5 * 5 * 9.80665;

@@ -20,8 +20,10 @@ import roadbreeze.core.nose.Nature;
 import roadbreeze.core.nose.Nose;
 import roadbreeze.core.nose.NoseLines;
 import roadbreeze.core.nose.Noses;
+import roadbreeze.core.nose.RemotePlace;
 import roadbreeze.core.nose.Solid;
 import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.OwnFan;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
 import roadbreeze.core.rig.Turn;
@@ -60,20 +62,22 @@ class PlaceFinderTest {
   }
 
   private static PlaceFinder.Found find(Setup setup) {
-    return PlaceFinder.find(
-        setup,
-        new PlaceFinder.Asked(
-            0,
-            Ears.usual(0.28, 0.19, 0.032),
-            new CoolerPorts(CoolerPorts.Look.ASIDE, false),
-            HoseSize.usual(9.5e-3),
-            new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3),
-            0.008,
-            2.5,
-            OptionalDouble.empty(),
-            Optional.of(new Vector3D(-0.05, 0.1, 0.25)),
-            Optional.of(new Vector3D(-0.05, 0.3, 0.25))),
-        JUDGE);
+    return PlaceFinder.find(setup, asked(CoolerPorts.Look.ASIDE, List.of()), JUDGE);
+  }
+
+  private static PlaceFinder.Asked asked(CoolerPorts.Look look, List<PlaceFinder.Remote> remotes) {
+    return new PlaceFinder.Asked(
+        0,
+        Ears.usual(0.28, 0.19, 0.032),
+        new CoolerPorts(look, false),
+        HoseSize.usual(9.5e-3),
+        new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3),
+        0.008,
+        2.5,
+        OptionalDouble.empty(),
+        Optional.of(new Vector3D(-0.05, 0.1, 0.25)),
+        Optional.of(new Vector3D(-0.05, 0.3, 0.25)),
+        remotes);
   }
 
   private static Setup standing(Setup setup, Place place) {
@@ -181,5 +185,62 @@ class PlaceFinderTest {
         0.015,
         Optional.empty(),
         0);
+  }
+
+  private static RemotePlace remote(double width, double height, double depth, double warmer) {
+    Name name = Name.given("under-bed", Name.Noun.REMOTE_PLACE, "under the bed");
+    return new RemotePlace(name, width, height, depth, 2.5, 3, true, warmer, 0.010);
+  }
+
+  /** 280 × 190 × 32 mm with a port at each end, hose of 9.5 mm: by hand. */
+  @Test
+  void aPlaceAwayFromThePackIsHeldAgainstCoolerFanAndHoses() {
+    PlaceFinder.Asked asked = asked(CoolerPorts.Look.ASIDE, List.of());
+    HoseSize hose = HoseSize.usual(9.5e-3);
+    double mouth = 0.030 + hose.leastRadius() + hose.outside() / 2;
+    double wide = 0.28 + 2 * mouth;
+    double deep = 0.032 + 0.065 + 2 * 0.015;
+    var part = WorkedCase.oilCooler(0.28, 0.19, 0.032);
+    RemoteFit fits = RemoteFit.of(remote(wide + 0.0101, 0.21, deep + 0.0101, 0), part, asked);
+    assertThat(fits.fits()).isTrue();
+    assertThat(fits.turn()).isEqualTo(Turn.AS_DRAWN);
+    assertThat(fits.toDrill()).isEqualTo(1);
+    // On end it goes into what is high and narrow.
+    assertThat(RemoteFit.of(remote(0.21, wide + 0.0101, 0.2, 0), part, asked).turn())
+        .isEqualTo(Turn.QUARTER_LEFT);
+    // What is measured a little wrong may be too narrow.
+    RemoteFit narrow = RemoteFit.of(remote(wide + 0.005, 0.21, 0.2, 0), part, asked);
+    assertThat(narrow.lacks()).hasSize(1);
+    assertThat(narrow.lacks().get(0).code()).isEqualTo(RemoteFit.Lack.WIDTH);
+    assertThat(narrow.lacks().get(0).amount("wanted")).isCloseTo(wide, within(1e-9));
+    // Ports that look up want height, those that look forward depth.
+    assertThat(
+            RemoteFit.of(remote(0.36, 0.21, 0.2, 0), part, asked(CoolerPorts.Look.UP, List.of())))
+        .matches(f -> f.lacks().get(0).code() == RemoteFit.Lack.HEIGHT);
+    assertThat(
+            RemoteFit.of(
+                remote(0.36, 0.21, 0.12, 0), part, asked(CoolerPorts.Look.FORWARD, List.of())))
+        .matches(f -> f.lacks().get(0).code() == RemoteFit.Lack.DEPTH);
+  }
+
+  /** Warm air costs headroom, but less than it is warmer; where it fits comes first. */
+  @Test
+  void placesAwayFromThePackAreRankedWhereItFitsFirst() {
+    Setup setup = setup(Nose.UNKNOWN);
+    List<PlaceFinder.Remote> remotes =
+        List.of(away(setup, 0.20, 0), away(setup, 0.9, 12), away(setup, 0.9, 0));
+    PlaceFinder.Found found =
+        PlaceFinder.find(setup, asked(CoolerPorts.Look.ASIDE, remotes), JUDGE);
+    assertThat(found.away()).extracting(a -> a.fit().fits()).containsExactly(true, true, false);
+    double cool = found.away().get(0).margins().orElseThrow().sure();
+    double warm = found.away().get(1).margins().orElseThrow().sure();
+    assertThat(cool - warm).isBetween(0.5, 12.0);
+    assertThat(found.elsewhere().orElseThrow().sure()).isCloseTo(cool, within(0.01));
+  }
+
+  private static PlaceFinder.Remote away(Setup setup, double width, double warmer) {
+    CoolerFit there = WorkedCase.cooler().elsewhere(new OwnFan(OwnFan.USUAL).in(warmer));
+    return new PlaceFinder.Remote(
+        remote(width, 0.3, 0.2, warmer), setup.with(setup.fitting().withFirst(there)));
   }
 }

@@ -20,11 +20,11 @@ import roadbreeze.core.nose.Solid;
 import roadbreeze.core.stack.Rectangle;
 
 class HangingTest {
-  private static final StripStock STOCK = new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3);
+  static final StripStock STOCK = new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3);
   private static final Box CORE = new Box(0.3, 0.2, 0.06, 0.28, 0.19, 0.032);
   private static final Name COOLER = Name.of(Name.Noun.OIL_COOLER);
 
-  private static Hanging hanging(Solid... solids) {
+  static Hanging hanging(Solid... solids) {
     return new Hanging(
         CORE,
         Ears.usual(0.28, 0.19, 0.032),
@@ -33,7 +33,7 @@ class HangingTest {
         List.of(new Pack.Piece(COOLER, Pack.Kind.OIL_COOLER, CORE)));
   }
 
-  private static BodyHole hole(String id, double x, double y, double z) {
+  static BodyHole hole(String id, double x, double y, double z) {
     return new BodyHole(
         Name.given(id, Name.Noun.HOLE, id),
         BodyHole.Sort.THREADED,

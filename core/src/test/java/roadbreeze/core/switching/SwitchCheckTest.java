@@ -126,7 +126,7 @@ class SwitchCheckTest {
 
   private static Setup oilFan(Optional<FanSwitch> points) {
     Setup plain = WorkedCase.setup(true);
-    CoolerFit aside = WorkedCase.cooler().elsewhere(new OwnFan(0.35, points));
+    CoolerFit aside = WorkedCase.cooler().elsewhere(new OwnFan(0.35, 0, points));
     return plain.with(plain.fitting().withFirst(aside));
   }
 

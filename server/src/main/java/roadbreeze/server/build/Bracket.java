@@ -80,7 +80,7 @@ public record Bracket(
       @Within(min = 0, max = 200, kind = Kind.SIZE) double slotMm)
       implements Row {}
 
-  /** From one hole of a cooler to one of the body. */
+  /** From one hole of a cooler to one of the body, or to its place on a channel. */
   public record Tie(@Id String cooler, @NotNull Corner corner, @Id String hole) {}
 
   public StripStock stock() {

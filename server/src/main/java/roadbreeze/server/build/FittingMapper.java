@@ -1,6 +1,5 @@
 package roadbreeze.server.build;
 
-import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -23,6 +22,8 @@ import roadbreeze.core.rig.OtherCooler;
 import roadbreeze.core.rig.OwnFan;
 import roadbreeze.core.stack.LayerRole;
 import roadbreeze.server.message.Units;
+import roadbreeze.server.nose.NoseRemotePlace;
+import roadbreeze.server.nose.NoseSection;
 import roadbreeze.server.parts.PartMapper;
 import roadbreeze.server.rig.RigSection;
 import roadbreeze.server.rig.TruckMapper;
@@ -35,9 +36,10 @@ public final class FittingMapper {
    * Without hoses: how long those are hangs on where everything stands.
    *
    * @param rig with what was measured of the fans
+   * @param nose with the places away from the pack
    * @throws roadbreeze.core.problem.BadInputException if a value cannot be
    */
-  public static Fitting fitting(Build b, RigSection rig) {
+  public static Fitting fitting(Build b, RigSection rig, NoseSection nose) {
     return new Fitting(
         b.condition().toCore(),
         new Fitting.Nose(b.inFront().ramShare(), Set.copyOf(b.moved())),
@@ -51,7 +53,7 @@ public final class FittingMapper {
             b.tankPlace() == null ? OilElement.InTank.Place.OUTLET_TANK : b.tankPlace(),
             b.parallel(),
             b.bypassPinned(),
-            coolers(b),
+            coolers(b, nose),
             List.of(),
             filters(b),
             block(b)),
@@ -78,7 +80,7 @@ public final class FittingMapper {
     return others;
   }
 
-  private static List<CoolerFit> coolers(Build b) {
+  private static List<CoolerFit> coolers(Build b, NoseSection nose) {
     List<CoolerFit> fits = new ArrayList<>();
     for (FittedCooler c : b.coolers()) {
       fits.add(
@@ -91,7 +93,7 @@ public final class FittingMapper {
               Units.mm(c.bottomMm()),
               Units.mm(c.gapMm()),
               c.sealed(),
-              Optional.ofNullable(c.ownFanM3s()).map(flow -> ownFan(flow, c.ownFanSwitch())),
+              ownFan(c, nose),
               c.ratingFactor()));
     }
     return fits;
@@ -148,8 +150,14 @@ public final class FittingMapper {
     return filters;
   }
 
-  private static OwnFan ownFan(double freeFlow, @Nullable SwitchPoints points) {
-    return new OwnFan(freeFlow, Optional.ofNullable(points).map(SwitchPoints::toCore));
+  private static Optional<OwnFan> ownFan(FittedCooler c, NoseSection nose) {
+    return Optional.ofNullable(c.ownFanM3s())
+        .map(
+            flow ->
+                new OwnFan(
+                    flow,
+                    c.remote(nose).map(NoseRemotePlace::warmerK).orElse(0.0),
+                    Optional.ofNullable(c.ownFanSwitch()).map(SwitchPoints::toCore)));
   }
 
   private static List<FanFit> fans(Build b, RigSection rig) {

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.line.Line;
 import roadbreeze.core.line.PlannedHose;
@@ -28,6 +29,8 @@ import roadbreeze.server.build.Hose.HoseEnd;
 import roadbreeze.server.build.Hose.HoseGuard;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.nose.NoseMapper;
+import roadbreeze.server.nose.NoseRemotePlace;
+import roadbreeze.server.nose.NoseSection;
 import roadbreeze.server.parts.HosePart;
 import roadbreeze.server.parts.PartMapper;
 
@@ -61,13 +64,15 @@ public final class HoseMapper {
    * The truck with a build's hoses as long as they are drawn.
    *
    * @param setup with none
+   * @param nose with the places away from the pack
    */
-  public static Setup withHoses(Setup setup, Build build) {
+  public static Setup withHoses(Setup setup, Build build, NoseSection nose) {
     List<PlannedHose> hoses = new ArrayList<>();
     HoseMapper mapper =
         build.lines().hoses().stream().anyMatch(Hose::drawn) ? new HoseMapper(build, setup) : null;
     for (Hose hose : build.lines().hoses()) {
-      Line line = line(hose, tees(build, hose), mapper == null ? null : mapper.route(hose));
+      Route route = mapper == null ? null : mapper.route(hose);
+      Line line = line(hose, tees(build, hose), route, thought(hose, build, nose));
       hoses.add(new PlannedHose(line, branch(build, hose)));
     }
     return setup.with(setup.fitting().withHoses(hoses));
@@ -91,14 +96,26 @@ public final class HoseMapper {
     return end.side() == null || cooler < 0 ? PlannedHose.COMMON : cooler;
   }
 
+  /** As long as the way to the place away from the pack that its cooler hangs in, or as thought. */
+  private static double thought(Hose hose, Build build, NoseSection nose) {
+    return Stream.of(hose.from(), hose.to())
+        .filter(end -> end != null && end.side() != null)
+        .flatMap(end -> build.coolers().stream().filter(c -> c.id().equals(end.at())))
+        .flatMap(c -> c.remote(nose).stream())
+        .mapToDouble(NoseRemotePlace::hoseM)
+        .max()
+        .orElse(hose.lengthM());
+  }
+
   /**
    * @param route null where it is not drawn, or its ports are not there
+   * @param thought its length then
    */
-  private static Line line(Hose hose, long tees, @Nullable Route route) {
+  private static Line line(Hose hose, long tees, @Nullable Route route, double thought) {
     double loss = hose.elbows() * ELBOW_LOSS + tees * TEE_LOSS;
     double bore = Units.mm(hose.bore());
     if (route == null) {
-      return new Line(hose.lengthM(), bore, loss + hose.adapters() * ADAPTER_LOSS);
+      return new Line(thought, bore, loss + hose.adapters() * ADAPTER_LOSS);
     }
     loss += joint(hose.from()) + joint(hose.to());
     loss +=

@@ -17,6 +17,7 @@ import roadbreeze.core.route.Guard;
 import roadbreeze.core.route.Hung;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.build.Channel;
 import roadbreeze.server.build.Hose;
 import roadbreeze.server.build.Hose.HoseEnd;
 import roadbreeze.server.build.HoseMapper;
@@ -28,6 +29,7 @@ import roadbreeze.server.message.Said;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
 import roadbreeze.server.mounting.FlatBracket;
+import roadbreeze.server.mounting.FlatChannel;
 import roadbreeze.server.mounting.MountingResult;
 import roadbreeze.server.mounting.RadiatorResult;
 import roadbreeze.server.mounting.ScrewStack;
@@ -38,15 +40,15 @@ import roadbreeze.server.parts.HosePart;
 /**
  * What is bought and cut to hang a build's coolers, to pipe them, and to put another radiator in.
  *
- * @param strip lengths of flat strip, and which bracket is cut from which
+ * @param strip lengths of flat strip and channel, and what is cut from which
  * @param hose lengths of hose, likewise
  * @param small what else is needed, by its number
  * @param unknown what has to be chosen first
  */
 public record CutList(
     List<StockLine> strip, List<StockLine> hose, List<Said> small, List<Said> unknown) {
-  /** Flat strip as it is usually sold, mm: own default. */
-  private static final List<Double> STRIP_SOLD = List.of(1000.0, 2000.0, 3000.0);
+  /** Flat strip and channel as they are usually sold, mm: own default. */
+  private static final List<Double> METAL_SOLD = List.of(1000.0, 2000.0, 3000.0);
 
   /** What a saw takes, mm: own default. */
   private static final double SAW = 2;
@@ -94,13 +96,14 @@ public record CutList(
       small.addAll(RadiatorBought.of(RadiatorResult.fit(job, build, job.setup(build))));
     }
     return new CutList(
-        strip(MountingResult.inUse(job, build)),
+        metal(MountingResult.inUse(job, build), build.mounting().channels(), mounting.channels()),
         hose(build, LineResult.of(job, build).cuts(), unknown),
         Said.of(small),
         Said.of(unknown));
   }
 
-  private static List<StockLine> strip(List<Bracket> brackets) {
+  private static List<StockLine> metal(
+      List<Bracket> brackets, List<Channel> channels, List<FlatChannel> across) {
     Map<Finding, List<ToCut>> pieces = new LinkedHashMap<>();
     for (Bracket b : brackets) {
       String metal = Words.choice(b.metal().name()).toLowerCase(Locale.ROOT);
@@ -111,9 +114,23 @@ public record CutList(
             .add(new ToCut(b.name(), FlatBracket.of(b).flatMm()));
       }
     }
+    for (int i = 0; i < channels.size(); i++) {
+      Channel c = channels.get(i);
+      if (!across.get(i).tabs().isEmpty()) {
+        Finding kind =
+            CutListed.CHANNEL.with(
+                Words.choice(c.metal().name()).toLowerCase(Locale.ROOT),
+                Units.mm(c.webMm()),
+                Units.mm(c.legMm()),
+                Units.mm(c.thicknessMm()));
+        pieces
+            .computeIfAbsent(kind, k -> new ArrayList<>())
+            .add(new ToCut(c.name(), across.get(i).lengthMm()));
+      }
+    }
     List<StockLine> lines = new ArrayList<>();
     pieces.forEach(
-        (kind, all) -> lines.add(line(kind, null, CuttingStock.of(all, SAW, STRIP_SOLD), null)));
+        (kind, all) -> lines.add(line(kind, null, CuttingStock.of(all, SAW, METAL_SOLD), null)));
     return lines;
   }
 

@@ -6,6 +6,7 @@ import roadbreeze.core.explain.Code;
 /** What is bought. */
 public enum CutListed implements Code {
   HOSE("name TEXT"),
+  CHANNEL("metal TEXT", "web SIZE", "leg SIZE", "thickness SIZE"),
   STRIP("metal TEXT", "width SIZE", "thickness SIZE"),
   CLAMPS("count COUNT", "outside SIZE"),
   ELBOWS("count COUNT", "bore SIZE"),

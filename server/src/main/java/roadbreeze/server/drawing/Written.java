@@ -6,6 +6,7 @@ import roadbreeze.core.explain.Code;
 /** What is written on a drawing. */
 public enum Written implements Code {
   TITLE("part TEXT", "count COUNT", "width TEXT", "thickness TEXT", "metal TEXT"),
+  CHANNEL("part TEXT", "web TEXT", "leg TEXT", "thickness TEXT", "metal TEXT"),
   BENT_UP("bend COUNT", "angle ANGLE"),
   BENT_DOWN("bend COUNT", "angle ANGLE"),
   BEND,

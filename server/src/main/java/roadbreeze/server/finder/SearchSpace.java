@@ -391,6 +391,7 @@ final class SearchSpace {
         true,
         null,
         null,
+        null,
         1);
   }
 

@@ -98,8 +98,8 @@ public record JobContent(
    * @throws roadbreeze.core.problem.BadInputException if a value cannot be
    */
   public Setup setup(Build build) {
-    Setup bare = new Setup(TruckMapper.truck(rig, nose), FittingMapper.fitting(build, rig));
-    return HoseMapper.withHoses(bare, build);
+    Setup bare = new Setup(TruckMapper.truck(rig, nose), FittingMapper.fitting(build, rig, nose));
+    return HoseMapper.withHoses(bare, build, nose);
   }
 
   public OperatingPoint point() {

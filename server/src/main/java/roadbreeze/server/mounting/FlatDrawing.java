@@ -6,6 +6,7 @@ import java.util.List;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.server.build.Bracket;
+import roadbreeze.server.build.Channel;
 import roadbreeze.server.drawing.Drawing;
 import roadbreeze.server.drawing.Drawing.Pen;
 import roadbreeze.server.drawing.Written;
@@ -29,9 +30,10 @@ final class FlatDrawing {
   private final List<Drawing.Mark> marks = new ArrayList<>();
   private final double low;
 
-  private FlatDrawing(Bracket bracket, FlatBracket flat, Units.World world) {
+  private FlatDrawing(Bracket bracket, Units.World world) {
+    bracket.toCore();
     this.bracket = bracket;
-    this.flat = flat;
+    this.flat = FlatBracket.of(bracket);
     this.world = world;
     low = 18 + ROW * rows().stream().mapToInt(r -> r.row + 1).max().orElse(1);
   }
@@ -41,11 +43,28 @@ final class FlatDrawing {
    * @throws roadbreeze.core.problem.BadInputException if it cannot be
    */
   static Drawing of(Bracket bracket, Units.World world) {
-    bracket.toCore();
-    return new FlatDrawing(bracket, FlatBracket.of(bracket), world).drawn();
+    FlatDrawing drawing = new FlatDrawing(bracket, world);
+    return drawing.drawn(drawing.title());
   }
 
-  private Drawing drawn() {
+  /**
+   * A channel, seen on its web.
+   *
+   * @param web laid out
+   */
+  static Drawing of(Channel channel, Bracket web, Units.World world) {
+    FlatDrawing drawing = new FlatDrawing(web, world);
+    return drawing.drawn(
+        drawing.say(
+            Written.CHANNEL.with(
+                channel.name(),
+                drawing.size(channel.webMm()),
+                drawing.size(channel.legMm()),
+                drawing.size(channel.thicknessMm()),
+                Words.choice(channel.metal().name()))));
+  }
+
+  private Drawing drawn(String title) {
     double left = SIDE;
     double right = SIDE + flat.flatMm();
     double top = low + bracket.widthMm();
@@ -70,7 +89,7 @@ final class FlatDrawing {
     line(Pen.MEASURE, left, top + 2, left, top + 14);
     line(Pen.MEASURE, right, top + 2, right, top + 14);
     words((left + right) / 2, top + 13.5, size(flat.flatMm()));
-    return new Drawing(title(), right + SIDE, top + 22, marks);
+    return new Drawing(title, right + SIDE, top + 22, marks);
   }
 
   private String title() {

@@ -33,6 +33,15 @@ class MountingController {
       @NotNull @Valid JobContent job, @NotNull String build, @NotNull String bracket) {}
 
   /**
+   * What gets tabs.
+   *
+   * @param build its id
+   * @param channel its id
+   */
+  record ChannelRequest(
+      @NotNull @Valid JobContent job, @NotNull String build, @NotNull String channel) {}
+
+  /**
    * Whose frame is strapped.
    *
    * @param build its id
@@ -110,6 +119,25 @@ class MountingController {
               ties.hanging().blocked(form, hole).map(Said.PartName::of).orElse(null)));
     }
     return forms;
+  }
+
+  /** For the build's first cooler, channels across with tabs on them. */
+  @PostMapping("/channel-start")
+  List<Ties.Across> channels(@Valid @RequestBody BuildRequest request) {
+    return request.chosen().coolers().stream()
+        .limit(1)
+        .flatMap(c -> Ties.across(request.job(), request.chosen(), c).stream())
+        .toList();
+  }
+
+  /** Tabs from a channel to the nearest ears of the build's first cooler. */
+  @PostMapping("/channel-tabs")
+  List<Bracket> tabs(@Valid @RequestBody ChannelRequest request) {
+    Build build = request.job().build(request.build());
+    return build.coolers().stream()
+        .limit(1)
+        .flatMap(c -> Ties.tabs(request.job(), build, c.id(), request.channel()).stream())
+        .toList();
   }
 
   /** A bracket for each ear of the build's first cooler that a usable hole is near. */

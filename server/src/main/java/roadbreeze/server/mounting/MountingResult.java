@@ -2,10 +2,12 @@ package roadbreeze.server.mounting;
 
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import roadbreeze.core.bracket.Holding;
+import roadbreeze.core.bracket.Support;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
@@ -14,8 +16,10 @@ import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Corner;
+import roadbreeze.core.space.CrossChannel;
 import roadbreeze.core.space.Pack;
 import roadbreeze.core.space.ThroughRods;
+import roadbreeze.core.space.ToolAccess;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
@@ -27,6 +31,7 @@ import roadbreeze.server.message.Units;
 /**
  * The brackets of a build, and how they hold its first cooler.
  *
+ * @param channels across, as they are cut
  * @param stacks of what is tied: what goes on the screw at each end
  * @param holding null where nothing is held
  * @param rods the other school, null where the cooler does not stand before a core
@@ -34,6 +39,7 @@ import roadbreeze.server.message.Units;
  */
 public record MountingResult(
     List<FlatBracket> brackets,
+    List<FlatChannel> channels,
     List<ScrewStack> stacks,
     @Nullable Held holding,
     @Nullable Rods rods,
@@ -96,11 +102,16 @@ public record MountingResult(
     Map<String, Ties> ties = Ties.of(job, build);
     for (Bracket bracket : plan.brackets()) {
       if (bracket.tie() != null) {
-        tied(bracket, ties.get(bracket.tie().cooler()), stacks, findings);
+        tied(bracket, plan, ties.get(bracket.tie().cooler()), stacks, findings);
       }
     }
+    Setup setup = job.setup(build);
+    Channels channels = Channels.of(build, setup.truck().front().nose().holes());
+    List<FlatChannel> flat = FlatChannel.of(build, channels, ties);
+    ToolAccess access = new ToolAccess(setup.standing(), Pack.of(setup).standing());
+    Channels.lying(build, setup).forEach(c -> stacks.addAll(ScrewStack.of(c, access)));
     if (build.coolers().isEmpty()) {
-      return new MountingResult(flats, stacks, null, null, Said.of(findings));
+      return new MountingResult(flats, flat, stacks, null, null, Said.of(findings));
     }
     FittedCooler cooler = build.coolers().get(0);
     long held =
@@ -113,7 +124,12 @@ public record MountingResult(
       findings.add(Misfit.FREE_EARS.with((int) (Corner.values().length - held)));
     }
     return new MountingResult(
-        flats, stacks, held(plan, cooler), rods(job.setup(build), build), Said.of(findings));
+        flats,
+        flat,
+        stacks,
+        held(plan, cooler, ties.get(cooler.id())),
+        rods(setup, build),
+        Said.of(findings));
   }
 
   /** Brackets that hold something: what they were made for may have been taken out again. */
@@ -126,13 +142,17 @@ public record MountingResult(
   }
 
   private static void tied(
-      Bracket bracket, @Nullable Ties ties, List<ScrewStack> stacks, List<Finding> findings) {
+      Bracket bracket,
+      MountPlan plan,
+      @Nullable Ties ties,
+      List<ScrewStack> stacks,
+      List<Finding> findings) {
     BodyHole hole = ties == null ? null : ties.hole(bracket.tie().hole());
     if (hole == null) {
       findings.add(Misfit.HOLE_GONE.with(bracket.name()));
       return;
     }
-    stacks.addAll(ScrewStack.of(bracket, ties, hole));
+    stacks.addAll(ScrewStack.of(bracket, plan, ties, hole));
     try {
       double off = ties.off(bracket);
       if (off > FITS && bracket.tabMm() == 0) {
@@ -160,8 +180,8 @@ public record MountingResult(
         .orElse(null);
   }
 
-  private static @Nullable Held held(MountPlan plan, FittedCooler cooler) {
-    Holding holding = holding(plan, cooler).orElse(null);
+  private static @Nullable Held held(MountPlan plan, FittedCooler cooler, @Nullable Ties ties) {
+    Holding holding = holding(plan, cooler, ties).orElse(null);
     if (holding == null) {
       return null;
     }
@@ -181,15 +201,29 @@ public record MountingResult(
   }
 
   /** How a plan's brackets hold a cooler; empty where there are none, or one that cannot be. */
-  public static Optional<Holding> holding(MountPlan plan, FittedCooler cooler) {
-    List<Holding.Support> supports = new ArrayList<>();
+  public static Optional<Holding> holding(JobContent job, Build build, FittedCooler cooler) {
+    return holding(build.mounting(), cooler, Ties.of(job, build).get(cooler.id()));
+  }
+
+  private static Optional<Holding> holding(
+      MountPlan plan, FittedCooler cooler, @Nullable Ties ties) {
+    List<Support> supports = new ArrayList<>();
+    Map<CrossChannel, List<Support.Tab>> tabs = new LinkedHashMap<>();
     try {
       for (Bracket bracket : plan.brackets()) {
-        roadbreeze.core.bracket.Bracket strip = bracket.toCore();
+        roadbreeze.core.bracket.Bracket bent = bracket.toCore();
+        Support.Strip strip = new Support.Strip(bent.stock(), bent.reach(), plan.rubber());
+        CrossChannel channel = ties == null ? null : ties.channel(bracket);
         for (int n = 0; n < bracket.quantity() && holds(bracket, cooler); n++) {
-          supports.add(new Holding.Support(strip.stock(), strip.reach(), plan.rubber()));
+          if (channel == null) {
+            supports.add(strip);
+          } else {
+            tabs.computeIfAbsent(channel, c -> new ArrayList<>())
+                .add(channel.tab(ties.hanging().ear(bracket.tie().corner()), strip));
+          }
         }
       }
+      tabs.forEach((c, on) -> supports.add(new Support.Channel(c.stock(), c.span(), on)));
       return supports.isEmpty()
           ? Optional.empty()
           : Optional.of(

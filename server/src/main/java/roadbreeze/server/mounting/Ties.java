@@ -4,12 +4,13 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import roadbreeze.core.bracket.ChannelStock;
 import roadbreeze.core.bracket.Form;
 import roadbreeze.core.bracket.Frame;
+import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.bracket.Hole;
 import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.bracket.Step;
@@ -19,19 +20,24 @@ import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Box;
 import roadbreeze.core.radiator.RadiatorFit;
 import roadbreeze.core.radiator.RadiatorTops;
+import roadbreeze.core.radiator.Shell;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Corner;
+import roadbreeze.core.space.CrossChannel;
 import roadbreeze.core.space.Ears;
 import roadbreeze.core.space.Hanging;
 import roadbreeze.core.space.Pack;
 import roadbreeze.core.space.RadiatorFrame;
+import roadbreeze.core.space.TabbedChannel;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Bracket.BracketHole;
 import roadbreeze.server.build.Bracket.BracketStep;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.build.Channel;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
+import roadbreeze.server.build.MountPlan;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.PartMapper;
@@ -39,11 +45,11 @@ import roadbreeze.server.parts.PartMapper;
 /**
  * From the holes of what is held to those of the body: what is between, and what is bent for it.
  */
-public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes) {
+public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes, Channels channels) {
   /** What is held, and by which of its holes. */
   enum Kind {
-    /** A cooler by all four, from whatever is near. */
-    COOLER(null),
+    /** A cooler by all four, from whatever hole of the body is near. */
+    COOLER(Name.Noun.HOLE),
     /** An electric fan by all four, from the radiator's own frame and nothing else. */
     FAN(Name.Noun.RADIATOR_FRAME),
     /** A radiator by its upper two, from where the old one was held. */
@@ -51,13 +57,15 @@ public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes) 
 
     private final Name.Noun from;
 
-    Kind(@Nullable Name.Noun from) {
+    Kind(Name.Noun from) {
       this.from = from;
     }
   }
 
   /** Strip that is bent where nobody has chosen any, m. */
   static final StripStock USUAL = new StripStock(Metal.STEEL, 25e-3, 3.2e-3, 3.2e-3);
+
+  private static final Channels NO_CHANNELS = new Channels(Map.of());
 
   /** Strips whose steps differ by less are one form, m. */
   private static final double AS_LONG = 0.2e-3;
@@ -67,27 +75,39 @@ public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes) 
     Setup setup = job.setup(build);
     List<BodyHole> holes = setup.truck().front().nose().holes();
     Pack pack = Pack.of(setup);
-    List<Pack.Piece> cores = pack.pieces().stream().filter(p -> p.kind() != Pack.Kind.FAN).toList();
+    List<Pack.Piece> cores = pack.standing();
+    Channels channels = Channels.of(build, holes);
     Map<String, Ties> ties = new LinkedHashMap<>();
     for (Pack.Piece p : pack.pieces()) {
       for (FittedCooler cooler : build.coolers()) {
         if (cooler.id().equals(p.name().id())) {
           Ears ears = PartMapper.ears(cooler.part()).turned(cooler.turn());
-          ties.put(
-              cooler.id(), of(cooler.id(), Kind.COOLER, p.box(), ears, build, setup, cores, holes));
+          Hanging hanging = hanging(p.box(), ears, build, setup, cores);
+          List<BodyHole> all =
+              new ArrayList<>(channels.holes(hanging, cooler.id(), build.mounting()));
+          all.addAll(holes);
+          ties.put(cooler.id(), new Ties(cooler.id(), Kind.COOLER, hanging, all, channels));
         }
       }
       for (FittedFan fan : build.fans()) {
         if (fan.id().equals(p.name().id()) && !fan.part().kind().onEngine()) {
           Ears frame = RadiatorFrame.ears(p.box());
-          List<BodyHole> all = new ArrayList<>(RadiatorFrame.holes(pack));
+          List<BodyHole> all = new ArrayList<>(RadiatorFrame.holes(pack, shell(job, build, setup)));
           all.addAll(holes);
-          ties.put(fan.id(), of(fan.id(), Kind.FAN, p.box(), frame, build, setup, cores, all));
+          Hanging hanging = hanging(p.box(), frame, build, setup, cores);
+          ties.put(fan.id(), new Ties(fan.id(), Kind.FAN, hanging, all, NO_CHANNELS));
         }
       }
     }
     radiator(job, build, setup, pack).ifPresent(t -> ties.put(t.id, t));
     return ties;
+  }
+
+  /** Of the radiator that the build has. */
+  private static Shell shell(JobContent job, Build build, Setup setup) {
+    return build.radiator() == null
+        ? job.nose().radiator().own().toCore(setup.radiator().depth() * 1000)
+        : build.radiator().shell().toCore(build.radiator().depthMm());
   }
 
   /** Another radiator, where its upper holes and those of the old one are known. */
@@ -100,9 +120,7 @@ public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes) 
     Box box = pack.box(Assembly.RADIATOR);
     // What it is held to may lie on its own upper edge: only other cores are kept away from.
     List<Pack.Piece> others =
-        pack.pieces().stream()
-            .filter(p -> p.kind() != Pack.Kind.FAN && p.kind() != Pack.Kind.RADIATOR)
-            .toList();
+        pack.standing().stream().filter(p -> p.kind() != Pack.Kind.RADIATOR).toList();
     return RadiatorTops.ears(fit)
         .filter(e -> !old.isEmpty())
         .map(
@@ -111,25 +129,100 @@ public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes) 
                     Assembly.RADIATOR.id(),
                     Kind.RADIATOR,
                     new Hanging(box, e, 0, List.of(), others),
-                    old));
+                    old,
+                    NO_CHANNELS));
   }
 
-  private static Ties of(
-      String id,
-      Kind kind,
-      Box box,
-      Ears ears,
-      Build build,
-      Setup setup,
-      List<Pack.Piece> cores,
-      List<BodyHole> holes) {
+  private static Hanging hanging(
+      Box box, Ears ears, Build build, Setup setup, List<Pack.Piece> cores) {
     double standOff = Units.mm(build.mounting().standOffMm());
-    return new Ties(id, kind, new Hanging(box, ears, standOff, setup.standing(), cores), holes);
+    return new Hanging(box, ears, standOff, setup.standing(), cores);
   }
 
   /** The strip that a build's brackets are bent from. */
   public static StripStock strip(Build build) {
     return build.mounting().brackets().stream().findFirst().map(Bracket::stock).orElse(USUAL);
+  }
+
+  /**
+   * Tabs on a channel: to the ears that are nearest on either side of it; none where it offers them
+   * no place or metal is in the way.
+   */
+  public static List<Bracket> tabs(JobContent job, Build build, String cooler, String channel) {
+    Ties ties = of(job, build).get(cooler);
+    CrossChannel across = ties == null ? null : ties.channels.across().get(channel);
+    return across == null
+        ? List.of()
+        : TabbedChannel.nearest(across, ties.hanging, strip(build)).tabs().stream()
+            .map(ties::entered)
+            .toList();
+  }
+
+  /**
+   * A channel with its tabs for a cooler's upper ears, for its lower ones and for all of them. One
+   * for half of its ears is thought to hold half of it, the rest held alike.
+   */
+  public static List<Across> across(JobContent job, Build build, FittedCooler cooler) {
+    Ties ties = of(job, build).get(cooler.id());
+    if (ties == null) {
+      return List.of();
+    }
+    MountPlan plan = build.mounting();
+    List<Channel> now = plan.channels();
+    Channel like = now.isEmpty() ? null : now.get(now.size() - 1);
+    int n = 1;
+    while (taken(now, n)) {
+      n++;
+    }
+    Name name = Name.of("bar-" + n, Name.Noun.CROSS_CHANNEL, 0);
+    List<BodyHole> body =
+        ties.holes.stream().filter(h -> h.name().noun() == Name.Noun.HOLE).toList();
+    double each = CoolerMass.of(cooler.part()).full() / Corner.values().length;
+    return TabbedChannel.proposed(
+            ties.hanging,
+            body,
+            ChannelStock.kept(like == null ? strip(build).metal() : like.metal()),
+            strip(build),
+            name,
+            t ->
+                Holding.of(
+                        each * t.tabs().size(),
+                        List.of(t.support(ties.hanging, plan.rubber())),
+                        plan.roughGround())
+                    .findings()
+                    .isEmpty())
+        .stream()
+        .map(t -> ties.entered(t, like != null && like.welded()))
+        .toList();
+  }
+
+  private static boolean taken(List<Channel> channels, int n) {
+    return channels.stream().anyMatch(c -> c.id().equals("bar-" + n));
+  }
+
+  /** A channel that can be entered, and the tabs on it. */
+  public record Across(Channel channel, List<Bracket> tabs) {}
+
+  private Across entered(TabbedChannel tabbed, boolean welded) {
+    CrossChannel across = tabbed.channel();
+    ChannelStock stock = across.stock();
+    String id = across.name().id();
+    Channels with = new Channels(Map.of(id, across));
+    return new Across(
+        new Channel(
+            id,
+            "channel " + id.substring(id.indexOf('-') + 1),
+            stock.metal(),
+            mm(stock.web()),
+            mm(stock.leg()),
+            mm(stock.thickness()),
+            across.from().name().id(),
+            across.to().name().id(),
+            across.legsOut(),
+            welded),
+        tabbed.tabs().stream()
+            .map(t -> new Ties(this.id, kind, hanging, holes, with).entered(t))
+            .toList());
   }
 
   /** A bracket for each ear of a cooler that a usable hole is near; none where it is away. */
@@ -139,19 +232,16 @@ public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes) 
       return List.of();
     }
     List<BodyHole> holes =
-        ties.holes.stream()
-            .filter(h -> ties.kind.from == null || h.name().noun() == ties.kind.from)
-            .toList();
+        ties.holes.stream().filter(h -> h.name().noun() == ties.kind.from).toList();
     return ties.hanging.proposed(holes, strip(build)).stream()
         .filter(t -> ties.kind != Kind.RADIATOR || t.corner().upper())
         .map(ties::entered)
         .toList();
   }
 
-  private Bracket entered(Hanging.Tied tied) {
-    String corner = tied.corner().name().toLowerCase(Locale.ROOT);
-    String dashed = corner.replace('_', '-');
-    String called = corner.replace('_', ' ');
+  Bracket entered(Hanging.Tied tied) {
+    String dashed = tied.corner().dashed();
+    String called = dashed.replace('-', ' ');
     return entered(
         switch (kind) {
           case COOLER -> "bracket-" + dashed;
@@ -159,13 +249,22 @@ public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes) 
           case RADIATOR -> id + "-" + dashed;
         },
         switch (kind) {
-          case COOLER -> called + " bracket";
+          case COOLER ->
+              called + (channels.under(tied.corner(), tied.hole()) ? " tab" : " bracket");
           case FAN -> called + " strap";
           case RADIATOR -> "radiator, " + called;
         },
         tied.corner(),
         tied.hole(),
         tied.form());
+  }
+
+  /** What a bracket is a tab on; null where it goes to the body itself, or to nothing. */
+  @Nullable
+  CrossChannel channel(Bracket bracket) {
+    return bracket.tie() == null || hole(bracket.tie().hole()) == null
+        ? null
+        : channels.under(bracket.tie()).orElse(null);
   }
 
   @Nullable

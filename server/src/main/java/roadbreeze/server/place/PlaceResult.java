@@ -2,9 +2,12 @@ package roadbreeze.server.place;
 
 import java.util.List;
 import roadbreeze.core.bracket.Holding;
+import roadbreeze.core.nose.RemotePlace;
 import roadbreeze.core.nose.Solid;
 import roadbreeze.core.place.Place;
 import roadbreeze.core.place.PlaceFinder;
+import roadbreeze.core.rig.CoolerFit;
+import roadbreeze.core.rig.OwnFan;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.route.CoolerPorts;
 import roadbreeze.core.route.HoseSize;
@@ -33,6 +36,7 @@ import roadbreeze.server.route.Routes;
  * @param elsewhereK with the cooler away from the pack on a fan of its own, null without a steady
  *     state
  * @param elsewhereFanM3s that fan's free flow
+ * @param away measured places away from the pack
  */
 record PlaceResult(
     double nowK,
@@ -40,7 +44,8 @@ record PlaceResult(
     List<Spot> places,
     List<Moved> bought,
     Double elsewhereK,
-    double elsewhereFanM3s) {
+    double elsewhereFanM3s,
+    List<Away> away) {
 
   /**
    * A place.
@@ -73,6 +78,7 @@ record PlaceResult(
     static Spot of(FittedCooler own, Place p) {
       return new Spot(
           own.withPlace(p.fit().place())
+              .withRemotePlace(null)
               .withTurn(p.fit().turn())
               .withPortsSwapped(own.portsSwapped() != p.swapped())
               .withLeftMm(NoseMapper.mm(p.box().x()))
@@ -111,6 +117,49 @@ record PlaceResult(
    */
   record Moved(List<Said.PartName> things, double kelvin, Spot place) {}
 
+  /**
+   * A place away from the pack.
+   *
+   * @param lacks what it has too little of
+   * @param headroomK null without a steady state
+   * @param hosesMm both together
+   * @param minutes for brackets, holes and wiring
+   */
+  record Away(
+      FittedCooler cooler,
+      String name,
+      List<Said> lacks,
+      Double headroomK,
+      int toDrill,
+      double hosesMm,
+      boolean sprayed,
+      double warmerK,
+      double minutes) {
+    static Away of(FittedCooler there, PlaceFinder.Away a) {
+      RemotePlace place = a.fit().place();
+      return new Away(
+          there.withTurn(a.fit().turn()),
+          place.name().given(),
+          Said.of(a.fit().lacks()),
+          a.margins().map(Margins::sure).orElse(null),
+          a.fit().toDrill(),
+          2 * place.hose() * 1000,
+          place.sprayed(),
+          place.warmer(),
+          a.fit().time() / 60);
+    }
+  }
+
+  /** As it hangs in a place away from the pack, blown by its own fan or a usual one. */
+  private static FittedCooler there(FittedCooler cooler, String place) {
+    Double fan = cooler.ownFanM3s() == null ? Double.valueOf(OwnFan.USUAL) : cooler.ownFanM3s();
+    return cooler.withPlace(CoolerFit.Place.ELSEWHERE).withRemotePlace(place).withOwnFan(fan);
+  }
+
+  private static Setup away(JobContent job, Build build, FittedCooler cooler, String place) {
+    return job.setup(StoodCooler.of(job, build, there(cooler, place), List.of()).build());
+  }
+
   static PlaceResult of(JobContent job, Build build, FittedCooler cooler) {
     Setup setup = job.setup(build);
     Routes routes = new Routes(job, build);
@@ -125,7 +174,10 @@ record PlaceResult(
             CoolerMass.of(cooler.part()).full(),
             build.mounting().rubber(),
             routes.otherEnd(cooler.id(), CoolerPorts.Side.IN),
-            routes.otherEnd(cooler.id(), CoolerPorts.Side.OUT));
+            routes.otherEnd(cooler.id(), CoolerPorts.Side.OUT),
+            job.nose().remotePlaces().stream()
+                .map(p -> new PlaceFinder.Remote(p.toCore(), away(job, build, cooler, p.id())))
+                .toList());
     PlaceFinder.Found found = PlaceFinder.find(setup, asked, job.judge(build));
     return new PlaceResult(
         found.now().sure(),
@@ -140,6 +192,9 @@ record PlaceResult(
                         Spot.of(cooler, b.place())))
             .toList(),
         found.elsewhere().map(Margins::sure).orElse(null),
-        found.elsewhereFan().freeFlow());
+        found.elsewhereFan().freeFlow(),
+        found.away().stream()
+            .map(a -> Away.of(there(cooler, a.fit().place().name().id()), a))
+            .toList());
   }
 }

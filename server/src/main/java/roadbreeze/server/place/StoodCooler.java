@@ -7,7 +7,7 @@ import java.util.Set;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
-import roadbreeze.server.build.HoseMapper;
+import roadbreeze.server.build.MountPlan;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.mounting.Ties;
@@ -17,7 +17,7 @@ import roadbreeze.server.route.Laying;
  * A build with its cooler stood at a place.
  *
  * @param build its brackets to that cooler are new ones, and all of its hoses are laid anew
- * @param hosesMm length of those that are drawn, together
+ * @param hosesMm length of those, together
  * @param blocked what stands in the way of hoses that found none
  */
 record StoodCooler(Build build, double hosesMm, List<Said.PartName> blocked) {
@@ -45,11 +45,17 @@ record StoodCooler(Build build, double hosesMm, List<Said.PartName> blocked) {
       }
     }
     stood = stood.withMounting(stood.mounting().withBrackets(brackets));
+    // A channel that no tab is left on would only be in the way.
+    MountPlan hung = stood.mounting();
+    stood =
+        stood.withMounting(
+            hung.withChannels(hung.channels().stream().filter(hung::tabbed).toList()));
     Laying laying = Laying.anew(job, stood);
     stood = stood.withLines(stood.lines().withHoses(laying.hoses()));
-    HoseMapper mapper = new HoseMapper(stood, job.setup(stood));
     double hoses =
-        mapper.drawn().values().stream().mapToDouble(h -> h.route().fitted() * 1000).sum();
+        job.setup(stood).fitting().oil().hoses().stream()
+            .mapToDouble(h -> h.line().length() * 1000)
+            .sum();
     return new StoodCooler(
         stood, hoses, laying.blocked().values().stream().flatMap(List::stream).distinct().toList());
   }

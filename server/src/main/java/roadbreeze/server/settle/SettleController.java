@@ -57,7 +57,7 @@ class SettleController {
                 .map(SettleController::offer),
             build.coolers().stream()
                 .findFirst()
-                .flatMap(c -> MountingResult.holding(build.mounting(), c)),
+                .flatMap(c -> MountingResult.holding(job, build, c)),
             usedCooler(job, build));
     return disputes.questions(job.setup(build));
   }

@@ -83,9 +83,12 @@ class NoseLayouts {
     if (now.get("nose") instanceof ObjectNode nose && !nose.has("photos")) {
       nose.putArray("photos");
     }
-    // Earlier layouts knew nothing of what is round a radiator.
+    // Earlier layouts knew nothing of what is round a radiator, nor away from the pack.
     if (now.get("nose") instanceof ObjectNode nose && !nose.has("radiator")) {
       nose.set("radiator", STRICT.valueToTree(RadiatorSeatData.UNKNOWN));
+    }
+    if (now.get("nose") instanceof ObjectNode nose && !nose.has("remotePlaces")) {
+      nose.putArray("remotePlaces");
     }
     return now;
   }
@@ -128,7 +131,8 @@ class NoseLayouts {
         NoseMapper.holes(drawn),
         NoseMapper.ports(drawn),
         job.nose().photos(),
-        job.nose().radiator());
+        job.nose().radiator(),
+        job.nose().remotePlaces());
   }
 
   private static int measured(JobContent job, NoseLines lines) {

@@ -10,11 +10,13 @@ import roadbreeze.core.nose.Axis;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Corner;
+import roadbreeze.core.space.CrossChannel;
 import roadbreeze.core.space.Neighbour;
 import roadbreeze.core.space.Pack;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.mounting.Channels;
 import roadbreeze.server.mounting.Ties;
 import roadbreeze.server.nose.NoseMapper;
 import roadbreeze.server.nose.NoseSolid.NoseBox;
@@ -37,8 +39,13 @@ public record SpaceResult(
   /** How far round a cooler is looked, m. */
   private static final double REACH = 0.25;
 
-  /** The middle line of a bracket where it is screwed on. */
-  public record HungStrip(String bracket, List<Place> points) {}
+  /**
+   * The middle line of a bracket where it is screwed on, or of a channel's web.
+   *
+   * @param piece id of it
+   * @param widthMm as it is bought
+   */
+  public record HungStrip(String piece, double widthMm, List<Place> points) {}
 
   /**
    * A part of the pack where it stands.
@@ -90,7 +97,7 @@ public record SpaceResult(
         pack.front() * 1000,
         pack.back() * 1000,
         pack.pieces().stream().map(p -> piece(p, ties.get(p.name().id()))).toList(),
-        strips(build, ties),
+        strips(build, setup, ties),
         Neighbour.of(pack, setup.standing(), REACH).stream().map(Near::of).toList());
   }
 
@@ -104,14 +111,23 @@ public record SpaceResult(
     return new Piece(p.name().id(), p.kind(), NoseMapper.box(p.box()), ears);
   }
 
-  private static List<HungStrip> strips(Build build, Map<String, Ties> byCooler) {
+  private static List<HungStrip> strips(Build build, Setup setup, Map<String, Ties> byCooler) {
     List<HungStrip> strips = new ArrayList<>();
+    for (CrossChannel channel : Channels.lying(build, setup)) {
+      strips.add(
+          new HungStrip(
+              channel.name().id(),
+              channel.stock().web() * 1000,
+              channel.middleLine().stream().map(Place::of).toList()));
+    }
     for (Bracket bracket : build.mounting().brackets()) {
       try {
         Ties ties = bracket.tie() == null ? null : byCooler.get(bracket.tie().cooler());
         List<Vector3D> line = ties == null ? List.of() : ties.inPlace(bracket);
         if (!line.isEmpty()) {
-          strips.add(new HungStrip(bracket.id(), line.stream().map(Place::of).toList()));
+          strips.add(
+              new HungStrip(
+                  bracket.id(), bracket.widthMm(), line.stream().map(Place::of).toList()));
         }
       } catch (RefusedException e) {
         continue; // what cannot be bent is said on its own bench

@@ -96,6 +96,7 @@ class RandomJobsTest {
         random.nextBoolean(),
         random.nextBoolean() ? 0.3 : null,
         random.nextBoolean() ? new SwitchPoints(95, 85, FanSensor.GEARBOX, false) : null,
+        null,
         0.5 + random.nextDouble());
   }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.space.Clearance;
 import roadbreeze.core.space.Layout;
 import roadbreeze.server.Jobs;
@@ -12,6 +13,7 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.mounting.MountingResult;
+import roadbreeze.server.nose.NoseRemotePlace;
 
 class PlaceTest {
   private static final JobContent JOB = Jobs.BUCKET;
@@ -52,5 +54,39 @@ class PlaceTest {
     StoodCooler stood = StoodCooler.of(JOB, two, second, List.of("obstacle-2"));
     assertThat(stood.build().mounting().brackets()).containsAll(PLAN.mounting().brackets());
     assertThat(stood.build().moved()).contains("obstacle-2");
+  }
+
+  /** Under the bed, hoses as long as the string that was laid there, in air that is warmer. */
+  @Test
+  void aMeasuredPlaceAwayFromThePackIsLookedAtAndTaken() {
+    NoseRemotePlace bed = remote("under-bed", 700, 3);
+    NoseRemotePlace tight = remote("behind-wheel", 200, 3);
+    JobContent measured = Jobs.with(JOB, "nose.remotePlaces", List.of(tight, bed));
+    PlaceResult found = PlaceResult.of(measured, PLAN, COOLER);
+    assertThat(found.away())
+        .extracting(PlaceResult.Away::name)
+        .containsExactly("under-bed", "behind-wheel");
+    assertThat(found.away().get(0).lacks()).isEmpty();
+    assertThat(found.away().get(1).lacks())
+        .extracting(f -> f.code())
+        .contains("remoteFitLack.width");
+    StoodCooler stood = StoodCooler.of(measured, PLAN, found.away().get(0).cooler(), List.of());
+    FittedCooler there = stood.build().coolers().get(0);
+    assertThat(there.place()).isEqualTo(CoolerFit.Place.ELSEWHERE);
+    assertThat(there.remotePlace()).isEqualTo("under-bed");
+    assertThat(there.ownFanM3s()).isPositive();
+    assertThat(stood.hosesMm()).isCloseTo(6000, within(1e-6));
+    // The headroom that was told is that of the plan as it stands now.
+    assertThat(measured.judge(stood.build()).of(measured.setup(stood.build())).sure())
+        .isCloseTo(found.away().get(0).headroomK(), within(0.01));
+    // Measured anew the hoses follow.
+    JobContent longer =
+        Jobs.with(measured, "nose.remotePlaces", List.of(remote("under-bed", 700, 4)));
+    assertThat(longer.setup(stood.build()).fitting().oil().hoses())
+        .allSatisfy(h -> assertThat(h.line().length()).isEqualTo(4));
+  }
+
+  private static NoseRemotePlace remote(String id, double width, double hose) {
+    return new NoseRemotePlace(id, id, width, 500, 250, hose, 4, true, 8, 10);
   }
 }

@@ -27,7 +27,7 @@ public class JobFormat {
   public static final String NAME = "road-breeze-job";
 
   /** Shape of jobs today. */
-  public static final int CURRENT = 9;
+  public static final int CURRENT = 10;
 
   /** Each step takes a job of its own number's shape to the next. */
   private static final List<UnaryOperator<ObjectNode>> STEPS =
@@ -40,7 +40,8 @@ public class JobFormat {
           ObstaclesOnly::upgrade,
           NoRoutes::upgrade,
           UnseatedFans::upgrade,
-          OldRadiators::upgrade);
+          OldRadiators::upgrade,
+          StripsOnly::upgrade);
 
   private static final JsonMapper STRICT =
       JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();

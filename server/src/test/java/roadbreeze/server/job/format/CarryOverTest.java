@@ -174,4 +174,14 @@ class CarryOverTest {
       assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unmeasured(Jobs.TILT_TRAY));
     }
   }
+
+  @Test
+  void mountingsOfShapeNineHaveNoChannel() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-9", "carry_over_9_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(2);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.HIVE);
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.TILT_TRAY);
+    }
+  }
 }

@@ -128,6 +128,11 @@ class FormatsTest {
   }
 
   @Test
+  void aMountingOfBeforeHasNoChannel() {
+    assertThat(FORMAT.read(file("hive-utility-9"))).isEqualTo(Jobs.HIVE);
+  }
+
+  @Test
   void whatIsWrittenTodayIsReadTomorrow() {
     ObjectNode today = JsonMapper.shared().createObjectNode();
     today.put("format", JobFormat.NAME).put("formatVersion", JobFormat.CURRENT);
