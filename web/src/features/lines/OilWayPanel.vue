@@ -9,6 +9,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { format, formatNumber } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import BlockedBy from './routes/BlockedBy.vue'
+import { awayAt, remoteOf } from './routes/routes'
 import { useLaying } from './routes/useLaying'
 import JointsPanel from './JointsPanel.vue'
 import LoopDrawing from './LoopDrawing.vue'
@@ -26,7 +27,8 @@ const hoses = computed(() => job.build.lines.hoses)
 const path = computed(() => `builds.${job.selected}.lines` as const)
 const cutOf = (id: string) => result.value?.cuts.find((c) => c.hose === id)
 
-const isDrawn = (h: Hose) => !!(h.from && h.to)
+const isDrawn = (h: Hose) => !!(h.from && h.to) && !awayAt(h, job.build)
+const remote = (h: Hose) => remoteOf(h, job.content, job.build)
 const misfits = computed(() => (result.value?.mismatches ?? []).filter((m) => m.code !== 'coolerMismatch.noBrackets'))
 const { laying, failed, blocked, lay } = useLaying()
 
@@ -127,7 +129,7 @@ const drops = (s: LineResult['hot']) => [
       <header>
         <h2>Hoses</h2>
         <button
-          v-if="cooler && !hoses.some(isDrawn)"
+          v-if="cooler && !hoses.some((h) => h.from && h.to)"
           type="button"
           class="act"
           :class="{ main: !hoses.length }"
@@ -154,6 +156,10 @@ const drops = (s: LineResult['hot']) => [
         <p v-if="isDrawn(h)" class="drawn">
           <span class="small soft">Length, as drawn</span>
           <b>{{ format((cutOf(h.id)?.fittedMm ?? 0) / 1000, 'length', unitWorld, 2) }}</b>
+        </p>
+        <p v-else-if="remote(h)" class="drawn" data-remote-hose>
+          <span class="small soft">Way to {{ remote(h)!.name }}</span>
+          <b>{{ format(remote(h)!.hoseM, 'length', unitWorld, 2) }}</b>
         </p>
         <QuantityField v-else label="Length" :path="`${path}.hoses.${h.id}.lengthM`" quantity="length" :step="0.05" />
         <p v-if="h.stock" class="drawn">

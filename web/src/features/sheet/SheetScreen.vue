@@ -48,7 +48,7 @@ const HOSES = [
   { key: 'fittedMm', label: 'Fitted', figure: true },
 ]
 const STRIPS = [
-  { key: 'name', label: 'Bracket' },
+  { key: 'name', label: 'Bracket or channel' },
   { key: 'flatMm', label: 'Cut flat', figure: true },
   { key: 'marks', label: 'Bend centres from the first end' },
   { key: 'holes', label: 'Drill' },
@@ -58,7 +58,7 @@ const bends = (marks: WorkSheet['brackets'][number]['bends']) =>
     .map((m) => `${mm(m.centreMm)} (${Math.abs(Math.round(m.degrees))}° ${m.degrees > 0 ? 'up' : 'down'})`)
     .join(', ')
 const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
-  holes.map((h) => `${mm(h.alongMm)} (Ø ${mm(h.diameterMm)})`).join(', ')
+  holes.map((h) => `${mm(h.alongMm)} (Ø ${mm(h.diameterMm)}${h.slotMm ? `, slot + ${mm(h.slotMm)}` : ''})`).join(', ')
 </script>
 
 <template>
@@ -214,7 +214,7 @@ const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
       </section>
       <section v-if="result.brackets.length">
         <h2>Brackets</h2>
-        <DataTable label="Strip to cut" :columns="STRIPS" :rows="result.brackets" :row-key="(s) => s.id">
+        <DataTable label="Metal to cut" :columns="STRIPS" :rows="result.brackets" :row-key="(s) => s.id">
           <template #name="{ row }">{{ row.quantity }} × {{ row.name }}</template>
           <template #flatMm="{ row }">{{ mm(row.flatMm) }}</template>
           <template #marks="{ row }">{{ bends(row.bends) }}</template>

@@ -3696,6 +3696,8 @@ export interface components {
             /** Format: double */
             packToMm: number;
             tabs: components["schemas"]["Tab"][];
+            /** Format: double */
+            shades: number;
             blockedBy: components["schemas"]["PartName"] | null;
             faults: components["schemas"]["Said"][];
         };

@@ -13,7 +13,7 @@ import { pick, picked, pickedPoint, type Step } from '@/features/mounting/space/
 import { type Thing, thingsOf } from '@/features/mounting/space/things'
 import type { Point } from '@/features/mounting/space/views'
 import HosePanel from './HosePanel.vue'
-import { grownHose, hoseThings, routeMarks, steppedHose } from './routes'
+import { grownHose, hoseThings, remoteOf, routeMarks, steppedHose } from './routes'
 import { useLaying } from './useLaying'
 
 /** The hoses through the front end: laid, dragged, and held against what stands there. */
@@ -175,6 +175,9 @@ const bypassed = computed(() => job.build.oilOrder === 'TANK_BYPASSED')
                 }}
               </template>
               <template v-else-if="bars(h.id)">in its way: {{ bars(h.id) }}</template>
+              <template v-else-if="remoteOf(h, job.content, job.build)"
+                >{{ mm(remoteOf(h, job.content, job.build)!.hoseM * 1000) }} away from the pack</template
+              >
               <template v-else>{{ mm(h.lengthM * 1000) }} as thought</template>
             </span>
           </button>

@@ -3,6 +3,20 @@ import { newId, withValue } from '@/job/paths'
 import { carried, type NearMark, pointOf, type Thing, tubeBounds } from '@/features/mounting/space/things'
 import type { Point } from '@/features/mounting/space/views'
 
+/** The cooler away from the pack that a hose goes to or comes from: no view shows that. */
+export const awayAt = (hose: Hose, build: Build) =>
+  build.coolers.find(
+    (c) =>
+      c.place === 'ELSEWHERE' &&
+      [hose.from, hose.to].some((end) => end !== null && end.side !== null && end.at === c.id),
+  )
+
+/** The measured place that such a hose goes to, whose way is its length. */
+export function remoteOf(hose: Hose, content: JobContent, build: Build) {
+  const place = awayAt(hose, build)?.remotePlace
+  return place ? content.nose.remotePlaces.find((p) => p.id === place) : undefined
+}
+
 /** Hoses of a build as the views draw them; a hand takes them by their corners. */
 export function hoseThings(build: Build, result: RouteResult | null): Thing[] {
   return (result?.hoses ?? []).flatMap((route): Thing[] => {

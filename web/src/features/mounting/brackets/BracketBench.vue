@@ -107,10 +107,10 @@ const dropHole = (id: string) =>
     `${path.value}.holes`,
     bracket.value!.holes.filter((h) => h.id !== id),
   )
-const { refused, draw } = useDrawings()
+const { refused, draw, drawBuild } = useDrawings()
 const give = (kind: 'svg' | 'dxf') =>
   draw(`bracket-${kind}`, { bracket: bracket.value }, `${bracket.value!.name}.${kind}`)
-const sheets = (paper: 'A4' | 'LETTER') => draw('brackets-pdf', { paper }, 'brackets.pdf')
+const sheets = (paper: 'A4' | 'LETTER') => drawBuild('brackets-pdf', { paper }, 'brackets.pdf')
 const METALS = [
   ['STEEL', 'mild steel'],
   ['ALUMINIUM', 'aluminium'],

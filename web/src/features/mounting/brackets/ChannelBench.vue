@@ -42,9 +42,9 @@ const putTabs = () =>
     if (tabs.length) job.edit(here.value, withTabs(job.build.mounting, props.channel, tabs))
     else failed.value = 'No ear of the cooler is opposite it with a free way for a tab.'
   })
-const { refused, draw } = useDrawings()
+const { refused, drawBuild } = useDrawings()
 const give = (kind: 'svg' | 'dxf') =>
-  draw(`channel-${kind}`, { channel: props.channel.id }, `${props.channel.name}.${kind}`)
+  drawBuild(`channel-${kind}`, { channel: props.channel.id }, `${props.channel.name}.${kind}`)
 const remove = () => job.edit(here.value, withoutChannel(job.build.mounting, props.channel.id))
 const tabs = computed(() => job.build.mounting.brackets.filter((b) => isTabOn(props.channel.id, b)))
 /** Tabs above and below lie on each other. */
@@ -120,6 +120,11 @@ const packed = computed(() => {
             >; {{ packed }}</template
           >
         </p>
+      </div>
+      <div v-if="flat.shades > 0.005" data-shades>
+        <span class="soft small">shades of the cooler</span>
+        <p class="cut">{{ Math.round(flat.shades * 100) }} %</p>
+        <p class="small soft">in the headroom above</p>
       </div>
       <div class="tabs">
         <span class="soft small">tabs on it, from its first end</span>

@@ -38,9 +38,9 @@ function go(p: PlateSheet, to: Stage) {
         ],
   )
 }
-const { refused: undrawn, draw } = useDrawings()
+const { refused: undrawn, drawBuild } = useDrawings()
 const save = (kind: 'pdf' | 'dxf' | 'svg', paper: 'A4' | 'LETTER' = 'A4') =>
-  draw(`plates-${kind}`, { paper }, `plates.${kind}`)
+  drawBuild(`plates-${kind}`, { paper }, `plates.${kind}`)
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 0 : 2)
 </script>
 

@@ -175,8 +175,9 @@ const holes = (s: Spot) =>
                 >; its air is {{ format(a.warmerK, 'difference', unitWorld) }} warmer</template
               ></span
             >
+            <span v-if="cooler.remotePlace === a.cooler.remotePlace" class="small">it hangs there now</span>
             <button
-              v-if="!a.lacks.length"
+              v-else-if="!a.lacks.length"
               type="button"
               class="act"
               :disabled="working"

@@ -39,7 +39,7 @@ export const newRemotePlace = (nose: Nose): Nose['remotePlaces'][number] => ({
   name: `place ${nose.remotePlaces.length + 1}`,
   widthMm: 500,
   heightMm: 350,
-  depthMm: 200,
+  depthMm: 250,
   hoseM: 2.5,
   holes: 0,
   sprayed: false,

@@ -12,7 +12,7 @@ import roadbreeze.core.problem.Range;
  * @param leg from the web's back to a leg's edge
  */
 public record ChannelStock(Metal metal, double web, double leg, double thickness) {
-  public static final Range WEB = new Range(Quantity.CHANNEL_WEB, 8e-3, 0.15);
+  public static final Range WEB = new Range(Quantity.CHANNEL_WEB, 20e-3, 0.15);
   public static final Range LEG = new Range(Quantity.CHANNEL_LEG, 5e-3, 0.10);
 
   private static final double THINNEST = 0.8e-3;

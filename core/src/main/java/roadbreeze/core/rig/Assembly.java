@@ -247,6 +247,7 @@ public final class Assembly {
         shadows.add(s.outline().orElseThrow());
       }
     }
+    shadows.addAll(f.nose().across());
     f.others().forEach(o -> stand(o, t.front().coreGap(), front, between, behind));
     List<Layer> layers = new ArrayList<>(front);
     layers.addAll(ownCores(setup));
@@ -315,8 +316,8 @@ public final class Assembly {
    * speed (Borda and Carnot), in velocity heads of the face.
    */
   private static double openingLoss(Setup setup) {
-    List<Rectangle> standing =
-        setup.inOpening().stream().map(s -> s.outline().orElseThrow()).toList();
+    List<Rectangle> standing = new ArrayList<>(setup.fitting().nose().across());
+    setup.inOpening().forEach(s -> standing.add(s.outline().orElseThrow()));
     double open =
         Math.min(
             1, openShare(setup.truck().front().opening(), standing, setup.radiator().outline()));

@@ -13,6 +13,7 @@ import roadbreeze.core.condition.Condition;
 import roadbreeze.core.line.Bypass;
 import roadbreeze.core.line.Filter;
 import roadbreeze.core.line.PlannedHose;
+import roadbreeze.core.stack.Rectangle;
 
 /**
  * What a build makes of a truck.
@@ -36,11 +37,13 @@ public record Fitting(
    *
    * @param ramShare of the ram pressure that what hangs in front leaves
    * @param moved ids of obstacles that no longer stand in the opening
+   * @param across channels that brackets are hung on, as the air meets them
    */
-  public record Nose(double ramShare, Set<String> moved) {
-    public static final Nose BARE = new Nose(1, Set.of());
+  public record Nose(double ramShare, Set<String> moved, List<Rectangle> across) {
+    public static final Nose BARE = new Nose(1, Set.of(), List.of());
 
     public Nose {
+      across = List.copyOf(across);
       moved = Set.copyOf(moved);
     }
   }
@@ -159,7 +162,8 @@ public record Fitting(
   public Fitting withMoved(Set<String> ids) {
     Set<String> all = new HashSet<>(nose.moved);
     all.addAll(ids);
-    return new Fitting(condition, new Nose(nose.ramShare, all), swaps, oil, fans, others);
+    return new Fitting(
+        condition, new Nose(nose.ramShare, all, nose.across), swaps, oil, fans, others);
   }
 
   public Fitting withFans(List<FanFit> other) {

@@ -10,9 +10,12 @@ import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.fastener.ScrewThread;
+import roadbreeze.core.nose.Axis;
 import roadbreeze.core.nose.BodyHole;
+import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Direction;
 import roadbreeze.core.nose.Tube;
+import roadbreeze.core.stack.Rectangle;
 
 /**
  * A channel laid across from one hole of the body to another, its web square to the way they look.
@@ -157,6 +160,32 @@ public record CrossChannel(
   public List<Vector3D> middleLine() {
     Vector3D up = legsOut ? Vector3D.ZERO : out().scalarMultiply(stock.leg());
     return List.of(foot(-endFrom()).add(up), foot(span() + endTo()).add(up));
+  }
+
+  /** As the air meets it from the front; one that is not level is as long as it reaches. */
+  public Rectangle face() {
+    List<Vector3D> line = middleLine();
+    Vector3D a = line.get(0);
+    Vector3D b = line.get(1);
+    double x = Math.min(a.getX(), b.getX());
+    double y = Math.min(a.getY(), b.getY());
+    double run = Math.abs(a.getX() - b.getX());
+    double rise = Math.abs(a.getY() - b.getY());
+    double half = stock.web() / 2;
+    return run >= rise
+        ? new Rectangle(x, y + rise / 2 - half, run, stock.web())
+        : new Rectangle(x + run / 2 - half, y, stock.web(), rise);
+  }
+
+  /** Between the grille line and a pack that stands so far behind it. */
+  public boolean before(double pack) {
+    return from.looks().axis() == Axis.BACK && foot(0).getZ() < pack;
+  }
+
+  /** Of a core's face that it stands before or behind (-). */
+  public double shades(Box core) {
+    Rectangle face = new Rectangle(core.x(), core.y(), core.width(), core.height());
+    return from.looks().axis() == Axis.BACK ? face().overlap(face) / face.area() : 0;
   }
 
   /** How far along it an ear is opposite, from its first screw, m. */

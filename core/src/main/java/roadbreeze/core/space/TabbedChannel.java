@@ -20,6 +20,9 @@ public record TabbedChannel(CrossChannel channel, List<Hanging.Tied> tabs) {
   /** A metre of channel is worth so much of strip, m; own default. */
   private static final double OF_STRIP = 0.5;
 
+  /** All of a core's face shaded is worth so much of strip, m; own default. */
+  private static final double SHADED = 1;
+
   /**
    * For the upper ears of a core, for its lower ones and for all four: the channel between two
    * holes with tabs to them that is the least trouble, of the lightest section that holds; of the
@@ -70,7 +73,7 @@ public record TabbedChannel(CrossChannel channel, List<Hanging.Tied> tabs) {
           if (row.stream().allMatch(c -> reaches(channel, c, hanging))) {
             double levers =
                 row.stream().mapToDouble(c -> Math.abs(channel.lever(hanging.ear(c)))).sum();
-            thoughts.add(new Thought(channel, OF_STRIP * channel.length() + levers));
+            thoughts.add(new Thought(channel, own(channel, hanging) + levers));
           }
         }
       }
@@ -84,9 +87,9 @@ public record TabbedChannel(CrossChannel channel, List<Hanging.Tied> tabs) {
         break;
       }
       Optional<TabbedChannel> found = of(t.channel, hanging, row, strip);
-      if (found.isPresent() && found.get().trouble() < trouble) {
+      if (found.isPresent() && found.get().trouble(hanging) < trouble) {
         best = found;
-        trouble = found.get().trouble();
+        trouble = found.get().trouble(hanging);
       }
     }
     return best;
@@ -157,7 +160,11 @@ public record TabbedChannel(CrossChannel channel, List<Hanging.Tied> tabs) {
         : Optional.empty();
   }
 
-  private double trouble() {
-    return OF_STRIP * channel.length() + tabs.stream().mapToDouble(Hanging.Tied::trouble).sum();
+  private static double own(CrossChannel channel, Hanging hanging) {
+    return OF_STRIP * channel.length() + SHADED * channel.shades(hanging.cooler());
+  }
+
+  private double trouble(Hanging hanging) {
+    return own(channel, hanging) + tabs.stream().mapToDouble(Hanging.Tied::trouble).sum();
   }
 }

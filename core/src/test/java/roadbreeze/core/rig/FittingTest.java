@@ -181,7 +181,7 @@ class FittingTest {
     Fitting cleared =
         new Fitting(
             plan.condition(),
-            new Fitting.Nose(1, Set.of("horn")),
+            new Fitting.Nose(1, Set.of("horn"), List.of()),
             plan.swaps(),
             plan.oil(),
             plan.fans(),

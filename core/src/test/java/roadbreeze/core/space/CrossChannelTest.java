@@ -11,6 +11,7 @@ import roadbreeze.core.bracket.ChannelStock;
 import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.BodyHole;
+import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Direction;
 import roadbreeze.core.nose.Noses;
 import roadbreeze.core.nose.Solid;
@@ -76,6 +77,22 @@ class CrossChannelTest {
     assertThat(packed.packingTo()).isCloseTo(0.008, within(1e-12));
     assertThat(packed.packingFrom()).isZero();
     assertThat(packed.span()).isCloseTo(0.54, within(1e-12));
+  }
+
+  /** 30 mm across 190 mm of core, from edge to edge. */
+  @Test
+  void whatStandsBeforeTheCoreShadesIt() {
+    CrossChannel over =
+        channel(
+            HangingTest.hole("left", 0.16, 0.30, 0.04),
+            HangingTest.hole("right", 0.70, 0.30, 0.04),
+            true);
+    Box core = HangingTest.hanging().cooler();
+    assertThat(over.shades(core)).isCloseTo(30.0 / 190, within(1e-9));
+    assertThat(channel(LEFT, RIGHT, true).shades(core)).isZero();
+    assertThat(over.before(0.06)).isTrue();
+    assertThat(over.before(0.03)).isFalse();
+    assertThat(over.face().width()).isCloseTo(over.length(), within(1e-9));
   }
 
   @Test

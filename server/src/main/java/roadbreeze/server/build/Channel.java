@@ -3,9 +3,14 @@ package roadbreeze.server.build;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
 import roadbreeze.core.bracket.ChannelStock;
 import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.explain.Kind;
+import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.BodyHole;
+import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.space.CrossChannel;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.problem.Within;
@@ -25,7 +30,7 @@ public record Channel(
     @Id String id,
     @NotBlank @Size(max = 80) String name,
     @NotNull Metal metal,
-    @Within(min = 8, max = 150, kind = Kind.SIZE) double webMm,
+    @Within(min = 20, max = 150, kind = Kind.SIZE) double webMm,
     @Within(min = 5, max = 100, kind = Kind.SIZE) double legMm,
     @Within(min = 0.8, max = 8, kind = Kind.SIZE) double thicknessMm,
     @Id String from,
@@ -38,6 +43,25 @@ public record Channel(
   boolean under(Bracket bracket) {
     Bracket.Tie tie = bracket.tie();
     return tie != null && CrossChannel.holeId(id, tie.corner()).equals(tie.hole());
+  }
+
+  /** Between its holes; empty where one is not there, or there is no such section. */
+  public Optional<CrossChannel> across(List<BodyHole> holes) {
+    Optional<BodyHole> first = hole(holes, from);
+    Optional<BodyHole> last = hole(holes, to);
+    if (first.isEmpty() || last.isEmpty()) {
+      return Optional.empty();
+    }
+    try {
+      Name called = Name.given(id, Name.Noun.CROSS_CHANNEL, name);
+      return Optional.of(new CrossChannel(called, stock(), first.get(), last.get(), legsOut));
+    } catch (RefusedException e) {
+      return Optional.empty(); // said on its own bench
+    }
+  }
+
+  private static Optional<BodyHole> hole(List<BodyHole> holes, String id) {
+    return holes.stream().filter(h -> h.name().id().equals(id)).findFirst();
   }
 
   /**

@@ -14,14 +14,18 @@ import roadbreeze.core.explain.Name;
 import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.Bypass;
 import roadbreeze.core.line.Filter;
+import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.OtherCooler;
 import roadbreeze.core.rig.OwnFan;
+import roadbreeze.core.space.CrossChannel;
 import roadbreeze.core.stack.LayerRole;
+import roadbreeze.core.stack.Rectangle;
 import roadbreeze.server.message.Units;
+import roadbreeze.server.nose.NoseMapper;
 import roadbreeze.server.nose.NoseRemotePlace;
 import roadbreeze.server.nose.NoseSection;
 import roadbreeze.server.parts.PartMapper;
@@ -42,7 +46,7 @@ public final class FittingMapper {
   public static Fitting fitting(Build b, RigSection rig, NoseSection nose) {
     return new Fitting(
         b.condition().toCore(),
-        new Fitting.Nose(b.inFront().ramShare(), Set.copyOf(b.moved())),
+        new Fitting.Nose(b.inFront().ramShare(), Set.copyOf(b.moved()), across(b, rig, nose)),
         new Fitting.Swaps(
             new Thermostat(b.thermostat().startC(), b.thermostat().fullC()),
             Optional.ofNullable(b.radiator()).map(PartMapper::radiator),
@@ -59,6 +63,21 @@ public final class FittingMapper {
             block(b)),
         fans(b, rig),
         others(b));
+  }
+
+  /** Channels with tabs that stand before the pack. */
+  private static List<Rectangle> across(Build b, RigSection rig, NoseSection nose) {
+    if (b.mounting().channels().isEmpty()) {
+      return List.of();
+    }
+    List<BodyHole> holes = NoseMapper.nose(nose).holes();
+    double pack = Units.mm(rig.vehicle().cooling().openingDepthMm());
+    return b.mounting().channels().stream()
+        .filter(b.mounting()::tabbed)
+        .flatMap(c -> c.across(holes).stream())
+        .filter(c -> c.misfit().isEmpty() && c.before(pack))
+        .map(CrossChannel::face)
+        .toList();
   }
 
   private static List<OtherCooler> others(Build b) {

@@ -5,9 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.BodyHole;
-import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Corner;
 import roadbreeze.core.space.CrossChannel;
@@ -26,22 +24,7 @@ public record Channels(Map<String, CrossChannel> across) {
   static Channels of(Build build, List<BodyHole> holes) {
     Map<String, CrossChannel> across = new LinkedHashMap<>();
     for (Channel c : build.mounting().channels()) {
-      Optional<BodyHole> from = hole(holes, c.from());
-      Optional<BodyHole> to = hole(holes, c.to());
-      if (from.isPresent() && to.isPresent()) {
-        try {
-          across.put(
-              c.id(),
-              new CrossChannel(
-                  Name.given(c.id(), Name.Noun.CROSS_CHANNEL, c.name()),
-                  c.stock(),
-                  from.get(),
-                  to.get(),
-                  c.legsOut()));
-        } catch (RefusedException e) {
-          continue; // said with the channel that cannot be
-        }
-      }
+      c.across(holes).ifPresent(lies -> across.put(c.id(), lies));
     }
     return new Channels(across);
   }
@@ -51,10 +34,6 @@ public record Channels(Map<String, CrossChannel> across) {
     return of(build, setup.truck().front().nose().holes()).across.values().stream()
         .filter(c -> c.misfit().isEmpty())
         .toList();
-  }
-
-  private static Optional<BodyHole> hole(List<BodyHole> holes, String id) {
-    return holes.stream().filter(h -> h.name().id().equals(id)).findFirst();
   }
 
   /** Places for tabs from a core's ears; that of a lower ear is on the tab of the upper one. */

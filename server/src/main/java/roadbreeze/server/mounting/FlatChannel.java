@@ -24,6 +24,7 @@ import roadbreeze.server.message.Said;
  * @param web its web laid out like a strip: to be drilled; null where it cannot be at all
  * @param packFromMm washers under its first end
  * @param tabs names of what is put on it, from its first end
+ * @param shades share of the cooler's face that it stands before or behind (-)
  * @param blockedBy what it would run into, null where nothing
  */
 public record FlatChannel(
@@ -35,6 +36,7 @@ public record FlatChannel(
     double packFromMm,
     double packToMm,
     List<Tab> tabs,
+    double shades,
     @Nullable Said.PartName blockedBy,
     List<Said> faults) {
 
@@ -85,7 +87,7 @@ public record FlatChannel(
 
   private static FlatChannel only(Channel entered, Finding why) {
     return new FlatChannel(
-        entered.id(), null, 0, 0, 0, 0, 0, List.of(), null, Said.of(List.of(why)));
+        entered.id(), null, 0, 0, 0, 0, 0, List.of(), 0, null, Said.of(List.of(why)));
   }
 
   private static FlatChannel of(
@@ -96,11 +98,13 @@ public record FlatChannel(
     }
     List<Tab> tabs = new ArrayList<>();
     Said.PartName blockedBy = null;
+    double shades = 0;
     for (Bracket b : build.mounting().brackets()) {
       Ties of = b.tie() == null ? null : ties.get(b.tie().cooler());
       if (of != null && of.channels().under(b.tie()).filter(across::equals).isPresent()) {
         Vector3D ear = of.hanging().ear(b.tie().corner());
         tabs.add(new Tab(b.id(), mm(across.endFrom() + across.along(ear))));
+        shades = Math.max(shades, across.shades(of.hanging().cooler()));
         blockedBy = across.blocked(of.hanging()).map(Said.PartName::of).orElse(blockedBy);
       }
     }
@@ -119,6 +123,7 @@ public record FlatChannel(
         mm(across.packingFrom()),
         mm(across.packingTo()),
         tabs,
+        shades,
         blockedBy,
         Said.of(faults));
   }

@@ -2,6 +2,7 @@ package roadbreeze.server.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.radiator.FitRow;
@@ -17,6 +18,7 @@ import roadbreeze.server.job.JobContent;
 import roadbreeze.server.line.LineResult;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.mounting.FlatBracket;
+import roadbreeze.server.mounting.FlatChannel;
 import roadbreeze.server.mounting.MountingResult;
 import roadbreeze.server.switching.SwitchResult;
 
@@ -24,6 +26,7 @@ import roadbreeze.server.switching.SwitchResult;
  * Everything a bay needs to do one build, computed afresh.
  *
  * @param comesOut what is taken off the truck for good
+ * @param brackets and channels across, seen on their webs
  * @param fuses fuse and relay of each fan that is wired
  * @param cautions codes of what holds for all of the work
  * @param orderOpen lines of a radiator's order check sheet that nobody has ticked
@@ -70,7 +73,13 @@ public record WorkSheet(
 
   static WorkSheet of(JobContent job, Build build) {
     List<FlatBracket> brackets =
-        MountingResult.inUse(job, build).stream().map(FlatBracket::of).toList();
+        Stream.concat(
+                MountingResult.inUse(job, build).stream(),
+                MountingResult.of(job, build).channels().stream()
+                    .filter(c -> !c.tabs().isEmpty())
+                    .map(FlatChannel::web))
+            .map(FlatBracket::of)
+            .toList();
     LineResult lines = LineResult.of(job, build);
     Changes changes = new Changes(build, job.found());
     WorkScope scope = changes.scope();

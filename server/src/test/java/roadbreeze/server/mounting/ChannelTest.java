@@ -127,4 +127,15 @@ class ChannelTest {
     assertThat(drawing.title()).contains("channel 1", "25", "15", "2", "steel");
     assertThat(drawing.width()).isCloseTo(flat.lengthMm() + 24, within(0.1));
   }
+
+  /** What hangs before the pack takes air, as a brace there does. */
+  @Test
+  void aChannelBeforeThePackTakesAir() {
+    Ties.Across taken = PROPOSED.get(PROPOSED.size() - 1);
+    Build build = across(taken, taken.channel());
+    assertThat(mounted(build).channels().get(0).shades()).isPositive();
+    double bare = JOB.judge(PLAN).of(JOB.setup(PLAN)).sure();
+    double shaded = JOB.judge(build).of(JOB.setup(build)).sure();
+    assertThat(shaded).isLessThan(bare).isGreaterThan(bare - 5);
+  }
 }
