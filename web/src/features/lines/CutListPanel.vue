@@ -2,8 +2,9 @@
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
 import type { CutList, StockLine } from '@/shared/api/types'
-import { say } from '@/shared/message/say'
+import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import { money } from '@/shared/ui/yard'
 import { format } from '@/shared/units/units'
 
@@ -17,8 +18,11 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
 const metres = (v: number) => format(v / 1000, 'length', unitWorld.value, 1)
 const SHELVES = [
   ['hose', 'Hose'],
-  ['strip', 'Flat strip'],
+  ['strip', 'Strip and channel'],
 ] as const
+const CLAMPS = (['CONSTANT_TENSION', 'LINED_WORM', 'PLAIN_WORM'] as const).map(
+  (c) => [c, word(`linePlanClamps.${camel(c)}`)] as const,
+)
 const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ?? []
 </script>
 
@@ -64,6 +68,18 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
         </template>
       </div>
     </div>
+    <h3 v-if="job.build.coolers.length">Clamps on the oil hoses</h3>
+    <ChoiceInput
+      v-if="job.build.coolers.length"
+      :model-value="job.build.lines.clamps"
+      label="Clamps on the oil hoses"
+      :choices="CLAMPS"
+      class="clamps"
+      @update:model-value="(c) => job.edit(`builds.${job.selected}.lines.clamps`, c)"
+    />
+    <p v-if="job.build.coolers.length && job.build.lines.clamps === 'PLAIN_WORM'" class="bad">
+      Its slots cut into the hose and it slackens: lined ones, or a spring.
+    </p>
     <template v-if="result?.small.length">
       <h3>And</h3>
       <ul class="small-parts">

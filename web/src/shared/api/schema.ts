@@ -2494,6 +2494,8 @@ export interface components {
             spareMm: number;
             /** @enum {string} */
             joining: "BACK_TO_STOCK" | "CUT";
+            /** @enum {string} */
+            clamps: "CONSTANT_TENSION" | "LINED_WORM" | "PLAIN_WORM";
             tankCapped: boolean;
             hoses: components["schemas"]["Hose"][];
             inline: components["schemas"]["Inline"][];
@@ -3033,6 +3035,7 @@ export interface components {
             bends: components["schemas"]["BendMark"][];
             twists: components["schemas"]["TwistMark"][];
             holes: components["schemas"]["DrillMark"][];
+            reliefs: components["schemas"]["Relief"][];
             profile: components["schemas"]["ProfilePoint"][];
             order: components["schemas"]["ViceTurn"][];
             faults: components["schemas"]["Said"][];
@@ -3087,6 +3090,16 @@ export interface components {
             alongMm: number;
             /** Format: double */
             upMm: number;
+        };
+        Relief: {
+            /** Format: int32 */
+            hole: number;
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            diameterMm: number;
         };
         State: {
             /** Format: double */
@@ -7186,6 +7199,7 @@ export interface operations {
                  *             "lines": {
                  *               "spareMm": 80,
                  *               "joining": "BACK_TO_STOCK",
+                 *               "clamps": "CONSTANT_TENSION",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -7319,6 +7333,7 @@ export interface operations {
                  *             "lines": {
                  *               "spareMm": 80,
                  *               "joining": "BACK_TO_STOCK",
+                 *               "clamps": "CONSTANT_TENSION",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -7490,6 +7505,7 @@ export interface operations {
                  *             "lines": {
                  *               "spareMm": 80,
                  *               "joining": "BACK_TO_STOCK",
+                 *               "clamps": "CONSTANT_TENSION",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -9827,6 +9843,7 @@ export interface operations {
                  *             "lines": {
                  *               "spareMm": 80,
                  *               "joining": "BACK_TO_STOCK",
+                 *               "clamps": "CONSTANT_TENSION",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -9960,6 +9977,7 @@ export interface operations {
                  *             "lines": {
                  *               "spareMm": 80,
                  *               "joining": "BACK_TO_STOCK",
+                 *               "clamps": "CONSTANT_TENSION",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {
@@ -10131,6 +10149,7 @@ export interface operations {
                  *             "lines": {
                  *               "spareMm": 80,
                  *               "joining": "BACK_TO_STOCK",
+                 *               "clamps": "CONSTANT_TENSION",
                  *               "tankCapped": false,
                  *               "hoses": [
                  *                 {

@@ -38,6 +38,11 @@ const y = (across: number) => flatY.value + wide.value / 2 - (across / props.bra
 const marks = computed(() => {
   const all = [
     ...props.flat.holes.map((h) => ({ at: h.alongMm, text: `Ø ${mm(h.diameterMm)}`, kind: 'hole' as const })),
+    ...props.flat.reliefs.map((r) => ({
+      at: r.alongMm,
+      text: `relief Ø ${mm(r.diameterMm)}, socket of hole ${r.hole}`,
+      kind: 'hole' as const,
+    })),
     ...props.flat.bends.map((b, n) => ({
       at: b.centreMm,
       text: `${n + 1}: ${Math.abs(Math.round(b.degrees * 10) / 10)}° ${b.degrees > 0 ? 'up' : 'down'}`,
@@ -107,6 +112,15 @@ const rowsHigh = computed(() => 44 * (1 + Math.max(0, ...marks.value.map((m) => 
       />
       <path :d="`M${x(h.alongMm) - 9} ${y(h.acrossMm)}h18M${x(h.alongMm)} ${y(h.acrossMm) - 9}v18`" />
     </g>
+    <ellipse
+      v-for="(r, n) in flat.reliefs"
+      :key="`r${n}`"
+      :cx="x(r.alongMm)"
+      :cy="y(r.acrossMm)"
+      :rx="(r.diameterMm / 2) * scale"
+      :ry="(r.diameterMm / 2 / bracket.widthMm) * wide"
+      class="relief"
+    />
     <g v-for="(m, n) in marks" :key="`m${n}`">
       <path :d="`M${x(m.at)} ${flatY + wide + 4}v${14 + m.row * 44}`" class="lead" />
       <text :x="x(m.at)" :y="flatY + wide + 34 + m.row * 44" text-anchor="middle" class="head mark">
@@ -145,6 +159,11 @@ svg {
   fill: var(--paper);
   stroke: var(--ink);
   stroke-width: 2;
+}
+.relief {
+  fill: var(--paper);
+  stroke: var(--ink);
+  stroke-width: 2.5;
 }
 .drill path {
   stroke: var(--ink);

@@ -146,6 +146,7 @@ public final class Jobs {
       new LinePlan(
           80,
           LinePlan.Joining.BACK_TO_STOCK,
+          LinePlan.Clamps.CONSTANT_TENSION,
           false,
           List.of(
               Hose.thought("hose-1", "tank outlet to cooler", 0.9, 9.5, 1, 2),

@@ -16,7 +16,9 @@ public enum BracketFault implements Code {
   BENDS_OVERLAP("bend COUNT"),
   TIGHT_RADIUS("is SIZE", "wanted SIZE"),
   SHORT_TWIST("is SIZE", "wanted SIZE"),
-  NO_VICE_ORDER("bend COUNT");
+  NO_VICE_ORDER("bend COUNT"),
+  /** Another leg stands over it and has no room for a relief. */
+  SPANNER_ONLY("hole COUNT");
 
   /** Finer than anybody cuts, m. */
   private static final double SAME = 0.02e-3;
@@ -39,6 +41,11 @@ public enum BracketFault implements Code {
       hole(bracket, i, found);
     }
     legs(bracket, found);
+    SocketWay.of(bracket).stream()
+        .filter(w -> !w.cut())
+        .map(w -> SPANNER_ONLY.with(w.hole() + 1))
+        .distinct()
+        .forEach(found::add);
     StripStock stock = bracket.stock();
     // Aluminium cracks where it is bent sharper; mild steel takes its own thickness.
     double least = stock.thickness() * (stock.metal() == Metal.ALUMINIUM ? 1.5 : 1);

@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
 import roadbreeze.server.row.DistinctIds;
@@ -14,6 +15,7 @@ import roadbreeze.server.row.DistinctIds;
  *
  * @param spareMm left on each hose end to be cut when offered up
  * @param joining whether the truck's lines can go back to stock
+ * @param clamps that hold oil hoses on barbs
  * @param tankCapped ports of an in-tank cooler that the oil goes past are capped
  * @param inline what sits in the hoses
  */
@@ -21,6 +23,7 @@ import roadbreeze.server.row.DistinctIds;
 public record LinePlan(
     @Within(min = 0, max = 500, kind = Kind.SIZE) double spareMm,
     @NotNull Joining joining,
+    @NotNull Clamps clamps,
     boolean tankCapped,
     @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid Hose> hoses,
     @NotNull @Size(max = 8) @DistinctIds List<@NotNull @Valid Inline> inline)
@@ -32,6 +35,14 @@ public record LinePlan(
     BACK_TO_STOCK,
     /** The line is cut, and a barb put on it. */
     CUT
+  }
+
+  /** The schools of clamping a hose. */
+  public enum Clamps implements Code {
+    CONSTANT_TENSION,
+    LINED_WORM,
+    /** Its slots cut the hose, and it slackens. */
+    PLAIN_WORM
   }
 
   /** What sits in a hose, none where that is not there. */

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.DoubleStream;
+import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.LinePort;
@@ -87,6 +88,7 @@ public record CutList(
     List<Finding> small = new ArrayList<>();
     List<Finding> unknown = new ArrayList<>();
     screws(mounting.stacks(), small);
+    paint(job, build, mounting.channels(), small);
     if (!build.coolers().isEmpty()) {
       HoseMapper mapper = new HoseMapper(build, job.setup(build));
       fittings(job, build, mapper, small);
@@ -184,6 +186,27 @@ public record CutList(
         price);
   }
 
+  /** All faces and edges of what is of steel; aluminium needs none. */
+  private static void paint(
+      JobContent job, Build build, List<FlatChannel> across, List<Finding> small) {
+    double area = 0;
+    for (Bracket b : MountingResult.inUse(job, build)) {
+      double round = 2 * Units.mm(b.widthMm() + b.thicknessMm());
+      area +=
+          b.metal() == Metal.STEEL
+              ? b.quantity() * round * Units.mm(FlatBracket.of(b).flatMm())
+              : 0;
+    }
+    for (int i = 0; i < across.size(); i++) {
+      Channel c = build.mounting().channels().get(i);
+      double round = 2 * Units.mm(c.webMm() + 2 * (c.legMm() - c.thicknessMm()));
+      area += c.metal() == Metal.STEEL ? round * Units.mm(across.get(i).lengthMm()) : 0;
+    }
+    if (area > 0) {
+      small.add(CutListed.PAINT.with(area));
+    }
+  }
+
   private static void screws(List<ScrewStack> stacks, List<Finding> small) {
     Map<String, Finding> seen = new LinkedHashMap<>();
     Map<String, Integer> count = new LinkedHashMap<>();
@@ -249,7 +272,7 @@ public record CutList(
         }
       }
     }
-    clamps.forEach((size, n) -> small.add(CutListed.CLAMPS.with(n, size)));
+    clamps.forEach((size, n) -> small.add(CutListed.CLAMPS.with(n, build.lines().clamps(), size)));
     clips.forEach((size, n) -> small.add(CutListed.CLIPS.with(n, size)));
     elbows.forEach((bore, n) -> small.add(CutListed.ELBOWS.with(n, bore)));
     small.addAll(parts.values());

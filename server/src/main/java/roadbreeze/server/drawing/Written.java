@@ -12,6 +12,8 @@ public enum Written implements Code {
   BEND,
   TWISTED("angle ANGLE"),
   HOLE("diameter TEXT"),
+  /** For a socket. */
+  RELIEF("diameter TEXT"),
   PLATE("what WORD", "side WORD"),
   PLUGS("count COUNT", "diameter TEXT"),
   CUT_OUT("from TEXT"),

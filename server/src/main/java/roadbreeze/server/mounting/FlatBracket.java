@@ -6,6 +6,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.bracket.BracketFault;
 import roadbreeze.core.bracket.FlatPattern;
 import roadbreeze.core.bracket.Frame;
+import roadbreeze.core.bracket.SocketWay;
 import roadbreeze.core.bracket.Step;
 import roadbreeze.core.bracket.Vice;
 import roadbreeze.core.explain.Finding;
@@ -16,6 +17,7 @@ import roadbreeze.server.message.Said;
 /**
  * A bracket laid flat, in mm from its first end.
  *
+ * @param reliefs cut out of a leg that stands over a hole, so that a socket gets through
  * @param profile middle line of the bent strip seen from its edge; a twist is drawn flat
  * @param order in which a vice bends it, null where none does
  * @param faults what a fabricator would send it back for; alone where it cannot be at all
@@ -30,6 +32,7 @@ public record FlatBracket(
     List<BendMark> bends,
     List<TwistMark> twists,
     List<DrillMark> holes,
+    List<Relief> reliefs,
     List<ProfilePoint> profile,
     List<ViceTurn> order,
     List<Said> faults) {
@@ -42,6 +45,13 @@ public record FlatBracket(
 
   /** Where to drill. */
   public record DrillMark(double alongMm, double acrossMm, double diameterMm, double slotMm) {}
+
+  /**
+   * Cut out for a socket.
+   *
+   * @param hole that it serves, counted from 1
+   */
+  public record Relief(int hole, double alongMm, double acrossMm, double diameterMm) {}
 
   /** A place on the bent strip's middle. */
   public record ProfilePoint(double alongMm, double upMm) {}
@@ -67,6 +77,7 @@ public record FlatBracket(
           0,
           0,
           0,
+          List.of(),
           List.of(),
           List.of(),
           List.of(),
@@ -117,6 +128,13 @@ public record FlatBracket(
                 h ->
                     new DrillMark(
                         h.along() * 1000, h.across() * 1000, h.diameter() * 1000, h.slot() * 1000))
+            .toList(),
+        SocketWay.of(bracket).stream()
+            .filter(SocketWay::cut)
+            .map(
+                w ->
+                    new Relief(
+                        w.hole() + 1, w.along() * 1000, w.across() * 1000, w.diameter() * 1000))
             .toList(),
         profile(bracket),
         order,

@@ -84,6 +84,7 @@ final class FlatDrawing {
           say(Written.TWISTED.with(Math.toRadians(Math.abs(twist.degrees())))));
     }
     flat.holes().forEach(this::hole);
+    flat.reliefs().forEach(this::relief);
     rows().forEach(this::measure);
     line(Pen.MEASURE, left, top + 12, right, top + 12);
     line(Pen.MEASURE, left, top + 2, left, top + 14);
@@ -109,6 +110,12 @@ final class FlatDrawing {
     line(up ? Pen.BEND_UP : Pen.BEND_DOWN, x, low, x, top);
     Written turned = up ? Written.BENT_UP : Written.BENT_DOWN;
     words(x, top + 3, say(turned.with(index + 1, Math.toRadians(Math.abs(bend.degrees())))));
+  }
+
+  private void relief(FlatBracket.Relief relief) {
+    double x = SIDE + relief.alongMm();
+    double y = low + bracket.widthMm() / 2 + relief.acrossMm();
+    marks.add(new Drawing.Circle(Pen.CUT, x, y, relief.diameterMm() / 2));
   }
 
   private void hole(FlatBracket.DrillMark hole) {
@@ -138,6 +145,11 @@ final class FlatDrawing {
             h ->
                 all.add(new Measure(h.alongMm(), say(Written.HOLE.with(size(h.diameterMm()))), 0)));
     flat.bends().forEach(b -> all.add(new Measure(b.centreMm(), say(Written.BEND.with()), 0)));
+    flat.reliefs()
+        .forEach(
+            r ->
+                all.add(
+                    new Measure(r.alongMm(), say(Written.RELIEF.with(size(r.diameterMm()))), 0)));
     all.sort(Comparator.comparingDouble(Measure::at));
     List<Double> ends = new ArrayList<>();
     List<Measure> placed = new ArrayList<>();

@@ -3,7 +3,7 @@ package roadbreeze.server.job.format;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Shape 9: coolers hung on strips alone, and nobody measured a place away from the pack. */
+/** Shape 9: coolers hung on strips alone, no place away from the pack, no choice of clamps. */
 final class StripsOnly {
   private StripsOnly() {}
 
@@ -15,6 +15,9 @@ final class StripsOnly {
     for (JsonNode build : job.path("builds")) {
       if (build.get("mounting") instanceof ObjectNode mounting) {
         mounting.putArray("channels");
+      }
+      if (build.get("lines") instanceof ObjectNode lines) {
+        lines.put("clamps", "CONSTANT_TENSION");
       }
       for (JsonNode cooler : build.path("coolers")) {
         ((ObjectNode) cooler).putNull("remotePlace");
