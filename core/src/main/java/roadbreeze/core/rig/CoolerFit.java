@@ -47,10 +47,10 @@ public record CoolerFit(
     return new CoolerFit(name, part, place, turn, x, y, newGap, closed, ownFan, ratingFactor);
   }
 
-  /** At another place of the pack. */
+  /** At another place of the pack; a fan that blew it away from there stays there. */
   public CoolerFit standing(Place there, Turn turned, double left, double low, double newGap) {
-    return new CoolerFit(
-        name, part, there, turned, left, low, newGap, sealed, ownFan, ratingFactor);
+    Optional<OwnFan> fan = place == Place.ELSEWHERE ? Optional.empty() : ownFan;
+    return new CoolerFit(name, part, there, turned, left, low, newGap, sealed, fan, ratingFactor);
   }
 
   /** Of its own fan. */

@@ -40,12 +40,12 @@ public enum Corner {
   }
 
   /** 0 left, 1 right. */
-  int across() {
+  public int across() {
     return across;
   }
 
   /** 0 low, 1 high. */
-  int up() {
+  public int up() {
     return up;
   }
 }

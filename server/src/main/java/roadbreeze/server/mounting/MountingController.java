@@ -123,10 +123,10 @@ class MountingController {
 
   /** For the build's first cooler, channels across with tabs on them. */
   @PostMapping("/channel-start")
-  List<Ties.Across> channels(@Valid @RequestBody BuildRequest request) {
+  List<Across> channels(@Valid @RequestBody BuildRequest request) {
     return request.chosen().coolers().stream()
         .limit(1)
-        .flatMap(c -> Ties.across(request.job(), request.chosen(), c).stream())
+        .flatMap(c -> Across.proposed(request.job(), request.chosen(), c).stream())
         .toList();
   }
 
@@ -136,7 +136,7 @@ class MountingController {
     Build build = request.job().build(request.build());
     return build.coolers().stream()
         .limit(1)
-        .flatMap(c -> Ties.tabs(request.job(), build, c.id(), request.channel()).stream())
+        .flatMap(c -> Across.tabs(request.job(), build, c.id(), request.channel()).stream())
         .toList();
   }
 

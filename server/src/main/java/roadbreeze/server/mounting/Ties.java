@@ -7,10 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import roadbreeze.core.bracket.ChannelStock;
 import roadbreeze.core.bracket.Form;
 import roadbreeze.core.bracket.Frame;
-import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.bracket.Hole;
 import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.bracket.Step;
@@ -19,6 +17,7 @@ import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Box;
 import roadbreeze.core.radiator.RadiatorFit;
+import roadbreeze.core.radiator.RadiatorFrame;
 import roadbreeze.core.radiator.RadiatorTops;
 import roadbreeze.core.radiator.Shell;
 import roadbreeze.core.rig.Assembly;
@@ -28,16 +27,12 @@ import roadbreeze.core.space.CrossChannel;
 import roadbreeze.core.space.Ears;
 import roadbreeze.core.space.Hanging;
 import roadbreeze.core.space.Pack;
-import roadbreeze.core.space.RadiatorFrame;
-import roadbreeze.core.space.TabbedChannel;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Bracket.BracketHole;
 import roadbreeze.server.build.Bracket.BracketStep;
 import roadbreeze.server.build.Build;
-import roadbreeze.server.build.Channel;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
-import roadbreeze.server.build.MountPlan;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.PartMapper;
@@ -142,87 +137,6 @@ public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes, 
   /** The strip that a build's brackets are bent from. */
   public static StripStock strip(Build build) {
     return build.mounting().brackets().stream().findFirst().map(Bracket::stock).orElse(USUAL);
-  }
-
-  /**
-   * Tabs on a channel: to the ears that are nearest on either side of it; none where it offers them
-   * no place or metal is in the way.
-   */
-  public static List<Bracket> tabs(JobContent job, Build build, String cooler, String channel) {
-    Ties ties = of(job, build).get(cooler);
-    CrossChannel across = ties == null ? null : ties.channels.across().get(channel);
-    return across == null
-        ? List.of()
-        : TabbedChannel.nearest(across, ties.hanging, strip(build)).tabs().stream()
-            .map(ties::entered)
-            .toList();
-  }
-
-  /**
-   * A channel with its tabs for a cooler's upper ears, for its lower ones and for all of them. One
-   * for half of its ears is thought to hold half of it, the rest held alike.
-   */
-  public static List<Across> across(JobContent job, Build build, FittedCooler cooler) {
-    Ties ties = of(job, build).get(cooler.id());
-    if (ties == null) {
-      return List.of();
-    }
-    MountPlan plan = build.mounting();
-    List<Channel> now = plan.channels();
-    Channel like = now.isEmpty() ? null : now.get(now.size() - 1);
-    int n = 1;
-    while (taken(now, n)) {
-      n++;
-    }
-    Name name = Name.of("bar-" + n, Name.Noun.CROSS_CHANNEL, 0);
-    List<BodyHole> body =
-        ties.holes.stream().filter(h -> h.name().noun() == Name.Noun.HOLE).toList();
-    double each = CoolerMass.of(cooler.part()).full() / Corner.values().length;
-    return TabbedChannel.proposed(
-            ties.hanging,
-            body,
-            ChannelStock.kept(like == null ? strip(build).metal() : like.metal()),
-            strip(build),
-            name,
-            t ->
-                Holding.of(
-                        each * t.tabs().size(),
-                        List.of(t.support(ties.hanging, plan.rubber())),
-                        plan.roughGround())
-                    .findings()
-                    .isEmpty())
-        .stream()
-        .map(t -> ties.entered(t, like != null && like.welded()))
-        .toList();
-  }
-
-  private static boolean taken(List<Channel> channels, int n) {
-    return channels.stream().anyMatch(c -> c.id().equals("bar-" + n));
-  }
-
-  /** A channel that can be entered, and the tabs on it. */
-  public record Across(Channel channel, List<Bracket> tabs) {}
-
-  private Across entered(TabbedChannel tabbed, boolean welded) {
-    CrossChannel across = tabbed.channel();
-    ChannelStock stock = across.stock();
-    String id = across.name().id();
-    Channels with = new Channels(Map.of(id, across));
-    return new Across(
-        new Channel(
-            id,
-            "channel " + id.substring(id.indexOf('-') + 1),
-            stock.metal(),
-            mm(stock.web()),
-            mm(stock.leg()),
-            mm(stock.thickness()),
-            across.from().name().id(),
-            across.to().name().id(),
-            across.legsOut(),
-            welded),
-        tabbed.tabs().stream()
-            .map(t -> new Ties(this.id, kind, hanging, holes, with).entered(t))
-            .toList());
   }
 
   /** A bracket for each ear of a cooler that a usable hole is near; none where it is away. */
@@ -361,7 +275,7 @@ public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes, 
   }
 
   /** To the hundredth of a millimetre: finer than anybody cuts. */
-  private static double mm(double metres) {
+  static double mm(double metres) {
     return Math.round(metres * 1e5) / 100.0;
   }
 

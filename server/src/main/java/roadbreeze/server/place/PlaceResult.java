@@ -77,7 +77,8 @@ record PlaceResult(
       double minutes) {
     static Spot of(FittedCooler own, Place p) {
       return new Spot(
-          own.withPlace(p.fit().place())
+          (own.place() == CoolerFit.Place.ELSEWHERE ? own.withOwnFan(null) : own)
+              .withPlace(p.fit().place())
               .withRemotePlace(null)
               .withTurn(p.fit().turn())
               .withPortsSwapped(own.portsSwapped() != p.swapped())

@@ -20,10 +20,10 @@ import roadbreeze.server.message.Units;
 class ChannelTest {
   private static final JobContent JOB = Jobs.HIVE;
   private static final Build PLAN = JOB.build(Jobs.PLAN);
-  private static final List<Ties.Across> PROPOSED = Ties.across(JOB, PLAN, PLAN.coolers().get(0));
+  private static final List<Across> PROPOSED = Across.proposed(JOB, PLAN, PLAN.coolers().get(0));
 
   /** With a proposed channel, and brackets to the ears that it leaves. */
-  private static Build across(Ties.Across taken, Channel channel) {
+  private static Build across(Across taken, Channel channel) {
     List<Bracket> brackets = new ArrayList<>(taken.tabs());
     for (Bracket b : PLAN.mounting().brackets()) {
       if (taken.tabs().stream().noneMatch(t -> t.tie().corner() == b.tie().corner())) {
@@ -41,7 +41,7 @@ class ChannelTest {
   @Test
   void aChannelIsProposedDrilledScrewedAndHolds() {
     assertThat(PROPOSED).isNotEmpty();
-    for (Ties.Across proposed : PROPOSED) {
+    for (Across proposed : PROPOSED) {
       Build build = across(proposed, proposed.channel());
       MountingResult result = mounted(build);
       assertThat(result.findings()).noneMatch(f -> !f.code().endsWith("sharedHole"));
@@ -76,7 +76,7 @@ class ChannelTest {
   /** A heavier section holds stiffer; a welded tab has a hole and a screw less. */
   @Test
   void sectionAndWeldingTell() {
-    Ties.Across taken = PROPOSED.get(PROPOSED.size() - 1);
+    Across taken = PROPOSED.get(PROPOSED.size() - 1);
     Channel c = taken.channel();
     Channel heavy =
         new Channel(c.id(), c.name(), c.metal(), 50, 35, 4, c.from(), c.to(), c.legsOut(), true);
@@ -90,7 +90,7 @@ class ChannelTest {
 
   @Test
   void whatCannotLieThereIsSaidWithItsReason() {
-    Ties.Across taken = PROPOSED.get(PROPOSED.size() - 1);
+    Across taken = PROPOSED.get(PROPOSED.size() - 1);
     Channel c = taken.channel();
     Channel gone =
         new Channel(c.id(), c.name(), c.metal(), 30, 20, 2, "nowhere", c.to(), true, false);
@@ -115,13 +115,13 @@ class ChannelTest {
     assertThat(mounted(bare).channels().get(0).faults())
         .extracting(f -> f.code())
         .containsExactly("flatChannelFault.noTab");
-    assertThat(Ties.tabs(JOB, bare, "cooler-1", c.id())).isNotEmpty();
+    assertThat(Across.tabs(JOB, bare, "cooler-1", c.id())).isNotEmpty();
   }
 
   /** Its web is drawn to scale like a strip, its section named. */
   @Test
   void aChannelIsDrawnToScale() {
-    Ties.Across taken = PROPOSED.get(PROPOSED.size() - 1);
+    Across taken = PROPOSED.get(PROPOSED.size() - 1);
     FlatChannel flat = mounted(across(taken, taken.channel())).channels().get(0);
     var drawing = FlatDrawing.of(taken.channel(), flat.web(), Units.World.METRIC);
     assertThat(drawing.title()).contains("channel 1", "25", "15", "2", "steel");
@@ -131,7 +131,7 @@ class ChannelTest {
   /** What hangs before the pack takes air, as a brace there does. */
   @Test
   void aChannelBeforeThePackTakesAir() {
-    Ties.Across taken = PROPOSED.get(PROPOSED.size() - 1);
+    Across taken = PROPOSED.get(PROPOSED.size() - 1);
     Build build = across(taken, taken.channel());
     assertThat(mounted(build).channels().get(0).shades()).isPositive();
     double bare = JOB.judge(PLAN).of(JOB.setup(PLAN)).sure();

@@ -79,6 +79,11 @@ class PlaceTest {
     // The headroom that was told is that of the plan as it stands now.
     assertThat(measured.judge(stood.build()).of(measured.setup(stood.build())).sure())
         .isCloseTo(found.away().get(0).headroomK(), within(0.01));
+    // Asked back from there it leaves its fan, and the pack's best is what it was.
+    PlaceResult.Spot back = PlaceResult.of(measured, stood.build(), there).places().get(0);
+    assertThat(back.cooler().ownFanM3s()).isNull();
+    assertThat(back.cooler().remotePlace()).isNull();
+    assertThat(back.headroomK()).isCloseTo(found.places().get(0).headroomK(), within(2.0));
     // Measured anew the hoses follow.
     JobContent longer =
         Jobs.with(measured, "nose.remotePlaces", List.of(remote("under-bed", 700, 4)));

@@ -1,4 +1,4 @@
-package roadbreeze.core.space;
+package roadbreeze.core.radiator;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,8 +9,10 @@ import roadbreeze.core.fastener.ScrewThread;
 import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Direction;
-import roadbreeze.core.radiator.Shell;
 import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.space.Corner;
+import roadbreeze.core.space.Ears;
+import roadbreeze.core.space.Pack;
 
 /**
  * What an electric fan is strapped to: the frame down both sides of the radiator, beside its tubes
