@@ -26,6 +26,8 @@ public enum Kind {
   SHARE("-"),
   RATIO("-"),
   AREA("m²"),
+  /** Of a wire's copper. */
+  CROSS_SECTION("m²"),
   MASS_FLOW("kg/s"),
   CONDUCTANCE("W/K"),
   DENSITY("kg/m³"),

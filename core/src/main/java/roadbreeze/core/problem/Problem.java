@@ -41,6 +41,7 @@ public enum Problem implements Code {
   NO_AIR("heat POWER"),
   COOLANT_UNBOUND("ceiling TEMPERATURE", "heat POWER"),
   OIL_UNBOUND("heat POWER"),
+  CIRCUIT_UNSETTLED,
   SHARED_AIR,
   FAN_SWEEPS,
   NO_GEAR_PULLS("slowest SPEED"),

@@ -11,6 +11,9 @@ public final class Fuse {
   /** So much more than the running current, common practice away from the radiator's heat. */
   private static final double OVER_RUNNING = 1.25;
 
+  /** And beside the radiator, where it is hot. */
+  private static final double OVER_RUNNING_HOT = 1.35;
+
   private Fuse() {}
 
   /**
@@ -21,5 +24,22 @@ public final class Fuse {
    */
   public static OptionalDouble over(double running) {
     return Arrays.stream(SIZES).filter(size -> size >= OVER_RUNNING * running).findFirst();
+  }
+
+  /**
+   * The next usual size over what runs that its wire carries.
+   *
+   * @param running A
+   * @param hot it sits beside the radiator
+   * @param carries what the wire behind it does, A
+   * @return A; empty where the wire is too thin for any
+   */
+  public static OptionalDouble over(double running, boolean hot, double carries) {
+    double least = (hot ? OVER_RUNNING_HOT : OVER_RUNNING) * running;
+    return Arrays.stream(SIZES)
+        .filter(size -> size >= least)
+        .limit(1)
+        .filter(size -> size <= carries)
+        .findFirst();
   }
 }

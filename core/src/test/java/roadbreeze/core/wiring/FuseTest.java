@@ -13,4 +13,11 @@ class FuseTest {
     assertThat(Fuse.over(80)).hasValue(100);
     assertThat(Fuse.over(81)).isEmpty();
   }
+
+  @Test
+  void besideTheRadiatorMoreAndNeverMoreThanTheWireCarries() {
+    assertThat(Fuse.over(22, false, 31.4)).hasValue(30);
+    assertThat(Fuse.over(23, true, 44.7)).hasValue(40); // 31 A asked
+    assertThat(Fuse.over(22, false, 23.9)).isEmpty();
+  }
 }
