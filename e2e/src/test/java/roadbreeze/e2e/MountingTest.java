@@ -428,7 +428,7 @@ class MountingTest extends OnACopy {
     assertThat(bench.locator("[data-shades]")).containsText("%");
     Download dxf = page.waitForDownload(() -> button("DXF"));
     assertThat(Files.readString(dxf.path())).contains("AC1009", "DRILL");
-    bench.getByText("welded on").click();
+    bench.locator("label").filter(new Locator.FilterOptions().setHasText("welded on")).click();
     assertThat(bench.locator("[data-channel-drawing] .drill")).hasCount(2);
     assertThat(bench).containsText("Tack the tabs");
     // What cannot be is said at its place.

@@ -11,7 +11,7 @@ public enum Corner {
   LOWER_RIGHT(1, 0);
 
   /** Corners that a channel across may hold together. */
-  static final List<List<Corner>> ROWS =
+  public static final List<List<Corner>> ROWS =
       List.of(
           List.of(UPPER_LEFT, UPPER_RIGHT),
           List.of(LOWER_LEFT, LOWER_RIGHT),

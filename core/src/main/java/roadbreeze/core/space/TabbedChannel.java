@@ -24,34 +24,32 @@ public record TabbedChannel(CrossChannel channel, List<Hanging.Tied> tabs) {
   private static final double SHADED = 1;
 
   /**
-   * For the upper ears of a core, for its lower ones and for all four: the channel between two
-   * holes with tabs to them that is the least trouble, of the lightest section that holds; of the
-   * heaviest where none does. A row that no channel reaches is left out.
+   * For some ears of a core the channel between two holes with tabs to them that is the least
+   * trouble, of the lightest section that holds, of the heaviest where none does; empty where no
+   * channel reaches them.
    *
    * @param sections lightest first
    * @param name of the channel
    */
-  public static List<TabbedChannel> proposed(
+  public static Optional<TabbedChannel> proposed(
       Hanging hanging,
+      List<Corner> row,
       List<BodyHole> holes,
       List<ChannelStock> sections,
       StripStock strip,
       Name name,
       Predicate<TabbedChannel> holds) {
-    List<TabbedChannel> proposed = new ArrayList<>();
-    for (List<Corner> row : Corner.ROWS) {
-      List<TabbedChannel> tried = new ArrayList<>();
-      for (ChannelStock section : sections) {
-        least(hanging, holes, section, strip, name, row).ifPresent(tried::add);
-        if (!tried.isEmpty() && holds.test(tried.get(tried.size() - 1))) {
+    Optional<TabbedChannel> last = Optional.empty();
+    for (ChannelStock section : sections) {
+      Optional<TabbedChannel> found = least(hanging, holes, section, strip, name, row);
+      if (found.isPresent()) {
+        last = found;
+        if (holds.test(found.get())) {
           break;
         }
       }
-      if (!tried.isEmpty()) {
-        proposed.add(tried.get(tried.size() - 1));
-      }
     }
-    return proposed;
+    return last;
   }
 
   /** A channel that could be, and no more strip than which its tabs cannot do with. */

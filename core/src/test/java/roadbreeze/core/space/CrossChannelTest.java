@@ -119,7 +119,12 @@ class CrossChannelTest {
   }
 
   private static List<TabbedChannel> proposed(Hanging hanging, List<BodyHole> holes) {
-    return TabbedChannel.proposed(
-        hanging, holes, List.of(CHANNEL), HangingTest.STOCK, NAME, t -> true);
+    return Corner.ROWS.stream()
+        .flatMap(
+            row ->
+                TabbedChannel.proposed(
+                    hanging, row, holes, List.of(CHANNEL), HangingTest.STOCK, NAME, t -> true)
+                    .stream())
+        .toList();
   }
 }

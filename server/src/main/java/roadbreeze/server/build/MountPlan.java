@@ -5,7 +5,10 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.explain.Kind;
@@ -45,6 +48,21 @@ public record MountPlan(
         .flatMap(c -> brackets.stream().filter(c::under))
         .filter(b -> b.tie().cooler().equals(cooler) && b.tie().corner() == corner)
         .findFirst();
+  }
+
+  /** What is screwed to each hole of the body, by its id. */
+  public Map<String, List<String>> atBody() {
+    Map<String, List<String>> at = new LinkedHashMap<>();
+    for (Bracket b : brackets) {
+      if (b.tie() != null && channels.stream().noneMatch(c -> c.under(b))) {
+        at.computeIfAbsent(b.tie().hole(), h -> new ArrayList<>()).add(b.name());
+      }
+    }
+    for (Channel c : channels) {
+      at.computeIfAbsent(c.from(), h -> new ArrayList<>()).add(c.name());
+      at.computeIfAbsent(c.to(), h -> new ArrayList<>()).add(c.name());
+    }
+    return at;
   }
 
   /** A channel has a tab. */

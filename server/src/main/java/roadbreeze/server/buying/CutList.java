@@ -87,8 +87,9 @@ public record CutList(
     MountingResult mounting = MountingResult.of(job, build);
     List<Finding> small = new ArrayList<>();
     List<Finding> unknown = new ArrayList<>();
+    List<Bracket> brackets = MountingResult.inUse(job, build);
     screws(mounting.stacks(), small);
-    paint(job, build, mounting.channels(), small);
+    paint(brackets, build, mounting.channels(), small);
     if (!build.coolers().isEmpty()) {
       HoseMapper mapper = new HoseMapper(build, job.setup(build));
       fittings(job, build, mapper, small);
@@ -98,7 +99,7 @@ public record CutList(
       small.addAll(RadiatorBought.of(RadiatorResult.fit(job, build, job.setup(build))));
     }
     return new CutList(
-        metal(MountingResult.inUse(job, build), build.mounting().channels(), mounting.channels()),
+        metal(brackets, build.mounting().channels(), mounting.channels()),
         hose(build, LineResult.of(job, build).cuts(), unknown),
         Said.of(small),
         Said.of(unknown));
@@ -188,9 +189,9 @@ public record CutList(
 
   /** All faces and edges of what is of steel; aluminium needs none. */
   private static void paint(
-      JobContent job, Build build, List<FlatChannel> across, List<Finding> small) {
+      List<Bracket> brackets, Build build, List<FlatChannel> across, List<Finding> small) {
     double area = 0;
-    for (Bracket b : MountingResult.inUse(job, build)) {
+    for (Bracket b : brackets) {
       double round = 2 * Units.mm(b.widthMm() + b.thicknessMm());
       area +=
           b.metal() == Metal.STEEL

@@ -2,6 +2,7 @@ package roadbreeze.server.mounting;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 import roadbreeze.core.bracket.ChannelStock;
 import roadbreeze.core.bracket.Holding;
@@ -36,18 +37,39 @@ record Across(Channel channel, List<Bracket> tabs) {
     int number =
         IntStream.iterate(1, n -> n + 1).filter(n -> free(now, n)).findFirst().orElseThrow();
     Name name = Name.of("bar-" + number, Name.Noun.CROSS_CHANNEL, 0);
-    List<BodyHole> body =
-        ties.holes().stream().filter(h -> h.name().noun() == Name.Noun.HOLE).toList();
     double each = CoolerMass.of(cooler.part()).full() / Corner.values().length;
-    return TabbedChannel.proposed(
-            ties.hanging(),
-            body,
-            ChannelStock.kept(like == null ? Ties.strip(build).metal() : like.metal()),
-            Ties.strip(build),
-            name,
-            t -> holds(t, ties, each * t.tabs().size(), plan))
-        .stream()
+    List<ChannelStock> sections =
+        ChannelStock.kept(like == null ? Ties.strip(build).metal() : like.metal());
+    return Corner.ROWS.stream()
+        .flatMap(
+            row ->
+                TabbedChannel.proposed(
+                    ties.hanging(),
+                    row,
+                    free(ties, plan, row),
+                    sections,
+                    Ties.strip(build),
+                    name,
+                    t -> holds(t, ties, each * t.tabs().size(), plan))
+                    .stream())
         .map(t -> entered(t, ties, number, like != null && like.welded()))
+        .toList();
+  }
+
+  /** Holes of the body that nothing is screwed to, or only what tabs to these ears replace. */
+  private static List<BodyHole> free(Ties ties, MountPlan plan, List<Corner> row) {
+    MountPlan left =
+        plan.withBrackets(
+            plan.brackets().stream()
+                .filter(
+                    b ->
+                        b.tie() == null
+                            || !b.tie().cooler().equals(ties.id())
+                            || !row.contains(b.tie().corner()))
+                .toList());
+    Set<String> taken = left.atBody().keySet();
+    return ties.holes().stream()
+        .filter(h -> h.name().noun() == Name.Noun.HOLE && !taken.contains(h.name().id()))
         .toList();
   }
 

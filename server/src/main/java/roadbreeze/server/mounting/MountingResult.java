@@ -53,7 +53,9 @@ public record MountingResult(
     OFF_ITS_HOLE("bracket TEXT", "by SIZE"),
     HOLE_GONE("bracket TEXT"),
     FREE_EARS("count COUNT"),
-    SHARED_HOLE("bracket TEXT", "holds TEXT");
+    SHARED_HOLE("bracket TEXT", "holds TEXT"),
+    /** By two things of the plan. */
+    HOLE_TWICE("one TEXT", "other TEXT");
 
     private final List<Parameter> parameters;
 
@@ -105,6 +107,14 @@ public record MountingResult(
         tied(bracket, plan, ties.get(bracket.tie().cooler()), stacks, findings);
       }
     }
+    plan.atBody()
+        .values()
+        .forEach(
+            names -> {
+              if (names.size() > 1 && !names.get(0).equals(names.get(1))) {
+                findings.add(Misfit.HOLE_TWICE.with(names.get(0), names.get(1)));
+              }
+            });
     Setup setup = job.setup(build);
     Channels channels = Channels.of(build, setup.truck().front().nose().holes());
     List<FlatChannel> flat = FlatChannel.of(build, channels, ties);

@@ -103,6 +103,10 @@ class MountingTest {
     assertThat(of(Jobs.with(Jobs.HIVE, BRACKETS + UPPER_LEFT + ".tie", null)).findings())
         .extracting(f -> f.code())
         .containsExactly("mountingResultMisfit.freeEars");
+    String taken = Jobs.HIVE.build(Jobs.PLAN).mounting().brackets().get(1).tie().hole();
+    assertThat(of(Jobs.with(Jobs.HIVE, BRACKETS + UPPER_LEFT + ".tie.hole", taken)).findings())
+        .extracting(f -> f.code())
+        .contains("mountingResultMisfit.holeTwice");
   }
 
   /** A box hard before the upper bar's left hole keeps every tool off its screw. */
