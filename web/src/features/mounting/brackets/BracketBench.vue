@@ -2,10 +2,9 @@
 import { computed, ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { useComputed } from '@/job/useComputed'
-import { useAsked } from '@/job/useAsked'
 import { useAskedField } from '@/job/fields/fieldPlace'
 import { newId } from '@/job/paths'
-import type { Across, Bracket, MountingResult } from '@/shared/api/types'
+import type { Bracket, MountingResult } from '@/shared/api/types'
 import { say, whatToDo } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { editText, format } from '@/shared/units/units'
@@ -15,13 +14,13 @@ import PickInput from '@/shared/ui/PickInput.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import { useDrawings } from '../drawings'
+import AcrossPanel from './AcrossPanel.vue'
 import BracketDrawing from './BracketDrawing.vue'
 import ChannelBench from './ChannelBench.vue'
 import HoldingPanel from './HoldingPanel.vue'
 import ScrewStacks from './ScrewStacks.vue'
 import TiePanel from './TiePanel.vue'
-import { newChannel, withTabs } from './channelEdits'
-import { plain, stepNames, withBend, withoutBend } from './bracketEdits'
+import { METALS, plain, stepNames, withBend, withoutBend } from './bracketEdits'
 
 /** Brackets from hole to hole: forms proposed, flat pattern and bends, and whether the set holds. */
 const job = useJob()
@@ -51,27 +50,6 @@ function propose() {
   job.edit(`${here.value}.brackets`, [...proposed.value!, ...others])
   at.value = ''
 }
-/** Channels across that would hold the first cooler, each with its tabs. */
-const { working: looking, failed: noChannel, ask: askAcross } = useAsked()
-const across = ref<Across[] | null>(null)
-const lookAcross = () => askAcross<Across[]>('/api/compute/channel-start', {}, (found) => (across.value = found))
-function takeAcross(a: Across) {
-  job.edit(here.value, withTabs(plan.value, a.channel, a.tabs))
-  at.value = a.channel.id
-  across.value = null
-}
-/** Between two holes of one's own choice, tabs to be put on it. */
-function addChannel() {
-  const [from, to] = job.content.nose.holes
-  if (!from || !to) return
-  const made = newChannel(plan.value.channels, from.id, to.id)
-  job.edit(`${here.value}.channels`, [...plan.value.channels, made])
-  at.value = made.id
-  across.value = null
-}
-const holeName = (id: string) => job.content.nose.holes.find((h) => h.id === id)?.name ?? 'a hole'
-const earsOf = (a: Across) =>
-  a.tabs.length > 2 ? 'All four ears' : a.tabs[0]?.tie?.corner.startsWith('UPPER') ? 'Upper ears' : 'Lower ears'
 function add() {
   const made = plain(newId(brackets.value, 'bracket'), `bracket ${brackets.value.length + 1}`, brackets.value.at(-1))
   job.edit(`${here.value}.brackets`, [...brackets.value, made])
@@ -111,10 +89,6 @@ const { refused, draw, drawBuild } = useDrawings()
 const give = (kind: 'svg' | 'dxf') =>
   draw(`bracket-${kind}`, { bracket: bracket.value }, `${bracket.value!.name}.${kind}`)
 const sheets = (paper: 'A4' | 'LETTER') => drawBuild('brackets-pdf', { paper }, 'brackets.pdf')
-const METALS = [
-  ['STEEL', 'mild steel'],
-  ['ALUMINIUM', 'aluminium'],
-] as const
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 1 : 3)
 </script>
 
@@ -166,26 +140,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
         {{ brackets.length ? 'Propose them anew' : 'Propose from ear to hole' }}
       </button>
       <button type="button" class="act" :disabled="brackets.length >= 12" @click="add">Add a bracket</button>
-      <button
-        v-if="job.build.coolers.length && job.content.nose.holes.length > 1 && !across"
-        type="button"
-        class="act"
-        :disabled="looking || plan.channels.length >= 4"
-        data-across
-        @click="lookAcross"
-      >
-        {{ looking ? 'Looking from hole to hole…' : 'A channel across…' }}
-      </button>
-      <p v-if="noChannel" role="alert" class="bad small">{{ noChannel }}</p>
-      <div v-if="across" class="across" role="group" aria-label="Channels across">
-        <button v-for="(a, n) in across" :key="n" type="button" class="strip" data-take-across @click="takeAcross(a)">
-          <b>{{ earsOf(a) }}</b>
-          <span class="small">{{ holeName(a.channel.from) }} to {{ holeName(a.channel.to) }}</span>
-        </button>
-        <p v-if="!across.length" class="small soft">No two holes have a free way across with tabs to its ears.</p>
-        <button type="button" class="act" data-own-across @click="addChannel">Between two other holes</button>
-        <button type="button" class="act" @click="across = null">Never mind</button>
-      </div>
+      <AcrossPanel v-if="job.build.coolers.length && job.content.nose.holes.length > 1" @pick="(id) => (at = id)" />
       <div class="fields two">
         <QuantityField
           label="Rubber"
@@ -402,13 +357,6 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
   font: inherit;
   text-align: left;
   cursor: pointer;
-}
-.across {
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-  border-left: 3px solid var(--accent);
-  padding-left: 8px;
 }
 .strip b {
   font: 600 18px/1.1 var(--rb-font-head);

@@ -13,6 +13,7 @@ import QuantityField from '@/job/fields/QuantityField.vue'
 import { useDrawings } from '../drawings'
 import ChannelDrawing from './ChannelDrawing.vue'
 import ScrewStacks from './ScrewStacks.vue'
+import { METALS } from './bracketEdits'
 import { type Channel, isTabOn, withoutChannel, withTabs } from './channelEdits'
 
 /** A channel across between two holes of the body: how it lies, is cut and drilled, and the tabs on it. */
@@ -30,11 +31,6 @@ const TABS = [
   [false, 'screwed on'],
   [true, 'welded on'],
 ] as const
-const METALS = [
-  ['STEEL', 'mild steel'],
-  ['ALUMINIUM', 'aluminium'],
-] as const
-
 const { working, failed, ask } = useAsked()
 /** To the ears nearest to it; what held those ears before goes. */
 const putTabs = () =>

@@ -4,6 +4,12 @@ import { newId } from '@/job/paths'
 export type BracketStep = Bracket['steps'][number]
 export type BracketHole = Bracket['holes'][number]
 
+/** What strip and channel are of. */
+export const METALS = [
+  ['STEEL', 'mild steel'],
+  ['ALUMINIUM', 'aluminium'],
+] as const
+
 /** A strip as it comes from the rack, with a hole near each end. */
 export function plain(id: string, name: string, like?: Bracket): Bracket {
   return {

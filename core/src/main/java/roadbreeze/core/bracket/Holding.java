@@ -3,7 +3,6 @@ package roadbreeze.core.bracket;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.problem.Quantity;
@@ -123,27 +122,22 @@ public record Holding(
 
   /** Empty where there is no channel, or none that is kept would do. */
   private static Optional<Finding> heavier(double mass, List<Support> supports, double shock) {
-    Optional<Support.Channel> channel =
-        supports.stream()
-            .filter(s -> s instanceof Support.Channel)
-            .map(s -> (Support.Channel) s)
-            .findFirst();
-    return channel.stream()
-        .flatMap(b -> ChannelStock.kept(b.section().metal()).stream())
-        .filter(k -> k.massPerMetre() > channel.orElseThrow().section().massPerMetre())
-        .flatMap(
-            k -> {
-              List<Support> with =
-                  supports.stream()
-                      .map(s -> s instanceof Support.Channel b ? b.with(k) : s)
-                      .toList();
-              return holds(mass, with, shock)
-                  ? Stream.of(
-                      Fault.HEAVIER_CHANNEL.with(
-                          k.web(), k.leg(), k.thickness(), frequency(mass, with)))
-                  : Stream.<Finding>empty();
-            })
-        .findFirst();
+    for (Support support : supports) {
+      if (support instanceof Support.Channel channel) {
+        for (ChannelStock kept : ChannelStock.kept(channel.section().metal())) {
+          List<Support> with =
+              supports.stream()
+                  .map(s -> s instanceof Support.Channel c ? c.with(kept) : s)
+                  .toList();
+          if (kept.massPerMetre() > channel.section().massPerMetre() && holds(mass, with, shock)) {
+            return Optional.of(
+                Fault.HEAVIER_CHANNEL.with(
+                    kept.web(), kept.leg(), kept.thickness(), frequency(mass, with)));
+          }
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   private static boolean holds(double mass, List<Support> supports, double shock) {

@@ -18,12 +18,6 @@ import roadbreeze.core.fastener.ScrewThread;
  */
 public record SocketWay(
     int hole, int leg, double along, double across, double diameter, boolean cut) {
-  /** A socket with its drive, m. */
-  private static final double SOCKET_LENGTH = 0.060;
-
-  /** Room round a socket, on its diameter, m. */
-  private static final double ROUND_IT = 0.002;
-
   /** Strip that stays beside a relief, and between it and a hole, in thicknesses (-). */
   private static final double STAYS = 2;
 
@@ -62,13 +56,13 @@ public record SocketWay(
     boolean parallel = Math.abs(Math.abs(over.up().dotProduct(screw)) - 1) < ALIKE;
     if (!parallel
         || Math.abs(away) < bracket.stock().thickness()
-        || Math.abs(away) > SOCKET_LENGTH) {
+        || Math.abs(away) > ScrewThread.SOCKET_LENGTH) {
       return;
     }
     Vector3D to = middle.add(screw.scalarMultiply(away)).subtract(over.at());
     double along = to.dotProduct(over.along());
     double across = to.dotProduct(over.across());
-    double diameter = ScrewThread.through(bracket.holes().get(hole).diameter()).socket() + ROUND_IT;
+    double diameter = ScrewThread.through(bracket.holes().get(hole).diameter()).socketRoom();
     double radius = diameter / 2;
     double length = bracket.leg(leg).length();
     double side = bracket.stock().width() / 2;

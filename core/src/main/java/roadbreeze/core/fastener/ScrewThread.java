@@ -78,6 +78,17 @@ public enum ScrewThread {
     return largest;
   }
 
+  /** A socket with its drive is so long, m; own default. */
+  public static final double SOCKET_LENGTH = 0.060;
+
+  /** Room round a socket, on its diameter, m; own default. */
+  private static final double ROUND_SOCKET = 0.002;
+
+  /** Diameter of what a socket needs to get on its hexagon, m. */
+  public double socketRoom() {
+    return socket + ROUND_SOCKET;
+  }
+
   /** Outside of a usual socket for its hexagon, m; ISO 2725. */
   public double socket() {
     return socket;

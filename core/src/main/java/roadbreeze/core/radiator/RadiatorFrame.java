@@ -28,7 +28,7 @@ public final class RadiatorFrame {
   /** Frames of fans have their holes so far in from their corners, m; own default. */
   private static final double IN_FAN = 0.012;
 
-  /** How well a usual hole is known, and one that was measured, m. */
+  /** How well a usual hole is known, and one that was measured, m; own defaults. */
   private static final double USUALLY = 0.010;
 
   private static final double MEASURED = 0.002;

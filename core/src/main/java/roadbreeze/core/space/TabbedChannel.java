@@ -17,7 +17,7 @@ import roadbreeze.core.nose.BodyHole;
 
 /** A channel across, with the tabs on it that hold a core. */
 public record TabbedChannel(CrossChannel channel, List<Hanging.Tied> tabs) {
-  /** A metre of channel is worth so much of strip, m; own default. */
+  /** A length of channel is worth so much of strip (-); own default. */
   private static final double OF_STRIP = 0.5;
 
   /** All of a core's face shaded is worth so much of strip, m; own default. */

@@ -43,14 +43,8 @@ public final class ToolAccess {
    */
   public record Reached(Tool tool, Optional<Name> inTheWay) {}
 
-  /** Socket with its drive, m. */
-  private static final double SOCKET_LENGTH = 0.060;
-
   /** What is nearer touches, m. */
   private static final double TOUCHES = 1e-9;
-
-  /** Room round a socket, on its diameter, m. */
-  private static final double ROUND_IT = 0.002;
 
   /** Head, washers and strip over the surface, m. */
   private static final double HEAD = 0.008;
@@ -101,14 +95,14 @@ public final class ToolAccess {
   }
 
   private static Shape socket(Vector3D at, Direction looks, ScrewThread thread) {
-    double half = (thread.socket() + ROUND_IT) / 2;
-    Vector3D middle = at.add(looks.vector().scalarMultiply(HEAD + SOCKET_LENGTH / 2));
+    double half = thread.socketRoom() / 2;
+    Vector3D middle = at.add(looks.vector().scalarMultiply(HEAD + ScrewThread.SOCKET_LENGTH / 2));
     Vector3D along = looks.axis().along();
     Vector3D out =
         new Vector3D(1, 1, 1)
             .subtract(along)
             .scalarMultiply(half)
-            .add(along.scalarMultiply(SOCKET_LENGTH / 2));
+            .add(along.scalarMultiply(ScrewThread.SOCKET_LENGTH / 2));
     Vector3D low = middle.subtract(out);
     Box box =
         new Box(low.getX(), low.getY(), low.getZ(), 2 * out.getX(), 2 * out.getY(), 2 * out.getZ());

@@ -1,6 +1,5 @@
 package roadbreeze.core.wiring;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -76,13 +75,20 @@ public record Circuit(String earth, List<Element> elements) {
     }
   }
 
+  /** What a diode keeps, V, and its resistance beyond that, Ω; physics of silicon, rounded. */
   private static final double DIODE = 0.7;
+
   private static final double DIODE_OHMS = 1e-3;
 
   /** A node that nothing leads to is held to earth by so much, S. */
   private static final double LEAK = 1e-12;
 
+  /** Newton's tangent of a motor at rest is that of so much voltage, V. */
+  private static final double LITTLE = 1e-3;
+
   private static final int MOST_STEPS = 200;
+
+  /** Voltages that move by less are settled, V. */
   private static final double CLOSE = 1e-9;
 
   /**
@@ -152,8 +158,7 @@ public record Circuit(String earth, List<Element> elements) {
     } else if (e instanceof Source s) {
       return 1 / s.ohms;
     } else if (e instanceof Motor m) {
-      // Newton's tangent; at rest that of a little voltage.
-      return 2 * m.amperes * Math.max(Math.abs(across), 1e-3) / (m.volts * m.volts);
+      return 2 * m.amperes * Math.max(Math.abs(across), LITTLE) / (m.volts * m.volts);
     }
     return on ? 1 / DIODE_OHMS : 0;
   }
@@ -200,12 +205,5 @@ public record Circuit(String earth, List<Element> elements) {
       through.put(e.id(), current(e, across, on[i]));
     }
     return new Solution(nodes, through);
-  }
-
-  /** With one more element. */
-  public Circuit with(Element more) {
-    List<Element> all = new ArrayList<>(elements);
-    all.add(more);
-    return new Circuit(earth, all);
   }
 }

@@ -23,7 +23,7 @@ public final class Fuse {
    * @return A; empty where no usual size is large enough
    */
   public static OptionalDouble over(double running) {
-    return Arrays.stream(SIZES).filter(size -> size >= OVER_RUNNING * running).findFirst();
+    return over(running, false, Double.POSITIVE_INFINITY);
   }
 
   /**

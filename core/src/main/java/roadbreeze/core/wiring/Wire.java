@@ -87,10 +87,9 @@ public record Wire(double area, double length, Laid laid, double surround) {
     return surround >= MOST ? 0 : Math.sqrt(cooling() * (MOST - surround) / perMetre(MOST));
   }
 
-  /** Volts lost along it, as warm as the current makes it. */
+  /** Lost along it, as warm as the current makes it, V; infinite where that runs away. */
   public double drop(double current) {
-    double warm = Math.min(temperature(current), 2 * MOST);
-    return current * resistance(warm);
+    return current * resistance(temperature(current));
   }
 
   public Wire of(double otherArea) {

@@ -64,13 +64,13 @@ class WireTest {
   }
 
   @Test
-  void aStartIsBorneOrNot() {
-    Start start = new Start(95, 22, 0.25);
-    assertThat(start.over(60)).isCloseTo(0.163, within(0.0005));
-    assertThat(start.over(105)).isZero();
-    assertThat(start.over(20)).isInfinite();
-    assertThat(start.current(start.over(60))).isCloseTo(60, within(1e-9));
-    assertThat(start.borneBy(30)).isFalse();
-    assertThat(start.borneBy(40)).isTrue();
+  void anInrushIsBorneOrNot() {
+    Inrush inrush = new Inrush(95, 22, 0.25);
+    assertThat(inrush.over(60)).isCloseTo(0.163, within(0.0005));
+    assertThat(inrush.over(105)).isZero();
+    assertThat(inrush.over(20)).isInfinite();
+    assertThat(inrush.current(inrush.over(60))).isCloseTo(60, within(1e-9));
+    assertThat(inrush.borneBy(30)).isFalse();
+    assertThat(inrush.borneBy(40)).isTrue();
   }
 }

@@ -72,10 +72,12 @@ public final class FittingMapper {
     }
     List<BodyHole> holes = NoseMapper.nose(nose).holes();
     double pack = Units.mm(rig.vehicle().cooling().openingDepthMm());
-    return b.mounting().channels().stream()
-        .filter(b.mounting()::tabbed)
-        .flatMap(c -> c.across(holes).stream())
-        .filter(c -> c.misfit().isEmpty() && c.before(pack))
+    MountPlan hung = b.mounting();
+    return hung
+        .withChannels(hung.channels().stream().filter(hung::tabbed).toList())
+        .across(holes)
+        .stream()
+        .filter(c -> c.before(pack))
         .map(CrossChannel::face)
         .toList();
   }

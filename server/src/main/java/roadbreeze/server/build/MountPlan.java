@@ -12,7 +12,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.explain.Kind;
+import roadbreeze.core.nose.BodyHole;
 import roadbreeze.core.space.Corner;
+import roadbreeze.core.space.CrossChannel;
 import roadbreeze.server.problem.Within;
 import roadbreeze.server.row.DistinctIds;
 
@@ -48,6 +50,14 @@ public record MountPlan(
         .flatMap(c -> brackets.stream().filter(c::under))
         .filter(b -> b.tie().cooler().equals(cooler) && b.tie().corner() == corner)
         .findFirst();
+  }
+
+  /** Its channels that fit between their holes. */
+  public List<CrossChannel> across(List<BodyHole> holes) {
+    return channels.stream()
+        .flatMap(c -> c.across(holes).stream())
+        .filter(c -> c.misfit().isEmpty())
+        .toList();
   }
 
   /** What is screwed to each hole of the body, by its id. */

@@ -1,7 +1,6 @@
 package roadbreeze.server.mounting;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import roadbreeze.core.bracket.ChannelStock;
@@ -84,20 +83,16 @@ record Across(Channel channel, List<Bracket> tabs) {
           .findings()
           .isEmpty();
     } catch (RefusedException e) {
-      return true; // no core is so light: anything holds it
+      return true; // a core of such a mass is not told of
     }
   }
 
   private static Across entered(TabbedChannel tabbed, Ties ties, int number, boolean welded) {
     CrossChannel across = tabbed.channel();
     ChannelStock stock = across.stock();
-    String id = across.name().id();
-    Ties with =
-        new Ties(
-            ties.id(), ties.kind(), ties.hanging(), ties.holes(), new Channels(Map.of(id, across)));
     return new Across(
         new Channel(
-            id,
+            across.name().id(),
             "channel " + number,
             stock.metal(),
             Ties.mm(stock.web()),
@@ -107,7 +102,7 @@ record Across(Channel channel, List<Bracket> tabs) {
             across.to().name().id(),
             across.legsOut(),
             welded),
-        tabbed.tabs().stream().map(with::entered).toList());
+        tabbed.tabs().stream().map(ties::entered).toList());
   }
 
   /**

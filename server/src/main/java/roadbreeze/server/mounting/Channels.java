@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import roadbreeze.core.nose.BodyHole;
-import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Corner;
 import roadbreeze.core.space.CrossChannel;
 import roadbreeze.core.space.Hanging;
@@ -29,13 +28,6 @@ public record Channels(Map<String, CrossChannel> across) {
     return new Channels(across);
   }
 
-  /** Those that fit between their holes. */
-  public static List<CrossChannel> lying(Build build, Setup setup) {
-    return of(build, setup.truck().front().nose().holes()).across.values().stream()
-        .filter(c -> c.misfit().isEmpty())
-        .toList();
-  }
-
   /** Places for tabs from a core's ears; that of a lower ear is on the tab of the upper one. */
   List<BodyHole> holes(Hanging hanging, String cooler, MountPlan plan) {
     List<BodyHole> holes = new ArrayList<>();
@@ -51,12 +43,6 @@ public record Channels(Map<String, CrossChannel> across) {
       }
     }
     return holes;
-  }
-
-  /** True of a hole that one of them offers a corner. */
-  boolean under(Corner corner, BodyHole hole) {
-    return across.keySet().stream()
-        .anyMatch(id -> CrossChannel.holeId(id, corner).equals(hole.name().id()));
   }
 
   /** What a bracket is a tab on; empty where it goes to the body itself. */

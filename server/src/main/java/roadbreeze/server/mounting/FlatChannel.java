@@ -23,7 +23,7 @@ import roadbreeze.server.message.Said;
  *
  * @param web its web laid out like a strip: to be drilled; null where it cannot be at all
  * @param packFromMm washers under its first end
- * @param tabs names of what is put on it, from its first end
+ * @param tabs what is put on it, from its first end
  * @param shades share of the cooler's face that it stands before or behind (-)
  * @param blockedBy what it would run into, null where nothing
  */
@@ -40,7 +40,11 @@ public record FlatChannel(
     @Nullable Said.PartName blockedBy,
     List<Said> faults) {
 
-  /** What is put on a channel, from its first end. */
+  /**
+   * What is put on a channel, from its first end.
+   *
+   * @param bracket id
+   */
   public record Tab(String bracket, double alongMm) {}
 
   /** What is wrong with one. */

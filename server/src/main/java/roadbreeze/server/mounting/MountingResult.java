@@ -116,10 +116,10 @@ public record MountingResult(
               }
             });
     Setup setup = job.setup(build);
-    Channels channels = Channels.of(build, setup.truck().front().nose().holes());
-    List<FlatChannel> flat = FlatChannel.of(build, channels, ties);
+    List<BodyHole> holes = setup.truck().front().nose().holes();
+    List<FlatChannel> flat = FlatChannel.of(build, Channels.of(build, holes), ties);
     ToolAccess access = new ToolAccess(setup.standing(), Pack.of(setup).standing());
-    Channels.lying(build, setup).forEach(c -> stacks.addAll(ScrewStack.of(c, access)));
+    plan.across(holes).forEach(c -> stacks.addAll(ScrewStack.of(c, access)));
     if (build.coolers().isEmpty()) {
       return new MountingResult(flats, flat, stacks, null, null, Said.of(findings));
     }

@@ -164,7 +164,7 @@ public record Ties(String id, Kind kind, Hanging hanging, List<BodyHole> holes, 
         },
         switch (kind) {
           case COOLER ->
-              called + (channels.under(tied.corner(), tied.hole()) ? " tab" : " bracket");
+              called + (tied.hole().name().noun() == Name.Noun.CROSS_CHANNEL ? " tab" : " bracket");
           case FAN -> called + " strap";
           case RADIATOR -> "radiator, " + called;
         },

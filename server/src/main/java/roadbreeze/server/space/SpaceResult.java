@@ -16,7 +16,6 @@ import roadbreeze.core.space.Pack;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.mounting.Channels;
 import roadbreeze.server.mounting.Ties;
 import roadbreeze.server.nose.NoseMapper;
 import roadbreeze.server.nose.NoseSolid.NoseBox;
@@ -113,7 +112,7 @@ public record SpaceResult(
 
   private static List<HungStrip> strips(Build build, Setup setup, Map<String, Ties> byCooler) {
     List<HungStrip> strips = new ArrayList<>();
-    for (CrossChannel channel : Channels.lying(build, setup)) {
+    for (CrossChannel channel : build.mounting().across(setup.truck().front().nose().holes())) {
       strips.add(
           new HungStrip(
               channel.name().id(),

@@ -10,8 +10,8 @@ import roadbreeze.core.problem.Range;
  * @param running A
  * @param constant of time, s
  */
-public record Start(double first, double running, double constant) {
-  private static final Range CONSTANT = new Range(Quantity.START_CONSTANT, 0.01, 5);
+public record Inrush(double first, double running, double constant) {
+  private static final Range CONSTANT = new Range(Quantity.INRUSH_CONSTANT, 0.01, 5);
 
   /** A blade fuse bears twice its rating so long for certain, s; order of ISO 8820-3. */
   public static final double BEARS_TWICE = 0.15;
@@ -22,7 +22,7 @@ public record Start(double first, double running, double constant) {
   private static final double TWICE = 2;
   private static final double MORE = 3.5;
 
-  public Start {
+  public Inrush {
     Wire.CURRENT.require(first);
     Wire.CURRENT.require(running);
     CONSTANT.require(constant);
