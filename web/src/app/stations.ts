@@ -64,6 +64,7 @@ export const stretches: Stretch[] = [
       work('7', 'switching', 'Switch points', 'w', () => import('@/features/switching/SwitchScreen.vue')),
       work('8', 'mounting', 'Mounting', 'm', () => import('@/features/mounting/MountingScreen.vue')),
       work('9', 'lines', 'Lines', 'l', () => import('@/features/lines/LinesScreen.vue')),
+      work('w', 'wiring', 'Wiring', 'e', () => import('@/features/wiring/WiringScreen.vue')),
     ],
   },
   { label: 'Do', stations: [work('j', 'sheet', 'Work sheet', 'o', () => import('@/features/sheet/SheetScreen.vue'))] },

@@ -503,6 +503,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/wiring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringController.wiring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/verdicts": {
         parameters: {
             query?: never;
@@ -1551,6 +1567,18 @@ export interface components {
             /** @enum {string|null} */
             tubes: "PLAIN" | "DIMPLED" | null;
         };
+        ElectricsData: {
+            /** Format: double */
+            volts: number;
+            /** Format: double */
+            alternatorA: number | null;
+            /** Format: double */
+            batteryAh: number;
+            /** Format: double */
+            loadA: number;
+            /** Format: double */
+            boxSpareA: number | null;
+        };
         EngineData: {
             /** @enum {string} */
             kind: "PETROL" | "DIESEL" | "BOOSTED_DIESEL";
@@ -1729,6 +1757,7 @@ export interface components {
             ratings: components["schemas"]["RatingsData"] | null;
             traverses: components["schemas"]["AirTraverse"][];
             foundLines: components["schemas"]["FoundLines"];
+            electrics: components["schemas"]["ElectricsData"];
             marks: {
                 [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
             };
@@ -2157,6 +2186,17 @@ export interface components {
             /** Format: double */
             price: number;
         };
+        BoxPlace: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            backMm: number;
+            /** @enum {string} */
+            opening: "DOWN" | "SIDE" | "UP";
+            sealed: boolean;
+        };
         Bracket: {
             id: string;
             name: string;
@@ -2220,6 +2260,7 @@ export interface components {
             otherCoolers: components["schemas"]["FittedOther"][];
             lines: components["schemas"]["LinePlan"];
             mounting: components["schemas"]["MountPlan"];
+            wiring: components["schemas"]["WiringPlan"];
             marks: {
                 [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
             };
@@ -2325,6 +2366,41 @@ export interface components {
             /** Format: double */
             price: number;
         };
+        DeviceWiring: {
+            id: string;
+            /** @enum {string} */
+            school: "THERMAL_SWITCH" | "CONTROLLER" | "COMPUTER_LOW" | "COMPUTER_HIGH" | "WITH_KEY" | "DRIVER_SWITCH" | "TWO_RELAYS" | "SERIES_PARALLEL" | "PULSE_WIDTH" | "COMPUTER_PULSED" | "CLUTCH_DUTY";
+            /** Format: double */
+            fullC: number | null;
+            keyed: boolean;
+            /** @enum {string} */
+            air: "NONE" | "REQUEST" | "COMPRESSOR";
+            /** @enum {string} */
+            by: "WIRE" | "DIODE" | "RELAY";
+            driver: boolean;
+            oneWire: boolean;
+            swapped: boolean;
+            otherSide: boolean;
+            bladesTurned: boolean;
+            /** @enum {string} */
+            earth: "BATTERY_POST" | "BODY" | "WITH_SENSOR";
+            /** Format: double */
+            delayS: number;
+            /** Format: double */
+            amps: number | null;
+        };
+        ExtraDevice: {
+            id: string;
+            /** @enum {string} */
+            what: "GAUGE" | "WARNING_LAMP" | "PUMP";
+            name: string;
+            /** @enum {string} */
+            sensor: "CYLINDER_HEAD" | "HOSE_ADAPTER" | "ON_HOSE" | "RETURN_HOSE" | "IN_FINS" | "OIL_FEED" | "GEARBOX" | "DRIVER";
+            /** Format: double */
+            onC: number;
+            /** Format: double */
+            amps: number;
+        };
         FanSeatData: {
             /** Format: double */
             spacerMm: number;
@@ -2401,6 +2477,11 @@ export interface components {
             order: "BEFORE_OIL" | "BEHIND_OIL";
             /** Format: double */
             heatKw: number | null;
+        };
+        GuardChoice: {
+            id: string;
+            /** Format: double */
+            amps: number;
         };
         Hose: {
             id: string;
@@ -2645,6 +2726,28 @@ export interface components {
             /** @enum {string} */
             corner: "UPPER_LEFT" | "UPPER_RIGHT" | "LOWER_LEFT" | "LOWER_RIGHT";
             hole: string;
+        };
+        WireChoice: {
+            id: string;
+            /** Format: double */
+            areaMm2: number | null;
+            /** Format: double */
+            lengthM: number | null;
+            /** @enum {string|null} */
+            surround: "CAB" | "WING" | "RADIATOR" | "EXHAUST" | null;
+            /** @enum {string|null} */
+            colour: "RED" | "BLACK" | "BLUE" | "YELLOW" | "GREEN" | "WHITE" | "BROWN" | "ORANGE" | "GREY" | "VIOLET" | null;
+        };
+        WiringPlan: {
+            /** @enum {string} */
+            feed: "BATTERY" | "ALTERNATOR_STUD" | "FUSE_BOX";
+            /** @enum {string} */
+            guard: "FUSE" | "BREAKER_BY_HAND" | "BREAKER_BY_ITSELF";
+            box: components["schemas"]["BoxPlace"] | null;
+            devices: components["schemas"]["DeviceWiring"][];
+            extras: components["schemas"]["ExtraDevice"][];
+            wires: components["schemas"]["WireChoice"][];
+            guards: components["schemas"]["GuardChoice"][];
         };
         SectionBuild: {
             /** Format: int64 */
@@ -3188,6 +3291,154 @@ export interface components {
             waits: number;
             /** Format: int32 */
             restoring: number;
+        };
+        AskedSituation: {
+            /** @enum {string} */
+            key: "OFF" | "ON" | "RUNNING" | "HOT_IDLE";
+            /** Format: double */
+            coolantC: number;
+            /** Format: double */
+            oilC: number;
+            airConditioning: boolean;
+            driver: boolean;
+        };
+        WiringRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            situation: components["schemas"]["AskedSituation"];
+        };
+        CircuitDiagram: {
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            parts: components["schemas"]["DrawnPart"][];
+            ways: components["schemas"]["DrawnWire"][];
+            joints: components["schemas"]["DrawnDot"][];
+        };
+        CircuitStanding: {
+            situation: components["schemas"]["AskedSituation"];
+            volts: {
+                [key: string]: number | null;
+            };
+            amps: {
+                [key: string]: number | null;
+            };
+            live: string[];
+            /** Format: double */
+            drawnA: number;
+            chatters: boolean;
+        };
+        DrawnDot: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        DrawnPart: {
+            id: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            terminals: components["schemas"]["DrawnTerminal"][];
+        };
+        DrawnTerminal: {
+            name: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            fed: boolean;
+        };
+        DrawnWire: {
+            id: string;
+            points: components["schemas"]["DrawnDot"][];
+        };
+        WiredDevice: {
+            name: components["schemas"]["PartName"];
+            /** @enum {string} */
+            kind: "FAN" | "COOLER_FAN" | "CLUTCH" | "PUMP" | "GAUGE" | "WARNING_LAMP";
+            wiring: components["schemas"]["DeviceWiring"];
+            /** Format: double */
+            onC: number | null;
+            /** Format: double */
+            fullC: number | null;
+            /** Format: double */
+            amps: number | null;
+            assumed: boolean;
+            withAir: boolean;
+            /** Format: double */
+            lagS: number | null;
+        };
+        WiredPart: {
+            id: string;
+            /** @enum {string} */
+            sort: "BATTERY" | "TAP" | "EARTH" | "THREAD" | "GUARD" | "RELAY" | "CONTACT" | "CONTROLLER" | "MODULE" | "LINE" | "DIODE" | "MOTOR" | "LOAD" | "SPLICE";
+            kind: string;
+            device: string;
+            /** @enum {string} */
+            spot: "FEED" | "BOX" | "EARTH" | "CAB" | "ENGINE" | "SENSOR" | "DEVICE";
+            label: components["schemas"]["Said"][];
+            /** Format: double */
+            amps: number | null;
+            /** Format: double */
+            runsA: number | null;
+            /** Format: double */
+            firstA: number | null;
+        };
+        WiredState: {
+            situation: components["schemas"]["AskedSituation"];
+            speeds: {
+                [key: string]: number | null;
+            };
+            /** Format: double */
+            drawnA: number;
+        };
+        WiredWire: {
+            id: string;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            role: "FEED" | "LOAD" | "EARTH" | "CONTROL" | "SENSOR";
+            from: string;
+            to: string;
+            device: string;
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            lengthM: number;
+            /** @enum {string} */
+            surround: "CAB" | "WING" | "RADIATOR" | "EXHAUST";
+            /** @enum {string} */
+            colour: "RED" | "BLACK" | "BLUE" | "YELLOW" | "GREEN" | "WHITE" | "BROWN" | "ORANGE" | "GREY" | "VIOLET";
+            label: components["schemas"]["Said"];
+            /** Format: double */
+            mostA: number;
+            /** Format: double */
+            mostC: number | null;
+            /** Format: double */
+            carriesA: number;
+        };
+        WiringFound: {
+            /** @enum {string} */
+            weight: "BAD" | "MINOR" | "GOOD";
+            said: components["schemas"]["Said"];
+            in: components["schemas"]["AskedSituation"];
+            along: string[];
+        };
+        WiringResult: {
+            devices: components["schemas"]["WiredDevice"][];
+            parts: components["schemas"]["WiredPart"][];
+            wires: components["schemas"]["WiredWire"][];
+            standing: components["schemas"]["CircuitStanding"];
+            states: components["schemas"]["WiredState"][];
+            findings: components["schemas"]["WiringFound"][];
+            diagram: components["schemas"]["CircuitDiagram"];
         };
         Verdict: {
             build: string;
@@ -5367,6 +5618,30 @@ export interface operations {
             };
         };
     };
+    "WiringController.wiring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WiringRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WiringResult"];
+                };
+            };
+        };
+    };
     "AssessController.verdicts": {
         parameters: {
             query?: never;
@@ -6068,6 +6343,13 @@ export interface operations {
                  *             "loss": 5,
                  *             "pumpMaxKpa": 420,
                  *             "coldC": -10
+                 *           },
+                 *           "electrics": {
+                 *             "volts": 12,
+                 *             "alternatorA": 140,
+                 *             "batteryAh": 80,
+                 *             "loadA": 32,
+                 *             "boxSpareA": 25
                  *           },
                  *           "marks": {
                  *             "vehicle.cooling.radiator.widthMm": "MEASURED",
@@ -7244,6 +7526,15 @@ export interface operations {
                  *                 "plates": []
                  *               }
                  *             },
+                 *             "wiring": {
+                 *               "feed": "BATTERY",
+                 *               "guard": "FUSE",
+                 *               "box": null,
+                 *               "devices": [],
+                 *               "extras": [],
+                 *               "wires": [],
+                 *               "guards": []
+                 *             },
                  *             "marks": {}
                  *           },
                  *           {
@@ -7377,6 +7668,15 @@ export interface operations {
                  *                 "ticks": [],
                  *                 "plates": []
                  *               }
+                 *             },
+                 *             "wiring": {
+                 *               "feed": "BATTERY",
+                 *               "guard": "FUSE",
+                 *               "box": null,
+                 *               "devices": [],
+                 *               "extras": [],
+                 *               "wires": [],
+                 *               "guards": []
                  *             },
                  *             "marks": {}
                  *           },
@@ -7957,6 +8257,15 @@ export interface operations {
                  *                 "plates": []
                  *               }
                  *             },
+                 *             "wiring": {
+                 *               "feed": "BATTERY",
+                 *               "guard": "FUSE",
+                 *               "box": null,
+                 *               "devices": [],
+                 *               "extras": [],
+                 *               "wires": [],
+                 *               "guards": []
+                 *             },
                  *             "marks": {}
                  *           }
                  *         ]
@@ -8488,6 +8797,13 @@ export interface operations {
                  *             "loss": 5,
                  *             "pumpMaxKpa": 420,
                  *             "coldC": -10
+                 *           },
+                 *           "electrics": {
+                 *             "volts": 12,
+                 *             "alternatorA": 140,
+                 *             "batteryAh": 80,
+                 *             "loadA": 32,
+                 *             "boxSpareA": 25
                  *           },
                  *           "marks": {
                  *             "vehicle.cooling.radiator.widthMm": "MEASURED",
@@ -9888,6 +10204,15 @@ export interface operations {
                  *                 "plates": []
                  *               }
                  *             },
+                 *             "wiring": {
+                 *               "feed": "BATTERY",
+                 *               "guard": "FUSE",
+                 *               "box": null,
+                 *               "devices": [],
+                 *               "extras": [],
+                 *               "wires": [],
+                 *               "guards": []
+                 *             },
                  *             "marks": {}
                  *           },
                  *           {
@@ -10021,6 +10346,15 @@ export interface operations {
                  *                 "ticks": [],
                  *                 "plates": []
                  *               }
+                 *             },
+                 *             "wiring": {
+                 *               "feed": "BATTERY",
+                 *               "guard": "FUSE",
+                 *               "box": null,
+                 *               "devices": [],
+                 *               "extras": [],
+                 *               "wires": [],
+                 *               "guards": []
                  *             },
                  *             "marks": {}
                  *           },
@@ -10600,6 +10934,15 @@ export interface operations {
                  *                 "ticks": [],
                  *                 "plates": []
                  *               }
+                 *             },
+                 *             "wiring": {
+                 *               "feed": "BATTERY",
+                 *               "guard": "FUSE",
+                 *               "box": null,
+                 *               "devices": [],
+                 *               "extras": [],
+                 *               "wires": [],
+                 *               "guards": []
                  *             },
                  *             "marks": {}
                  *           }

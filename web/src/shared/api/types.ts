@@ -129,3 +129,14 @@ export type AnyPart =
   | PumpPart
   | ClutchPart
   | HydraulicCoolerPart
+export type WiringResult = S['WiringResult']
+export type WiringPlan = S['WiringPlan']
+export type DeviceWiring = S['DeviceWiring']
+export type WiredDevice = S['WiredDevice']
+export type WiredPart = S['WiredPart']
+export type Wire = S['WiredWire']
+export type WiringStanding = S['CircuitStanding']
+export type WiringSituation = S['AskedSituation']
+export type WiringState = S['WiredState']
+export type WiringFound = S['WiringFound']
+export type CircuitDiagram = S['CircuitDiagram']

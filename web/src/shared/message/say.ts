@@ -5,6 +5,7 @@ import names from '@words/en/names.json'
 import checks from '@words/en/checks.json'
 import problems from '@words/en/problems.json'
 import settle from '@words/en/settle.json'
+import wiring from '@words/en/wiring.json'
 import work from '@words/en/work.json'
 import type { Said, SaidValue } from '@/shared/api/types'
 import { money } from '@/shared/ui/yard'
@@ -20,6 +21,7 @@ const entries: Record<string, Record<string, Entry>> = {
   ...findings,
   ...names,
   ...settle,
+  ...wiring,
   ...work,
   ...checks,
   ...fields,

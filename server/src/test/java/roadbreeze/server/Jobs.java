@@ -2,6 +2,8 @@ package roadbreeze.server;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import roadbreeze.core.bracket.Metal;
 import roadbreeze.core.nose.Move;
 import roadbreeze.server.build.Bracket;
@@ -13,6 +15,7 @@ import roadbreeze.server.build.Hose;
 import roadbreeze.server.build.LinePlan;
 import roadbreeze.server.build.MountPlan;
 import roadbreeze.server.build.RadiatorPlan;
+import roadbreeze.server.build.WiringPlan;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.job.About;
@@ -24,7 +27,9 @@ import roadbreeze.server.nose.NoseSection;
 import roadbreeze.server.nose.NoseSolid;
 import roadbreeze.server.nose.RadiatorSeatData;
 import roadbreeze.server.rig.AirTraverse;
+import roadbreeze.server.rig.ElectricsData;
 import roadbreeze.server.rig.FanRoomData;
+import roadbreeze.server.rig.Mark;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -76,8 +81,21 @@ public final class Jobs {
     return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));
   }
 
+  /** As before anything was known of a truck's electrics. */
+  public static JobContent unwired(JobContent job) {
+    JobContent unwired = with(job, "rig.electrics", new ElectricsData(12, null, 70, 30, null));
+    Map<String, Mark> marks = new TreeMap<>(job.rig().marks());
+    List.of("volts", "batteryAh", "loadA").forEach(f -> marks.put("electrics." + f, Mark.DEFAULT));
+    unwired = with(unwired, "rig.marks", marks);
+    for (Build build : job.builds()) {
+      unwired = with(unwired, "builds." + build.id() + ".wiring", WiringPlan.PROPOSED);
+    }
+    return unwired;
+  }
+
   /** As before anybody measured round a radiator or put another in, and coolers had a rating. */
-  public static JobContent unmeasured(JobContent job) {
+  public static JobContent unmeasured(JobContent later) {
+    JobContent job = unwired(later);
     JobContent own =
         with(job, "builds", job.builds().stream().filter(b -> b.radiator() == null).toList());
     for (Build build : own.builds()) {

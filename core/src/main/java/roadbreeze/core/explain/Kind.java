@@ -35,6 +35,8 @@ public enum Kind {
   VISCOSITY("mm²/s"),
   VOLTAGE("V"),
   CURRENT("A"),
+  /** Of a battery. */
+  CHARGE("A·s"),
   DURATION("s"),
   /** As a job takes it: hours and minutes. */
   TIME("s"),

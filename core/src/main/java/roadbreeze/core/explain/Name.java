@@ -36,7 +36,9 @@ public record Name(String id, Noun noun, int number, String given) {
     TANK_OUTLET,
     COOLER_INLET,
     COOLER_OUTLET,
-    HOSE;
+    HOSE,
+    OIL_GAUGE,
+    WIRED_EXTRA;
   }
 
   public static Name of(Noun noun) {

@@ -30,6 +30,7 @@ public enum Problem implements Code {
   TORQUE_POINTS("torques COUNT", "speeds COUNT"),
   TORQUE_SPEEDS,
   SWITCH_SPAN("on TEMPERATURE", "off TEMPERATURE"),
+  RAMP_SPAN("from TEMPERATURE", "full TEMPERATURE"),
   BOX_HEAT_OR_MASS,
   NO_COOLER_FITS,
   NO_FAN_FITS,

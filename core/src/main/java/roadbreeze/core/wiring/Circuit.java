@@ -61,7 +61,21 @@ public record Circuit(String earth, List<Element> elements) {
       implements Element {}
 
   /**
-   * Volts of each node over earth; amperes through each element, from its first node to its second.
+   * Chops what it is fed with so fast that what hangs on it sees a share of it; what it takes at
+   * its input is the same share of what it gives, by its freewheel.
+   *
+   * @param from its input
+   * @param to its output
+   * @param minus its earth
+   * @param duty share of the time that it conducts, 0…1
+   * @param ohms while it does
+   */
+  public record Chopper(String id, String from, String to, String minus, double duty, double ohms)
+      implements Element {}
+
+  /**
+   * Volts of each node over earth; amperes through each element, from its first node to its second;
+   * of a chopper those that it gives.
    */
   public record Solution(Map<String, Double> volts, Map<String, Double> amperes) {
     /** Of one element, A. */
@@ -83,8 +97,8 @@ public record Circuit(String earth, List<Element> elements) {
   /** A node that nothing leads to is held to earth by so much, S. */
   private static final double LEAK = 1e-12;
 
-  /** Newton's tangent of a motor at rest is that of so much voltage, V. */
-  private static final double LITTLE = 1e-3;
+  /** With less voltage a motor stands still, and is a resistance, V. */
+  private static final double LITTLE = 1e-2;
 
   private static final int MOST_STEPS = 200;
 
@@ -99,6 +113,9 @@ public record Circuit(String earth, List<Element> elements) {
     for (Element e : elements) {
       place(e.from(), places);
       place(e.to(), places);
+      if (e instanceof Chopper c) {
+        place(c.minus, places);
+      }
     }
     double[] volts = new double[places.size()];
     boolean[] on = new boolean[elements.size()];
@@ -131,6 +148,10 @@ public record Circuit(String earth, List<Element> elements) {
     }
     for (int i = 0; i < elements.size(); i++) {
       Element e = elements.get(i);
+      if (e instanceof Chopper c) {
+        chop(c, places, siemens);
+        continue;
+      }
       double across = at(e.from(), places, volts) - at(e.to(), places, volts);
       double conducts = conductance(e, across, on[i]);
       double free = current(e, across, on[i]) - conducts * across;
@@ -152,13 +173,31 @@ public record Circuit(String earth, List<Element> elements) {
     return new LUDecomposition(siemens, 0).getSolver().solve(amperes).toArray();
   }
 
+  /**
+   * It drives duty·(from − minus) − (to − minus) through its ohms; the shares give what goes where.
+   */
+  private static void chop(Chopper c, Map<String, Integer> places, Array2DRowRealMatrix siemens) {
+    String[] nodes = {c.from, c.to, c.minus};
+    double[] shares = {c.duty, -1, 1 - c.duty};
+    for (int i = 0; i < nodes.length; i++) {
+      for (int j = 0; j < nodes.length; j++) {
+        Integer a = places.get(nodes[i]);
+        Integer b = places.get(nodes[j]);
+        if (a != null && b != null) {
+          siemens.addToEntry(a, b, shares[i] * shares[j] / c.ohms);
+        }
+      }
+    }
+  }
+
   private static double conductance(Element e, double across, boolean on) {
     if (e instanceof Resistance r) {
       return 1 / r.ohms;
     } else if (e instanceof Source s) {
       return 1 / s.ohms;
     } else if (e instanceof Motor m) {
-      return 2 * m.amperes * Math.max(Math.abs(across), LITTLE) / (m.volts * m.volts);
+      double still = m.amperes * LITTLE / (m.volts * m.volts);
+      return Math.abs(across) < LITTLE ? still : 2 * still * Math.abs(across) / LITTLE;
     }
     return on ? 1 / DIODE_OHMS : 0;
   }
@@ -170,7 +209,7 @@ public record Circuit(String earth, List<Element> elements) {
     } else if (e instanceof Source s) {
       return (across + s.volts) / s.ohms;
     } else if (e instanceof Motor m) {
-      return m.amperes * across * Math.abs(across) / (m.volts * m.volts);
+      return m.amperes * across * Math.max(LITTLE, Math.abs(across)) / (m.volts * m.volts);
     }
     return on ? (across - DIODE) / DIODE_OHMS : 0;
   }
@@ -202,7 +241,14 @@ public record Circuit(String earth, List<Element> elements) {
     for (int i = 0; i < on.length; i++) {
       Element e = elements.get(i);
       double across = at(e.from(), places, volts) - at(e.to(), places, volts);
-      through.put(e.id(), current(e, across, on[i]));
+      through.put(
+          e.id(),
+          e instanceof Chopper c
+              ? (c.duty * at(c.from, places, volts)
+                      - at(c.to, places, volts)
+                      + (1 - c.duty) * at(c.minus, places, volts))
+                  / c.ohms
+              : current(e, across, on[i]));
     }
     return new Solution(nodes, through);
   }

@@ -8,6 +8,8 @@ public final class Fuse {
   /** Usual sizes, A; from 50 on they are bolted. */
   private static final double[] SIZES = {3, 5, 7.5, 10, 15, 20, 25, 30, 40, 50, 60, 70, 80, 100};
 
+  static final double LARGEST = SIZES[SIZES.length - 1];
+
   /** So much more than the running current, common practice away from the radiator's heat. */
   private static final double OVER_RUNNING = 1.25;
 
@@ -41,5 +43,14 @@ public final class Fuse {
         .limit(1)
         .filter(size -> size <= carries)
         .findFirst();
+  }
+
+  /**
+   * The next usual size above one.
+   *
+   * @return A; empty above the largest
+   */
+  static OptionalDouble above(double size) {
+    return Arrays.stream(SIZES).filter(s -> s > size).findFirst();
   }
 }

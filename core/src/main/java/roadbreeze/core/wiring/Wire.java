@@ -103,8 +103,17 @@ public record Wire(double area, double length, Laid laid, double surround) {
    * @return m²; empty where none does
    */
   public OptionalDouble chosen(double current, double drop) {
+    return chosen(current, current, drop);
+  }
+
+  /**
+   * The same, which bears the fuse before it too.
+   *
+   * @param bears A
+   */
+  OptionalDouble chosen(double current, double bears, double drop) {
     return Arrays.stream(SIZES)
-        .filter(a -> of(a).carries() >= current && of(a).drop(current) <= drop)
+        .filter(a -> of(a).carries() >= Math.max(current, bears) && of(a).drop(current) <= drop)
         .findFirst();
   }
 }

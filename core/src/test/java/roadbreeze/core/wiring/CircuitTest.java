@@ -140,4 +140,20 @@ class CircuitTest {
       assertThat(taken).isCloseTo(0, within(1e-6));
     }
   }
+
+  /** A chopper gives what it takes, but for its own ohms. */
+  @Test
+  void aChopperKeepsPower() {
+    for (double duty : new double[] {0.3, 0.5, 1}) {
+      Solution s =
+          of(
+                  new Source("b", EARTH, "p", 13.8, 1e-6),
+                  new Circuit.Chopper("c", "p", "m", EARTH, duty, 5e-3),
+                  ohms("coil", "m", EARTH, 2))
+              .solve();
+      double given = s.current("coil");
+      assertThat(s.voltage("m")).isCloseTo(duty * 13.8 * 2 / 2.005, within(1e-4));
+      assertThat(s.current("b")).isCloseTo(duty * given, within(1e-4));
+    }
+  }
 }

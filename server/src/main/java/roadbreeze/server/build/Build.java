@@ -54,6 +54,7 @@ public record Build(
     @NotNull @Size(max = 6) @DistinctIds List<@NotNull @Valid FittedOther> otherCoolers,
     @NotNull @Valid LinePlan lines,
     @NotNull @Valid MountPlan mounting,
+    @NotNull @Valid WiringPlan wiring,
     @NotNull @Size(max = 200) Map<String, Mark> marks)
     implements Row, BuildBuilder.With {
 

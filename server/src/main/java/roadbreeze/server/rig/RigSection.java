@@ -25,11 +25,12 @@ public record RigSection(
     @Nullable @Valid RatingsData ratings,
     @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid AirTraverse> traverses,
     @NotNull @Valid FoundLines foundLines,
+    @NotNull @Valid ElectricsData electrics,
     @NotNull @Size(max = 200) Map<String, Mark> marks) {
 
   /** With another trailer behind it. */
   public RigSection pulling(Trailer other) {
-    return new RigSection(vehicle, other, ratings, traverses, foundLines, marks);
+    return new RigSection(vehicle, other, ratings, traverses, foundLines, electrics, marks);
   }
 
   /** What the last traverse of a fan that the model is corrected by found of its pressure. */

@@ -27,7 +27,7 @@ public class JobFormat {
   public static final String NAME = "road-breeze-job";
 
   /** Shape of jobs today. */
-  public static final int CURRENT = 10;
+  public static final int CURRENT = 11;
 
   /** Each step takes a job of its own number's shape to the next. */
   private static final List<UnaryOperator<ObjectNode>> STEPS =
@@ -41,7 +41,8 @@ public class JobFormat {
           NoRoutes::upgrade,
           UnseatedFans::upgrade,
           OldRadiators::upgrade,
-          StripsOnly::upgrade);
+          StripsOnly::upgrade,
+          Unwired::upgrade);
 
   private static final JsonMapper STRICT =
       JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();

@@ -180,8 +180,18 @@ class CarryOverTest {
     try (ConfigurableApplicationContext app = open("database-9", "carry_over_9_test")) {
       List<Job> jobs = Jobs.all(app.getBean(JobService.class));
       assertThat(jobs).hasSize(2);
-      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.HIVE);
-      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.TILT_TRAY);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.unwired(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unwired(Jobs.TILT_TRAY));
+    }
+  }
+
+  @Test
+  void buildsOfShapeTenAreWiredAsProposed() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-10", "carry_over_10_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(2);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.unwired(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unwired(Jobs.TILT_TRAY));
     }
   }
 }

@@ -129,7 +129,12 @@ class FormatsTest {
 
   @Test
   void aMountingOfBeforeHasNoChannel() {
-    assertThat(FORMAT.read(file("hive-utility-9"))).isEqualTo(Jobs.HIVE);
+    assertThat(FORMAT.read(file("hive-utility-9"))).isEqualTo(Jobs.unwired(Jobs.HIVE));
+  }
+
+  @Test
+  void aTruckOfBeforeHasAlternatorsThatNobodyHasRead() {
+    assertThat(FORMAT.read(file("hive-utility-10"))).isEqualTo(Jobs.unwired(Jobs.HIVE));
   }
 
   @Test

@@ -1,0 +1,91 @@
+package roadbreeze.core.wiring;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import roadbreeze.core.explain.Code;
+import roadbreeze.core.explain.Name;
+
+/**
+ * Something of a build that current is brought to, and what lets it run.
+ *
+ * @param name of the fan, cooler or other thing
+ * @param motors each by its plate; none where it has none
+ * @param felt what its switch feels
+ * @param on °C, rising
+ * @param full °C at which the second speed comes or the ramp ends, above on
+ * @param keyed fed by terminal 15, so that it stops with the key; from the battery it runs on
+ * @param air what lets it run with the air conditioning
+ * @param by how that wire meets the others
+ * @param driver the driver has a switch for it, with a pilot lamp
+ * @param oneWire its switch or sender has no earth but its own thread
+ * @param inRubber that thread sits in a rubber line, away from the engine's metal
+ * @param swapped its motor's two wires are swapped, so that it turns the other way
+ * @param earth where it goes back
+ * @param delay after its trigger, s
+ */
+@RecordBuilder
+public record Consumer(
+    Name name,
+    Kind kind,
+    List<Plate> motors,
+    School school,
+    Felt felt,
+    double on,
+    double full,
+    boolean keyed,
+    Air air,
+    Joined by,
+    boolean driver,
+    boolean oneWire,
+    boolean inRubber,
+    boolean swapped,
+    Part.Ground earth,
+    double delay)
+    implements ConsumerBuilder.With {
+  public Consumer {
+    motors = List.copyOf(motors);
+  }
+
+  /** What it is. */
+  public enum Kind implements Code {
+    FAN,
+    COOLER_FAN,
+    CLUTCH,
+    PUMP,
+    GAUGE,
+    WARNING_LAMP
+  }
+
+  /**
+   * Of one motor.
+   *
+   * @param amperes at its rated voltage
+   */
+  public record Plate(double amperes, double volts) {}
+
+  /** What of the air conditioning lets a fan run. */
+  public enum Air implements Code {
+    NONE,
+    /** The side of the driver's wish. */
+    REQUEST,
+    /** The wire of the compressor's clutch. */
+    COMPRESSOR
+  }
+
+  /** How the wire of one trigger meets those of the others. */
+  public enum Joined implements Code {
+    WIRE,
+    DIODE,
+    RELAY
+  }
+
+  public String id() {
+    return name.id();
+  }
+
+  /** It has a probe or switch that feels a temperature. */
+  public boolean feels() {
+    boolean byItself = school != School.DRIVER_SWITCH && school != School.WITH_KEY;
+    return kind == Kind.GAUGE || kind == Kind.WARNING_LAMP || byItself;
+  }
+}

@@ -1,0 +1,37 @@
+package roadbreeze.core.wiring;
+
+import java.util.Set;
+
+/**
+ * A circuit at rest in a situation.
+ *
+ * @param pulled ids of relays that pull, and of controllers that are awake
+ * @param drawn from battery and alternator by what is wired here, A
+ * @param chatters a relay never comes to rest
+ */
+public record Solved(
+    Situation situation,
+    Circuit.Solution solution,
+    Set<String> pulled,
+    double drawn,
+    boolean chatters) {
+  public Solved {
+    pulled = Set.copyOf(pulled);
+  }
+
+  /** V over earth; none at a terminal that nothing leads to. */
+  public double volts(String node) {
+    return solution.volts().getOrDefault(node, 0.0);
+  }
+
+  /** Through a wire or part, in its own direction, A; none through what is open. */
+  public double amperes(String id) {
+    return solution.amperes().getOrDefault(id, 0.0);
+  }
+
+  /** Share of its proper speed at which a motor turns (-); less than none backwards. */
+  public double speed(Part.Motor m) {
+    double across = Math.abs(volts(m.at("+")) - volts(m.at("-")));
+    return Math.signum(amperes(m.id())) * across / m.volts();
+  }
+}

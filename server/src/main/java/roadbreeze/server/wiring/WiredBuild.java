@@ -1,0 +1,51 @@
+package roadbreeze.server.wiring;
+
+import java.util.List;
+import roadbreeze.core.wiring.Consumer;
+import roadbreeze.core.wiring.Loom;
+import roadbreeze.core.wiring.Network;
+import roadbreeze.core.wiring.Proposal;
+import roadbreeze.core.wiring.Scheme;
+import roadbreeze.core.wiring.Situation;
+import roadbreeze.core.wiring.Situations;
+import roadbreeze.core.wiring.States;
+import roadbreeze.core.wiring.Supply;
+import roadbreeze.core.wiring.WiringCheck;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.WiringMapper;
+import roadbreeze.server.job.JobContent;
+
+/**
+ * A build with its circuit.
+ *
+ * @param fed what current is brought to; nothing where the truck has none of it
+ */
+record WiredBuild(
+    List<WiringMapper.Fed> fed, WiringPlaces places, Supply supply, Loom loom, States states) {
+
+  static WiredBuild of(JobContent job, Build build) {
+    Supply supply = job.rig().electrics().toCore();
+    List<WiringMapper.Fed> fed = WiringMapper.fed(build, supply.system());
+    List<Consumer> consumers = WiringMapper.consumers(fed);
+    Scheme scheme =
+        Proposal.of(consumers, build.wiring().feed(), build.wiring().guard(), supply.system());
+    List<Situation> situations = Situations.of(consumers);
+    WiringPlaces places = WiringPlaces.of(job, build, fed);
+    Loom loom =
+        Loom.of(scheme, supply, situations, places::length, WiringMapper.choices(build.wiring()));
+    return new WiredBuild(fed, places, supply, loom, States.of(loom.network(supply), situations));
+  }
+
+  Scheme scheme() {
+    return loom.scheme();
+  }
+
+  Network network() {
+    return states.network();
+  }
+
+  List<WiringCheck.Found> found() {
+    return WiringCheck.of(
+        WiringMapper.consumers(fed), loom, supply, states, WiringMapper.blades(fed));
+  }
+}

@@ -1,0 +1,150 @@
+package roadbreeze.server.wiring;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import roadbreeze.core.nose.Box;
+import roadbreeze.core.nose.Solid;
+import roadbreeze.core.rig.FanSensor;
+import roadbreeze.core.rig.Setup;
+import roadbreeze.core.space.Pack;
+import roadbreeze.core.wiring.Part;
+import roadbreeze.core.wiring.Spot;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.build.FittedCooler;
+import roadbreeze.server.build.WiringMapper;
+import roadbreeze.server.build.WiringPlan;
+import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Units;
+import roadbreeze.server.nose.NoseRemotePlace;
+
+/** Where the parts of a circuit are in the frame of the nose, and so how long its wires are. */
+final class WiringPlaces {
+  /** A wire follows edges, and its two ends are left long enough to be worked on; own defaults. */
+  private static final double ALONG_EDGES = 1.1;
+
+  private static final double BOTH_ENDS = 0.3;
+
+  /** What is not measured is thought behind the pack, m; own defaults. */
+  private static final double BULKHEAD = 1.1;
+
+  private static final double ENGINE = 0.7;
+  private static final double GEARBOX = 1.6;
+
+  /** From the bulkhead to what the driver has before him. */
+  private static final double IN_CAB = 1.0;
+
+  /** The box is thought so far before the battery, and the body's earth so far from it. */
+  private static final double BESIDE = 0.25;
+
+  private final Map<Spot, Vector3D> places = new HashMap<>();
+  private final Vector3D battery;
+  private final Vector3D box;
+  private final Box radiator;
+  private final boolean atPost;
+
+  private WiringPlaces(JobContent job, Build build, List<WiringMapper.Fed> fed) {
+    Setup setup = job.setup(build);
+    Pack pack = Pack.of(setup);
+    radiator =
+        pack.pieces().stream()
+            .filter(p -> p.kind() == Pack.Kind.RADIATOR)
+            .findFirst()
+            .orElseThrow()
+            .box();
+    battery = battery(setup);
+    WiringPlan.BoxPlace chosen = build.wiring().box();
+    box =
+        chosen == null
+            ? battery.add(new Vector3D(0, 0, -BESIDE))
+            : new Vector3D(
+                Units.mm(chosen.acrossMm()), Units.mm(chosen.upMm()), Units.mm(chosen.backMm()));
+    atPost = fed.stream().anyMatch(f -> f.consumer().earth() == Part.Ground.BATTERY_POST);
+    for (WiringMapper.Fed f : fed) {
+      String id = f.consumer().id();
+      places.put(new Spot(Spot.Kind.DEVICE, id), device(job, build, pack, id));
+      if (f.sensor() != null) {
+        places.put(new Spot(Spot.Kind.SENSOR, id), sensor(f.sensor()));
+      }
+    }
+  }
+
+  static WiringPlaces of(JobContent job, Build build, List<WiringMapper.Fed> fed) {
+    return new WiringPlaces(job, build, fed);
+  }
+
+  /** Middle of the battery as measured; beside the radiator where nobody has. */
+  private Vector3D battery(Setup setup) {
+    Optional<Box> measured =
+        setup.standing().stream()
+            .filter(s -> s.what() == Solid.What.BATTERY)
+            .map(s -> s.shape().bounds())
+            .findFirst();
+    return measured
+        .map(WiringPlaces::middle)
+        .orElseGet(
+            () ->
+                new Vector3D(
+                    radiator.right() + 0.15, radiator.y() + 0.7 * radiator.height(), ENGINE));
+  }
+
+  private static Vector3D middle(Box b) {
+    return new Vector3D(b.x() + b.width() / 2, b.y() + b.height() / 2, b.z() + b.depth() / 2);
+  }
+
+  private Vector3D device(JobContent job, Build build, Pack pack, String id) {
+    Optional<Vector3D> remote =
+        build.coolers().stream()
+            .filter(c -> c.id().equals(id))
+            .map(FittedCooler::remotePlace)
+            .flatMap(place -> job.nose().remote(place).stream())
+            .map(WiringPlaces::remote)
+            .findFirst();
+    return remote.orElseGet(
+        () ->
+            pack.pieces().stream()
+                .filter(p -> p.name().id().equals(id))
+                .map(p -> middle(p.box()))
+                .findFirst()
+                .orElse(cab()));
+  }
+
+  /** Somewhere under the truck: what is known of it is how far its hoses go. */
+  private static Vector3D remote(NoseRemotePlace place) {
+    return new Vector3D(0, 0, Units.mm(place.hoseM() * 1000));
+  }
+
+  private Vector3D sensor(FanSensor sensor) {
+    double middle = radiator.x() + radiator.width() / 2;
+    return switch (sensor.place()) {
+      case ENGINE_OUTLET -> new Vector3D(middle, radiator.top(), ENGINE);
+      case RADIATOR_OUTLET ->
+          new Vector3D(radiator.right(), radiator.y() + 0.1, radiator.back() + 0.1);
+      case OIL_FEED -> new Vector3D(radiator.x(), radiator.y(), radiator.back());
+      case PAN -> new Vector3D(middle, radiator.y() - 0.2, GEARBOX);
+    };
+  }
+
+  private Vector3D cab() {
+    return new Vector3D(radiator.x() + radiator.width() / 2, radiator.top(), BULKHEAD + IN_CAB);
+  }
+
+  Vector3D at(Spot spot) {
+    return switch (spot.kind()) {
+      case FEED -> battery;
+      case BOX -> box;
+      case EARTH -> atPost ? battery : box.add(new Vector3D(0, -BESIDE, 0));
+      case CAB -> cab();
+      case ENGINE -> new Vector3D(radiator.x() + radiator.width() / 2, radiator.top(), ENGINE);
+      case SENSOR, DEVICE -> places.getOrDefault(spot, cab());
+    };
+  }
+
+  /** m. */
+  double length(Spot from, Spot to) {
+    Vector3D way = at(to).subtract(at(from));
+    return ALONG_EDGES * way.getNorm1() + BOTH_ENDS;
+  }
+}
