@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { WiringResult } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { numberAt, pathOf } from './diagram'
+import { pathOf } from './diagram'
 import PartSymbol from './PartSymbol.vue'
 import { flows, live } from './wiring'
 
@@ -31,7 +31,7 @@ const ways = computed(() =>
     return {
       id: w.id,
       path: pathOf(w.points),
-      at: numberAt(w.points),
+      at: w.number,
       wire,
       flows: flows(props.result.standing, w.id),
       back: amps < 0,

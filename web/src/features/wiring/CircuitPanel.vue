@@ -6,6 +6,7 @@ import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import { formatNumber } from '@/shared/units/units'
 import CircuitDrawing from './CircuitDrawing.vue'
 import DevicePanel from './DevicePanel.vue'
+import ExtrasPanel from './ExtrasPanel.vue'
 import FindingsList from './FindingsList.vue'
 import PickedCard from './PickedCard.vue'
 import SituationBar from './SituationBar.vue'
@@ -89,7 +90,7 @@ const along = computed(() => shown.value?.along ?? [])
           :refused="refused"
           @change="change"
         />
-        <slot name="extras" />
+        <ExtrasPanel :plan="plan" :refused="refused" @change="change" />
       </template>
     </section>
   </div>

@@ -2,10 +2,12 @@
 import type { WiringFound } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
+import { foundKey } from './wiring'
 
 /** What is wrong with the circuit, worst first; each can be shown on the drawing. */
-defineProps<{ findings: readonly WiringFound[]; shown: WiringFound | null }>()
+const props = defineProps<{ findings: readonly WiringFound[]; shown: WiringFound | null }>()
 const emit = defineEmits<{ show: [found: WiringFound] }>()
+const isShown = (f: WiringFound) => !!props.shown && foundKey(props.shown) === foundKey(f)
 const canShow = (f: WiringFound) => !!f.in || f.along.length > 0
 </script>
 
@@ -13,12 +15,12 @@ const canShow = (f: WiringFound) => !!f.in || f.along.length > 0
   <ul class="found" data-wiring-findings>
     <li
       v-for="f in findings"
-      :key="f.said.code + JSON.stringify(f.said.values)"
-      :class="['finding', { bad: f.weight === 'BAD', sound: f.weight === 'GOOD', now: shown === f }]"
+      :key="foundKey(f)"
+      :class="['finding', { bad: f.weight === 'BAD', sound: f.weight === 'GOOD', now: isShown(f) }]"
     >
       <span>{{ say(f.said, unitWorld) }}</span>
-      <button v-if="canShow(f)" type="button" class="act" :aria-pressed="shown === f" @click="emit('show', f)">
-        {{ shown === f ? 'Shown' : 'Show' }}
+      <button v-if="canShow(f)" type="button" class="act" :aria-pressed="isShown(f)" @click="emit('show', f)">
+        {{ isShown(f) ? 'Shown' : 'Show' }}
       </button>
     </li>
   </ul>

@@ -16,6 +16,8 @@ const top = computed(() => at(true))
 const foot = computed(() => at(false))
 const named = (name: string) => props.drawn.terminals.find((t) => t.name === name)
 const carries = computed(() => flows(props.standing, props.part.id))
+/** An open contact is no part of the solved circuit. */
+const closed = computed(() => props.part.id in props.standing.amps)
 const awake = computed(() => props.standing.live.includes(props.part.id))
 /** Middle of its symbol: words stand to the right of it. */
 const mid = computed(() => top.value?.x ?? foot.value?.x ?? props.drawn.x)
@@ -100,7 +102,7 @@ const coil = computed(() => ({ a: named('86'), b: named('85') }))
       <template v-else-if="part.sort === 'CONTACT'">
         <path :d="`M${mid} ${drawn.y}v4.5M${mid} ${low}v-4.5`" class="line" />
         <path
-          :d="carries ? `M${mid} ${drawn.y + 4.5}V${low - 4.5}` : `M${mid} ${drawn.y + 4.5}L${mid - 4.4} ${low - 5.5}`"
+          :d="closed ? `M${mid} ${drawn.y + 4.5}V${low - 4.5}` : `M${mid} ${drawn.y + 4.5}L${mid - 4.4} ${low - 5.5}`"
           :class="['lever', { on: carries }]"
         />
         <circle :cx="mid" :cy="low - 4.5" r="0.9" class="dot" />
@@ -207,6 +209,7 @@ text.pin {
 }
 .lever {
   stroke-width: 1.1;
+  stroke-linecap: square;
 }
 .lever.on {
   stroke: var(--accent);

@@ -3,19 +3,29 @@ import { ref } from 'vue'
 import { useAskedField } from '@/job/fields/fieldPlace'
 import BenchTabs from '@/shared/ui/BenchTabs.vue'
 import CircuitPanel from './CircuitPanel.vue'
+import FaultBenchPanel from './FaultBenchPanel.vue'
+import WiresPanel from './WiresPanel.vue'
 import { useWiring } from './useWiring'
 
-/** How what is fitted is fed and switched. */
-const BENCHES = [['circuit', 'Circuit']] as const
+/** How what is fitted is fed and switched: as a circuit, as wires to be cut, and when something breaks. */
+const BENCHES = [
+  ['circuit', 'Circuit'],
+  ['wires', 'Wires and box'],
+  ['faults', 'Fault bench'],
+] as const
 const bench = ref<(typeof BENCHES)[number][0]>('circuit')
-useAskedField()
+useAskedField((path) => {
+  bench.value = /\.wiring\.(wires|guards|box)/.test(path) ? 'wires' : 'circuit'
+})
 const wiring = useWiring()
 </script>
 
 <template>
   <div class="screen">
     <BenchTabs v-model="bench" :benches="BENCHES" />
-    <CircuitPanel :wiring="wiring" />
+    <CircuitPanel v-if="bench === 'circuit'" :wiring="wiring" />
+    <WiresPanel v-else-if="bench === 'wires'" :wiring="wiring" />
+    <FaultBenchPanel v-else :wiring="wiring" />
   </div>
 </template>
 

@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue'
 import { useComputed, type UseComputedReturn } from '@/job/useComputed'
 import { useJob } from '@/job/useJob'
+import { foundKey } from './wiring'
 import type { WiringFound, WiringPlan, WiringResult, WiringSituation } from '@/shared/api/types'
 
 export interface UseWiringReturn extends UseComputedReturn<WiringResult> {
@@ -30,12 +31,12 @@ export function useWiring(): UseWiringReturn {
   const picked = ref<string | null>(null)
   const asked = useComputed<WiringResult>(
     '/api/compute/wiring',
-    () => job.content && { job: job.content, build: job.selected, situation: situation.value },
+    () => job.content && { job: job.content, build: job.selected, situation: situation.value, defect: null },
   )
   const plan = computed(() => job.build.wiring)
   const change = (next: WiringPlan) => job.edit(`builds.${job.selected}.wiring`, next)
   function show(found: WiringFound) {
-    shown.value = shown.value === found ? null : found
+    shown.value = shown.value && foundKey(shown.value) === foundKey(found) ? null : found
     picked.value = null
     if (shown.value && found.in) situation.value = { ...found.in }
   }

@@ -1,7 +1,7 @@
 import type {
-  Build,
   DeviceWiring,
   WiredDevice,
+  WiringFound,
   WiringPlan,
   WiringSituation,
   WiringState,
@@ -43,11 +43,6 @@ export function guardOtherwise(plan: WiringPlan, id: string, amps: number | null
   return { ...plan, guards: amps == null ? others : [...others, { id, amps }] }
 }
 
-/** Without the rows of things that the build does not have any more. */
-export function keptOf(plan: WiringPlan, devices: readonly WiredDevice[]): WiringPlan {
-  return { ...plan, devices: plan.devices.filter((d) => devices.some((v) => v.name.id === d.id)) }
-}
-
 export const KEYS = ['OFF', 'ON', 'RUNNING', 'HOT_IDLE'] as const
 export type Key = (typeof KEYS)[number]
 
@@ -82,6 +77,9 @@ export function stateLike(states: readonly WiringState[], at: WiringSituation): 
   )
 }
 
+/** What was found is known by what it says. */
+export const foundKey = (f: WiringFound): string => f.said.code + JSON.stringify(f.said.values)
+
 /** Less current than this is none, A. */
 const NOTHING = 0.01
 
@@ -90,6 +88,3 @@ export const flows = (standing: WiringStanding, id: string) => Math.abs(standing
 
 /** A terminal has volts, whether current goes there or not. */
 export const live = (standing: WiringStanding, node: string) => Math.abs(standing.volts[node] ?? 0) > 1
-
-/** Whether anything of the build is fed. */
-export const anyFed = (build: Build, devices: readonly WiredDevice[]) => build.fans.length > 0 && devices.length > 0

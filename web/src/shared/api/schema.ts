@@ -342,6 +342,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawings/wire-labels-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringDrawings.labelsPdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawings/plates-svg": {
         parameters: {
             query?: never;
@@ -384,6 +400,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["DrawingController.platesDxf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/loom-svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringDrawings.loomSvg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/circuit-svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringDrawings.circuitSvg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/circuit-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringDrawings.circuitPdf"];
         delete?: never;
         options?: never;
         head?: never;
@@ -513,6 +577,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["WiringController.wiring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/wiring-loom": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringController.loom"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/wiring-drill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringController.drill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/wiring-bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringController.bench"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3042,6 +3154,14 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
+        CircuitPaper: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            /** @enum {string} */
+            world: "METRIC" | "IMPERIAL";
+            /** @enum {string} */
+            paper: "A4" | "LETTER";
+        };
         BuildSheets: {
             job: components["schemas"]["JobContent"];
             build: string;
@@ -3049,6 +3169,12 @@ export interface components {
             world: "METRIC" | "IMPERIAL";
             /** @enum {string} */
             paper: "A4" | "LETTER";
+        };
+        CircuitDrawn: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            /** @enum {string} */
+            world: "METRIC" | "IMPERIAL";
         };
         ChannelDrawing: {
             job: components["schemas"]["JobContent"];
@@ -3302,10 +3428,16 @@ export interface components {
             airConditioning: boolean;
             driver: boolean;
         };
+        BrokenThing: {
+            /** @enum {string} */
+            kind: "WIRE_BROKEN" | "GUARD_OPEN" | "RELAY_STUCK" | "RELAY_DEAD" | "EARTH_CORRODED" | "POLARITY_SWAPPED" | "SWITCH_OPEN" | "SWITCH_CLOSED" | "MOTOR_OPEN";
+            at: string;
+        };
         WiringRequest: {
             job: components["schemas"]["JobContent"];
             build: string;
             situation: components["schemas"]["AskedSituation"];
+            defect: components["schemas"]["BrokenThing"] | null;
         };
         CircuitDiagram: {
             /** Format: double */
@@ -3358,6 +3490,15 @@ export interface components {
         DrawnWire: {
             id: string;
             points: components["schemas"]["DrawnDot"][];
+            number: components["schemas"]["DrawnDot"];
+        };
+        Place: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            upMm: number;
+            /** Format: double */
+            backMm: number;
         };
         WiredDevice: {
             name: components["schemas"]["PartName"];
@@ -3438,7 +3579,114 @@ export interface components {
             standing: components["schemas"]["CircuitStanding"];
             states: components["schemas"]["WiredState"][];
             findings: components["schemas"]["WiringFound"][];
+            box: components["schemas"]["Place"];
             diagram: components["schemas"]["CircuitDiagram"];
+        };
+        BoxCell: {
+            part: string;
+            mark: string;
+            label: components["schemas"]["Said"][];
+        };
+        LoomBundle: {
+            from: components["schemas"]["LoomPlace"];
+            to: components["schemas"]["LoomPlace"];
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            lengthM: number;
+            /** @enum {string} */
+            surround: "CAB" | "WING" | "RADIATOR" | "EXHAUST";
+            /** Format: int32 */
+            clips: number;
+            grommet: boolean;
+            wires: number[];
+        };
+        LoomEnd: {
+            /** @enum {string} */
+            kind: "RING_M8" | "RING_M6" | "RECEPTACLE_6_3" | "RECEPTACLE_9_5" | "RECEPTACLE_2_8" | "PLUG_PIN" | "CRIMP_SPLICE" | "TAP_ON";
+            sealed: boolean;
+        };
+        LoomPlace: {
+            /** @enum {string} */
+            kind: "FEED" | "BOX" | "EARTH" | "CAB" | "ENGINE" | "SENSOR" | "DEVICE";
+            device: string;
+        };
+        LoomResult: {
+            bundles: components["schemas"]["LoomBundle"][];
+            wires: components["schemas"]["LoomWire"][];
+            cells: components["schemas"]["BoxCell"][];
+            order: components["schemas"]["Said"][];
+        };
+        LoomWire: {
+            id: string;
+            /** Format: int32 */
+            number: number;
+            label: components["schemas"]["Said"];
+            /** Format: double */
+            cutM: number;
+            from: string;
+            fromEnd: components["schemas"]["LoomEnd"];
+            to: string;
+            toEnd: components["schemas"]["LoomEnd"];
+            /** Format: int32 */
+            bundle: number;
+        };
+        AskedProbe: {
+            /** @enum {string} */
+            tool: "METER" | "LAMP" | "EAR";
+            at: string;
+            in: components["schemas"]["AskedSituation"];
+        };
+        Drill: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            /** Format: int64 */
+            seed: number;
+            probes: components["schemas"]["AskedProbe"][];
+            guess: components["schemas"]["BrokenThing"] | null;
+        };
+        DrillResult: {
+            signs: components["schemas"]["Said"][];
+            in: components["schemas"]["AskedSituation"];
+            /** Format: int32 */
+            possible: number;
+            readings: number[];
+            right: boolean | null;
+            defect: components["schemas"]["BrokenThing"];
+            /** Format: int32 */
+            best: number | null;
+        };
+        BenchRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            defect: components["schemas"]["BrokenThing"] | null;
+        };
+        BenchCase: {
+            defect: components["schemas"]["BrokenThing"];
+            signs: components["schemas"]["Said"][];
+            /** Format: int32 */
+            alike: number;
+        };
+        BenchResult: {
+            cases: components["schemas"]["BenchCase"][];
+            way: components["schemas"]["FaultWay"];
+        };
+        FaultWay: {
+            in: components["schemas"]["AskedSituation"];
+            where: components["schemas"]["Said"];
+            steps: components["schemas"]["Measured"][];
+            left: components["schemas"]["BrokenThing"][];
+        };
+        Measured: {
+            probe: components["schemas"]["AskedProbe"];
+            /** Format: double */
+            soundV: number;
+            /** Format: double */
+            readsV: number;
+            /** Format: int32 */
+            before: number;
+            /** Format: int32 */
+            after: number;
         };
         Verdict: {
             build: string;
@@ -3639,14 +3887,6 @@ export interface components {
             kind: "RADIATOR" | "CONDENSER" | "CHARGE_AIR_COOLER" | "OIL_COOLER" | "OTHER_COOLER" | "FAN";
             box: components["schemas"]["NoseBox"];
             ears: components["schemas"]["Place"][];
-        };
-        Place: {
-            /** Format: double */
-            acrossMm: number;
-            /** Format: double */
-            upMm: number;
-            /** Format: double */
-            backMm: number;
         };
         SpaceResult: {
             /** Format: double */
@@ -5376,6 +5616,30 @@ export interface operations {
             };
         };
     };
+    "WiringDrawings.labelsPdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CircuitPaper"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     "DrawingController.platesSvg": {
         parameters: {
             query?: never;
@@ -5434,6 +5698,78 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["BuildSheets"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "WiringDrawings.loomSvg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CircuitDrawn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "WiringDrawings.circuitSvg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CircuitDrawn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "WiringDrawings.circuitPdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CircuitPaper"];
             };
         };
         responses: {
@@ -5638,6 +5974,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WiringResult"];
+                };
+            };
+        };
+    };
+    "WiringController.loom": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoomResult"];
+                };
+            };
+        };
+    };
+    "WiringController.drill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Drill"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillResult"];
+                };
+            };
+        };
+    };
+    "WiringController.bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchResult"];
                 };
             };
         };

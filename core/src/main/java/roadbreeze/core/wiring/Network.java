@@ -15,13 +15,15 @@ import roadbreeze.core.wiring.Circuit.Resistance;
  * @param ohms of each wire, by its id
  * @param defect what is broken, if anything
  * @param starting motors stand still yet, which is when they draw their most
+ * @param held a lamp that somebody holds to it, if anything
  */
 public record Network(
     Scheme scheme,
     Supply supply,
     Map<String, Double> ohms,
     Optional<Defect> defect,
-    boolean starting) {
+    boolean starting,
+    Optional<Resistance> held) {
 
   /** Of a relay of 12 V, Ω and V; usual. */
   private static final double COIL = 85;
@@ -48,17 +50,28 @@ public record Network(
   private static final int MOST_ROUNDS = 12;
 
   public Network(Scheme scheme, Supply supply, Map<String, Double> ohms) {
-    this(scheme, supply, ohms, Optional.empty(), false);
+    this(scheme, supply, ohms, Optional.empty(), false, Optional.empty());
   }
 
   /** The same with something broken. */
   public Network with(Defect other) {
-    return new Network(scheme, supply, ohms, Optional.of(other), starting);
+    return new Network(scheme, supply, ohms, Optional.of(other), starting, held);
   }
 
   /** The same in the moment in which its motors are switched on. */
   public Network atStart() {
-    return new Network(scheme, supply, ohms, defect, true);
+    return new Network(scheme, supply, ohms, defect, true, held);
+  }
+
+  /** The same with a lamp held from a terminal to the battery's minus. */
+  Network loaded(String at, double lamp) {
+    return new Network(
+        scheme,
+        supply,
+        ohms,
+        defect,
+        starting,
+        Optional.of(new Resistance("held", at, earth(), lamp)));
   }
 
   /** Where it comes to rest, its relays released before. */
@@ -100,7 +113,8 @@ public record Network(
         // A coil pulls whichever way the current goes; electronics work one way alone.
         double across = placed.part() instanceof Part.Relay ? Math.abs(volts) : volts;
         double needs = supply.scale() * (before.contains(input.id()) ? DROPS_OUT : PULLS_IN);
-        if (across >= needs) {
+        boolean dead = broken(Defect.Kind.RELAY_DEAD, input.id());
+        if (across >= needs && !dead) {
           pulled.add(input.id());
         }
       }
@@ -134,11 +148,11 @@ public record Network(
     for (Run run : scheme.runs()) {
       wire(run, elements);
     }
-    String earth = scheme.all(Part.Battery.class).get(0).at(Part.Battery.MINUS);
+    held.ifPresent(elements::add);
     for (Scheme.Placed placed : scheme.parts()) {
-      part(placed.part(), s, pulled, empties, earth, elements);
+      part(placed.part(), s, pulled, empties, elements);
     }
-    return new Circuit(earth, elements);
+    return new Circuit(earth(), elements);
   }
 
   private void wire(Run run, List<Element> elements) {
@@ -153,8 +167,8 @@ public record Network(
     return defect.filter(d -> d.is(how, id)).isPresent();
   }
 
-  private void part(
-      Part p, Situation s, Set<String> pulled, boolean empties, String earth, List<Element> to) {
+  private void part(Part p, Situation s, Set<String> pulled, boolean empties, List<Element> to) {
+    String earth = earth();
     double scale = supply.scale();
     boolean works = pulled.contains(p.id());
     if (p instanceof Part.Battery b) {
@@ -205,6 +219,10 @@ public record Network(
     return line.id() + "/load";
   }
 
+  private String earth() {
+    return scheme.all(Part.Battery.class).get(0).at(Part.Battery.MINUS);
+  }
+
   private String plus() {
     return scheme.all(Part.Battery.class).get(0).at(Part.Battery.PLUS);
   }
@@ -219,8 +237,7 @@ public record Network(
     if (!broken(Defect.Kind.RELAY_DEAD, r.id())) {
       to.add(new Resistance(r.id() + "/coil", r.at("86"), r.at("85"), COIL * scale * scale));
     }
-    boolean pulled = works && !broken(Defect.Kind.RELAY_DEAD, r.id());
-    if (pulled || broken(Defect.Kind.RELAY_STUCK, r.id())) {
+    if (works || broken(Defect.Kind.RELAY_STUCK, r.id())) {
       to.add(new Resistance(r.id(), r.at("30"), r.at("87"), RELAY_CONTACT));
     } else if (r.changeOver()) {
       to.add(new Resistance(r.id(), r.at("30"), r.at("87a"), RELAY_CONTACT));

@@ -151,7 +151,12 @@ public sealed interface Part {
       /** Output of the engine's computer that pulls to earth. */
       COMPUTER_LOW,
       /** And one that feeds. */
-      COMPUTER_HIGH
+      COMPUTER_HIGH;
+
+      /** The engine's computer is there already. */
+      public boolean bought() {
+        return this == THERMAL_SWITCH || this == DRIVER_SWITCH;
+      }
     }
 
     @Override

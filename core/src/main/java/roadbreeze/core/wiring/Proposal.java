@@ -88,7 +88,8 @@ public final class Proposal {
     }
 
     private <T extends Part> T put(T part, Spot.Kind where) {
-      parts.add(new Placed(part, c.id(), new Spot(where, c.id())));
+      boolean own = where == Spot.Kind.DEVICE || where == Spot.Kind.SENSOR;
+      parts.add(new Placed(part, c.id(), own ? new Spot(where, c.id()) : Spot.of(where)));
       return part;
     }
 

@@ -1,6 +1,8 @@
 package roadbreeze.core.wiring;
 
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 
 /**
  * A circuit at rest in a situation.
@@ -33,5 +35,25 @@ public record Solved(
   public double speed(Part.Motor m) {
     double across = Math.abs(volts(m.at("+")) - volts(m.at("-")));
     return Math.signum(amperes(m.id())) * across / m.volts();
+  }
+
+  /**
+   * How each thing works, by its id: the share of its motor's speed, the fastest of several; of
+   * what has no motor the share of the truck's volts that it gets.
+   */
+  public Map<String, Double> speeds(Scheme scheme, double system) {
+    Map<String, Double> speeds = new TreeMap<>();
+    for (Scheme.Placed p : scheme.parts()) {
+      if (p.part() instanceof Part.Motor m) {
+        speeds.merge(p.device(), speed(m), (a, b) -> Math.abs(a) > Math.abs(b) ? a : b);
+      }
+    }
+    for (Scheme.Placed p : scheme.parts()) {
+      if (p.part() instanceof Part.Load l && l.kind().shows()) {
+        double share = Math.abs(volts(l.at("1")) - volts(l.at("2"))) / system;
+        speeds.putIfAbsent(p.device(), share);
+      }
+    }
+    return speeds;
   }
 }

@@ -68,8 +68,12 @@ public record Wire(double area, double length, Laid laid, double surround) {
 
   /** Heat that leaves a metre of it by the kelvin, W/(m·K). */
   private double cooling() {
-    double outside = (1.3 * Math.sqrt(area * 1e6) + 1.2) * 1e-3;
-    return laid.film * Math.PI * outside;
+    return laid.film * Math.PI * outside();
+  }
+
+  /** Over its insulation, m. */
+  public double outside() {
+    return (1.3 * Math.sqrt(area * 1e6) + 1.2) * 1e-3;
   }
 
   /** Of the copper under a current, °C; infinite where it runs away. */

@@ -81,13 +81,15 @@ public final class WiringCheck {
 
   /**
    * @param blades of fans, by their id
+   * @param box what is wrong with where the relays sit
    */
   public static List<Found> of(
       List<Consumer> consumers,
       Loom loom,
       Supply supply,
       States states,
-      Map<String, Blades> blades) {
+      Map<String, Blades> blades,
+      List<Finding> box) {
     WiringCheck check = new WiringCheck(consumers, loom, supply, states);
     for (Consumer c : consumers) {
       check.paths(c);

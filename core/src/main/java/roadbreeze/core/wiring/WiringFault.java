@@ -33,7 +33,11 @@ public enum WiringFault implements Code {
   RUNS_ON(Weight.MINOR, "of NAME", "current CURRENT", "after PERIOD", "share SHARE"),
   RUNS_DRY(Weight.BAD, "of NAME", "current CURRENT", "after PERIOD", "share SHARE"),
   BOX_FULL(Weight.BAD, "drawn CURRENT", "spare CURRENT"),
-  BOX_UNKNOWN(Weight.MINOR, "drawn CURRENT");
+  BOX_UNKNOWN(Weight.MINOR, "drawn CURRENT"),
+  BOX_LOW(Weight.MINOR, "up SIZE", "wanted SIZE"),
+  BOX_OPENS_UP(Weight.BAD),
+  BOX_UNSEALED(Weight.MINOR),
+  BOX_HOT(Weight.BAD, "thing NAME", "gap SIZE", "wanted SIZE");
 
   /** How much it matters. */
   public enum Weight {

@@ -18,7 +18,7 @@ import roadbreeze.core.wiring.Consumer.Joined;
 class WiringCheckTest {
   private static List<WiringCheck.Found> found(Supply supply, Loom loom, Consumer... consumers) {
     States states = States.of(loom.network(supply), Situations.of(List.of(consumers)));
-    return WiringCheck.of(List.of(consumers), loom, supply, states, Map.of());
+    return WiringCheck.of(List.of(consumers), loom, supply, states, Map.of(), List.of());
   }
 
   private static List<WiringCheck.Found> found(Consumer... consumers) {
@@ -125,7 +125,8 @@ class WiringCheckTest {
                   loom(c),
                   TRUCK,
                   states,
-                  Map.of("fan-1", new WiringCheck.Blades(other, turned)));
+                  Map.of("fan-1", new WiringCheck.Blades(other, turned)),
+                  List.of());
           // A screw keeps its hand when it is turned round: only its sense of turning counts.
           assertThat(of(WiringFault.BLOWS_WRONG_WAY, found).isPresent())
               .isEqualTo(other != swapped);

@@ -91,4 +91,13 @@ public record WiringPlan(
   public Optional<DeviceWiring> of(String device) {
     return devices.stream().filter(d -> d.id().equals(device)).findFirst();
   }
+
+  /** Of a wire, as chosen or as usual. */
+  public Run.Colour colour(Run run) {
+    return wires.stream()
+        .filter(w -> w.id().equals(run.id()) && w.colour() != null)
+        .map(WireChoice::colour)
+        .findFirst()
+        .orElse(run.role().colour());
+  }
 }

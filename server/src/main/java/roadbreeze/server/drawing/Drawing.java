@@ -65,12 +65,22 @@ public record Drawing(String title, double width, double height, List<Mark> mark
     return new Drawing(String.join("; ", titles), Math.max(1, x), Math.max(1, height), all);
   }
 
+  /** The same, made smaller where it is larger than a room, mm. */
+  public Drawing within(double wide, double high) {
+    double factor = Math.min(1, Math.min(wide / width, high / height));
+    return new Drawing(
+        title, width * factor, height * factor, marks.stream().map(m -> m.scaled(factor)).toList());
+  }
+
   /** One stroke or word. */
   public sealed interface Mark {
     Pen pen();
 
     /** The same so far to the right, mm. */
     Mark right(double by);
+
+    /** The same so much larger, from the lower left corner. */
+    Mark scaled(double by);
   }
 
   /** From place to place. */
@@ -79,6 +89,11 @@ public record Drawing(String title, double width, double height, List<Mark> mark
     public Mark right(double by) {
       return new Stroke(pen, x1 + by, y1, x2 + by, y2);
     }
+
+    @Override
+    public Mark scaled(double by) {
+      return new Stroke(pen, x1 * by, y1 * by, x2 * by, y2 * by);
+    }
   }
 
   /** Round its middle. */
@@ -86,6 +101,11 @@ public record Drawing(String title, double width, double height, List<Mark> mark
     @Override
     public Mark right(double by) {
       return new Circle(pen, x + by, y, radius);
+    }
+
+    @Override
+    public Mark scaled(double by) {
+      return new Circle(pen, x * by, y * by, radius * by);
     }
   }
 
@@ -96,17 +116,34 @@ public record Drawing(String title, double width, double height, List<Mark> mark
     public Mark right(double by) {
       return new Arc(pen, x + by, y, radius, from, to);
     }
+
+    @Override
+    public Mark scaled(double by) {
+      return new Arc(pen, x * by, y * by, radius * by, from, to);
+    }
   }
 
   /**
-   * Words, centred on a place at their foot.
+   * Words at their foot.
    *
+   * @param x of their middle, or of where they begin
    * @param size height of its capitals
    */
-  public record Words(Pen pen, double x, double y, double size, String text) implements Mark {
+  public record Words(Pen pen, double x, double y, double size, String text, boolean centred)
+      implements Mark {
+    /** Centred on a place. */
+    public Words(Pen pen, double x, double y, double size, String text) {
+      this(pen, x, y, size, text, true);
+    }
+
     @Override
     public Mark right(double by) {
-      return new Words(pen, x + by, y, size, text);
+      return new Words(pen, x + by, y, size, text, centred);
+    }
+
+    @Override
+    public Mark scaled(double by) {
+      return new Words(pen, x * by, y * by, size * by, text, centred);
     }
   }
 }

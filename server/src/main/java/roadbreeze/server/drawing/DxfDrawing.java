@@ -89,8 +89,10 @@ public final class DxfDrawing {
       place(10, words.x(), words.y());
       number(40, words.size());
       group(1, plain(words.text()));
-      group(72, "1");
-      place(11, words.x(), words.y());
+      if (words.centred()) {
+        group(72, "1");
+        place(11, words.x(), words.y());
+      }
     }
   }
 

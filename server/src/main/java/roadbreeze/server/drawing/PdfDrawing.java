@@ -29,6 +29,15 @@ public final class PdfDrawing {
       this.width = width;
       this.height = height;
     }
+
+    /** Room for a drawing on one sheet, mm. */
+    public double drawnWidth() {
+      return width - 2 * MARGIN;
+    }
+
+    public double drawnHeight() {
+      return height - 2 * MARGIN - FOOT;
+    }
   }
 
   /** Points of a millimetre. */
@@ -77,8 +86,8 @@ public final class PdfDrawing {
   }
 
   private void sheets(Drawing drawing) throws IOException {
-    double wide = paper.width - 2 * MARGIN;
-    double high = paper.height - 2 * MARGIN - FOOT;
+    double wide = paper.drawnWidth();
+    double high = paper.drawnHeight();
     int across = tiles(drawing.width(), wide);
     int up = tiles(drawing.height(), high);
     for (int row = 0; row < up; row++) {
@@ -166,7 +175,8 @@ public final class PdfDrawing {
       arc(arc.x(), arc.y(), arc.radius(), arc.from(), arc.to());
     } else if (mark instanceof Drawing.Words words) {
       double width = width(words.text(), words.size());
-      text(words.x() + dx - width / 2, words.y() + dy, words.size(), words.text());
+      double left = words.centred() ? words.x() - width / 2 : words.x();
+      text(left + dx, words.y() + dy, words.size(), words.text());
     }
   }
 

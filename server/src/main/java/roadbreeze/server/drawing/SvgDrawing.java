@@ -60,10 +60,11 @@ public final class SvgDrawing {
     } else if (mark instanceof Drawing.Words words) {
       say(
           svg,
-          "<text x=\"%s\" y=\"%s\" font-size=\"%s\" text-anchor=\"middle\">%s</text>%n",
+          "<text x=\"%s\" y=\"%s\" font-size=\"%s\" text-anchor=\"%s\">%s</text>%n",
           words.x(),
           height - words.y(),
           words.size() / CAPITALS,
+          words.centred() ? "middle" : "start",
           words.text());
     }
   }

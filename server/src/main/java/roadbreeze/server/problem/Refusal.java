@@ -16,6 +16,7 @@ public enum Refusal implements Code {
   NOT_USABLE("field WORD"),
   STRANGE_SIGNS("field WORD"),
   NO_SUCH_BUILD,
+  NOT_IN_CIRCUIT,
   NO_SUCH_CHANNEL,
   NO_SUCH_COOLER,
   NO_PHOTO,

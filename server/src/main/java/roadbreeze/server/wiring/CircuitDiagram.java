@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import org.eclipse.elk.alg.layered.options.LayerConstraint;
 import org.eclipse.elk.alg.layered.options.LayeredOptions;
 import org.eclipse.elk.alg.layered.options.NodePlacementStrategy;
@@ -54,8 +55,12 @@ record CircuitDiagram(
    */
   record DrawnTerminal(String name, double x, double y, boolean fed) {}
 
-  /** A wire from its first terminal to its second. */
-  record DrawnWire(String id, List<DrawnDot> points) {}
+  /**
+   * A wire from its first terminal to its second.
+   *
+   * @param number where its number stands
+   */
+  record DrawnWire(String id, List<DrawnDot> points, DrawnDot number) {}
 
   /** A place. */
   record DrawnDot(double x, double y) {}
@@ -63,14 +68,26 @@ record CircuitDiagram(
   /** Between two terminals of a side. */
   private static final double PITCH = 13;
 
+  /** Where along its piece a number is tried, how far beside it, and from others, mm. */
+  private static final double[] ALONG = {0.5, 0.35, 0.65, 0.2, 0.8, 0.1, 0.9};
+
+  private static final double BESIDE = 2.8;
+  private static final double CROWDED = 5;
+
+  /** A letter of what stands beside a part is about so wide. */
+  private static final double LETTER = 1.75;
+
   /** Wires stand apart by so much, and from what they pass. */
   private static final double LANE = 4.5;
 
   private static final double APART = 8;
   private static final double LAYERS = 7;
 
-  static CircuitDiagram of(Scheme scheme) {
-    return new Maker(scheme).make();
+  /**
+   * @param words what stands beside a part, its longest line
+   */
+  static CircuitDiagram of(Scheme scheme, Function<Scheme.Placed, String> words) {
+    return new Maker(scheme, words).make();
   }
 
   private static final class Maker {
@@ -78,13 +95,15 @@ record CircuitDiagram(
     private static final String OUT = "/out";
 
     private final Scheme scheme;
+    private final Function<Scheme.Placed, String> words;
     private final ElkNode root = ElkGraphUtil.createGraph();
     private final Map<String, ElkNode> nodes = new HashMap<>();
     private final Map<String, ElkPort> ports = new HashMap<>();
     private final Map<String, ElkEdge> edges = new HashMap<>();
 
-    Maker(Scheme scheme) {
+    Maker(Scheme scheme, Function<Scheme.Placed, String> words) {
       this.scheme = scheme;
+      this.words = words;
     }
 
     CircuitDiagram make() {
@@ -103,7 +122,7 @@ record CircuitDiagram(
       root.setProperty(LayeredOptions.CONSIDER_MODEL_ORDER_STRATEGY, OrderingStrategy.PREFER_EDGES);
       for (Scheme.Placed p : scheme.parts()) {
         if (!(p.part() instanceof Part.Battery)) {
-          node(p.part());
+          node(p);
         }
       }
       for (Run run : scheme.runs()) {
@@ -122,7 +141,8 @@ record CircuitDiagram(
     }
 
     /** Terminals that a wire comes to are on the upper side, others that are used on the lower. */
-    private void node(Part part) {
+    private void node(Scheme.Placed placed) {
+      Part part = placed.part();
       Set<String> fed = new LinkedHashSet<>();
       Set<String> feeding = new LinkedHashSet<>();
       for (String t : terminals(part)) {
@@ -139,7 +159,8 @@ record CircuitDiagram(
           feeding.add(t);
         }
       }
-      Size size = size(part, Math.max(fed.size(), feeding.size()));
+      Size size =
+          size(part, Math.max(fed.size(), feeding.size()), words.apply(placed).length() * LETTER);
       ElkNode node = ElkGraphUtil.createNode(root);
       node.setIdentifier(part.id());
       node.setDimensions(size.width(), size.height());
@@ -171,23 +192,23 @@ record CircuitDiagram(
     }
 
     /** What it is drawn as, with room for words beside it. */
-    private static Size size(Part part, int side) {
+    private static Size size(Part part, int side, double words) {
       if (part instanceof Part.Relay) {
-        return new Size(Math.max(2, side) * PITCH, 24, 25);
+        return new Size(Math.max(2, side) * PITCH, 24, 4 + words);
       } else if (part instanceof Part.Controller || part instanceof Part.Module) {
-        return new Size(Math.max(3, side) * PITCH, 18, 0);
+        return new Size(Math.max(Math.max(3, side) * PITCH, words + 4), 18, 0);
       } else if (part instanceof Part.Motor) {
-        return new Size(18, 18, 25);
+        return new Size(18, 18, 2 + words);
       } else if (part instanceof Part.Splice) {
         return new Size(2, 2, 0);
       } else if (part instanceof Part.Earth || part instanceof Part.Thread) {
-        return new Size(12, 8, 28);
+        return new Size(12, 8, 2 + words);
       } else if (part instanceof Part.Line || part instanceof Part.Tap) {
-        return new Size(40, 9, 0);
+        return new Size(Math.max(30, words + 6), 9, 0);
       } else if (part instanceof Part.Diode) {
         return new Size(10, 12, 10);
       }
-      return new Size(10, 17, 25);
+      return new Size(10, 17, 3 + words);
     }
 
     /**
@@ -211,7 +232,8 @@ record CircuitDiagram(
       List<DrawnDot> joints = new ArrayList<>();
       edges.forEach(
           (id, edge) -> {
-            ways.add(new DrawnWire(id, points(edge)));
+            List<DrawnDot> points = points(edge);
+            ways.add(new DrawnWire(id, points, number(points, ways)));
             for (KVector v : edge.getProperty(CoreOptions.JUNCTION_POINTS)) {
               DrawnDot dot = new DrawnDot(round(v.x), round(v.y));
               if (!joints.contains(dot)) {
@@ -253,6 +275,35 @@ record CircuitDiagram(
       }
       points.add(new DrawnDot(round(way.getEndX()), round(way.getEndY())));
       return points;
+    }
+
+    /**
+     * Beside the middle of the longest straight piece, or where along it no other number stands.
+     */
+    private static DrawnDot number(List<DrawnDot> points, List<DrawnWire> before) {
+      DrawnDot a = points.get(0);
+      DrawnDot b = points.get(1);
+      for (int i = 2; i < points.size(); i++) {
+        if (apart(points.get(i - 1), points.get(i)) > apart(a, b)) {
+          a = points.get(i - 1);
+          b = points.get(i);
+        }
+      }
+      boolean upright = a.x() == b.x();
+      for (double along : ALONG) {
+        DrawnDot at =
+            new DrawnDot(
+                round(a.x() + along * (b.x() - a.x()) + (upright ? BESIDE : 0)),
+                round(a.y() + along * (b.y() - a.y()) - (upright ? 0 : BESIDE)));
+        if (before.stream().allMatch(w -> apart(w.number(), at) > CROWDED)) {
+          return at;
+        }
+      }
+      return new DrawnDot(round((a.x() + b.x()) / 2), round((a.y() + b.y()) / 2));
+    }
+
+    private static double apart(DrawnDot a, DrawnDot b) {
+      return Math.abs(a.x() - b.x()) + Math.abs(a.y() - b.y());
     }
 
     /** A hundredth of a millimetre is enough. */

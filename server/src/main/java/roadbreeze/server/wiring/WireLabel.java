@@ -12,6 +12,9 @@ import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.Run;
 import roadbreeze.core.wiring.Scheme;
 import roadbreeze.core.wiring.When;
+import roadbreeze.server.build.WiringPlan;
+import roadbreeze.server.message.Units;
+import roadbreeze.server.message.Words;
 
 /** What stands beside parts and wires on a circuit, on its lists and on its labels. */
 enum WireLabel implements Code {
@@ -26,6 +29,8 @@ enum WireLabel implements Code {
   THREAD,
   ON_AT("from TEMPERATURE"),
   RAMP("from TEMPERATURE", "full TEMPERATURE"),
+  BONNET,
+  BONNET_MORE,
   WIRE("number COUNT", "size TEXT", "colour WORD");
 
   private final List<Parameter> parameters;
@@ -91,8 +96,20 @@ enum WireLabel implements Code {
     return WIRE.with(number, size(area), colour);
   }
 
+  /** A wire of a build in words. */
+  static String named(String run, WiredBuild wired, WiringPlan plan, Units.World world) {
+    List<Run> runs = wired.scheme().runs();
+    for (int i = 0; i < runs.size(); i++) {
+      if (runs.get(i).id().equals(run)) {
+        double area = wired.loom().wires().get(run).wire().area();
+        return Words.of(of(i + 1, area, plan.colour(runs.get(i))), world);
+      }
+    }
+    throw new IllegalArgumentException(run);
+  }
+
   /** As it is sold, the same in both worlds: {@code 0.75 mm²}. */
-  private static String size(double area) {
+  static String size(double area) {
     return BigDecimal.valueOf(area * 1e6)
             .setScale(2, RoundingMode.HALF_UP)
             .stripTrailingZeros()

@@ -1,6 +1,8 @@
 package roadbreeze.server.wiring;
 
+import java.util.Comparator;
 import java.util.List;
+import roadbreeze.core.explain.Finding;
 import roadbreeze.core.wiring.Consumer;
 import roadbreeze.core.wiring.Loom;
 import roadbreeze.core.wiring.Network;
@@ -8,20 +10,29 @@ import roadbreeze.core.wiring.Proposal;
 import roadbreeze.core.wiring.Scheme;
 import roadbreeze.core.wiring.Situation;
 import roadbreeze.core.wiring.Situations;
+import roadbreeze.core.wiring.Spot;
 import roadbreeze.core.wiring.States;
 import roadbreeze.core.wiring.Supply;
 import roadbreeze.core.wiring.WiringCheck;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.WiringMapper;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Units;
+import roadbreeze.server.message.Words;
 
 /**
  * A build with its circuit.
  *
+ * @param boxFaults what is wrong with where the relays sit
  * @param fed what current is brought to; nothing where the truck has none of it
  */
 record WiredBuild(
-    List<WiringMapper.Fed> fed, WiringPlaces places, Supply supply, Loom loom, States states) {
+    List<WiringMapper.Fed> fed,
+    WiringPlaces places,
+    Supply supply,
+    Loom loom,
+    States states,
+    List<Finding> boxFaults) {
 
   static WiredBuild of(JobContent job, Build build) {
     Supply supply = job.rig().electrics().toCore();
@@ -33,7 +44,14 @@ record WiredBuild(
     WiringPlaces places = WiringPlaces.of(job, build, fed);
     Loom loom =
         Loom.of(scheme, supply, situations, places::length, WiringMapper.choices(build.wiring()));
-    return new WiredBuild(fed, places, supply, loom, States.of(loom.network(supply), situations));
+    boolean boxed = scheme.parts().stream().anyMatch(p -> p.spot().kind() == Spot.Kind.BOX);
+    return new WiredBuild(
+        fed,
+        places,
+        supply,
+        loom,
+        States.of(loom.network(supply), situations),
+        boxed ? places.boxFaults() : List.of());
   }
 
   Scheme scheme() {
@@ -46,6 +64,17 @@ record WiredBuild(
 
   List<WiringCheck.Found> found() {
     return WiringCheck.of(
-        WiringMapper.consumers(fed), loom, supply, states, WiringMapper.blades(fed));
+        WiringMapper.consumers(fed), loom, supply, states, WiringMapper.blades(fed), boxFaults);
+  }
+
+  CircuitDiagram diagram() {
+    List<Consumer> consumers = WiringMapper.consumers(fed);
+    return CircuitDiagram.of(
+        scheme(),
+        placed ->
+            WireLabel.of(placed, loom, consumers).stream()
+                .map(line -> Words.of(line, Units.World.METRIC))
+                .max(Comparator.comparingInt(String::length))
+                .orElse(""));
   }
 }

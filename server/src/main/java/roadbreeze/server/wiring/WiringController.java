@@ -5,13 +5,36 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import roadbreeze.server.job.BuildRequest;
+import roadbreeze.server.longrun.Questions;
 
 /** The circuit of a build. */
 @RestController
 @RequestMapping("/api/compute")
 class WiringController {
+  private final Questions questions;
+
+  WiringController(Questions questions) {
+    this.questions = questions;
+  }
+
   @PostMapping("/wiring")
   WiringResult wiring(@Valid @RequestBody WiringRequest request) {
     return WiringResult.of(request);
+  }
+
+  @PostMapping("/wiring-bench")
+  BenchResult bench(@Valid @RequestBody BenchRequest request) {
+    return questions.ask(() -> BenchResult.of(request));
+  }
+
+  @PostMapping("/wiring-drill")
+  BenchResult.DrillResult drill(@Valid @RequestBody BenchRequest.Drill request) {
+    return questions.ask(() -> BenchResult.of(request));
+  }
+
+  @PostMapping("/wiring-loom")
+  LoomResult loom(@Valid @RequestBody BuildRequest request) {
+    return LoomResult.of(request.job(), request.chosen());
   }
 }

@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import roadbreeze.core.explain.Finding;
 import roadbreeze.core.nose.Box;
 import roadbreeze.core.nose.Solid;
 import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.space.Pack;
+import roadbreeze.core.wiring.BoxSeat;
 import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.Spot;
 import roadbreeze.server.build.Build;
@@ -42,6 +44,8 @@ final class WiringPlaces {
   private final Map<Spot, Vector3D> places = new HashMap<>();
   private final Vector3D battery;
   private final Vector3D box;
+  private final BoxSeat seat;
+  private final List<Solid> standing;
   private final Box radiator;
   private final boolean atPost;
 
@@ -61,6 +65,12 @@ final class WiringPlaces {
             ? battery.add(new Vector3D(0, 0, -BESIDE))
             : new Vector3D(
                 Units.mm(chosen.acrossMm()), Units.mm(chosen.upMm()), Units.mm(chosen.backMm()));
+    standing = setup.standing();
+    seat =
+        new BoxSeat(
+            box,
+            chosen != null && chosen.opening() == WiringPlan.Opening.UP,
+            chosen == null || chosen.sealed());
     atPost = fed.stream().anyMatch(f -> f.consumer().earth() == Part.Ground.BATTERY_POST);
     for (WiringMapper.Fed f : fed) {
       String id = f.consumer().id();
@@ -129,6 +139,14 @@ final class WiringPlaces {
 
   private Vector3D cab() {
     return new Vector3D(radiator.x() + radiator.width() / 2, radiator.top(), BULKHEAD + IN_CAB);
+  }
+
+  Vector3D box() {
+    return box;
+  }
+
+  List<Finding> boxFaults() {
+    return seat.faults(radiator, standing);
   }
 
   Vector3D at(Spot spot) {

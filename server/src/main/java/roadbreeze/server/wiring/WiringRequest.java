@@ -1,5 +1,6 @@
 package roadbreeze.server.wiring;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import roadbreeze.core.explain.Kind;
@@ -8,16 +9,19 @@ import roadbreeze.core.wiring.Situation;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.problem.Within;
+import roadbreeze.server.wiring.BenchRequest.BrokenThing;
 
 /**
  * A build's circuit, asked in one situation.
  *
  * @param build its id
+ * @param defect what is broken meanwhile, null where all is well
  */
 record WiringRequest(
     @NotNull @Valid JobContent job,
     @NotNull String build,
-    @NotNull @Valid AskedSituation situation) {
+    @NotNull @Valid AskedSituation situation,
+    @Nullable @Valid BrokenThing defect) {
 
   /** What it is asked in. */
   public record AskedSituation(

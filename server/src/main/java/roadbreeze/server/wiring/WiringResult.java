@@ -9,6 +9,7 @@ import roadbreeze.core.explain.Code;
 import roadbreeze.core.wiring.Consumer;
 import roadbreeze.core.wiring.Inrush;
 import roadbreeze.core.wiring.Loom;
+import roadbreeze.core.wiring.Network;
 import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.Run;
 import roadbreeze.core.wiring.Scheme;
@@ -21,12 +22,14 @@ import roadbreeze.server.build.DeviceWiring;
 import roadbreeze.server.build.WiringMapper;
 import roadbreeze.server.build.WiringPlan;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.space.SpaceResult;
 
 /**
  * A build's circuit: what it is made of, how it stands in the situation that was asked for, and
  * what it does in every other.
  *
  * @param states every situation that makes a difference
+ * @param box where the relay box is, as chosen or as thought
  */
 record WiringResult(
     List<WiredDevice> devices,
@@ -35,6 +38,7 @@ record WiringResult(
     CircuitStanding standing,
     List<WiredState> states,
     List<WiringFound> findings,
+    SpaceResult.Place box,
     CircuitDiagram diagram) {
 
   /**
@@ -184,7 +188,11 @@ record WiringResult(
 
   static WiringResult of(WiringRequest request) {
     WiredBuild wired = WiredBuild.of(request.job(), request.chosen());
-    Solved now = wired.network().in(request.situation().toCore());
+    Network network =
+        request.defect() == null
+            ? wired.network()
+            : wired.network().with(request.defect().toCore());
+    Solved now = network.in(request.situation().toCore());
     return new WiringResult(
         wired.fed().stream().map(WiredDevice::of).toList(),
         wired.scheme().parts().stream().map(p -> part(p, wired)).toList(),
@@ -192,7 +200,8 @@ record WiringResult(
         standing(now, request.situation()),
         wired.states().solved().stream().map(s -> state(s, wired)).toList(),
         wired.found().stream().map(WiringFound::of).toList(),
-        CircuitDiagram.of(wired.scheme()));
+        SpaceResult.Place.of(wired.places().box()),
+        wired.diagram());
   }
 
   private static WiredPart part(Scheme.Placed placed, WiredBuild wired) {
@@ -219,12 +228,7 @@ record WiringResult(
     List<WiredWire> wires = new ArrayList<>();
     for (Run run : wired.scheme().runs()) {
       Loom.Conductor c = wired.loom().wires().get(run.id());
-      Run.Colour chosen =
-          plan.wires().stream()
-              .filter(w -> w.id().equals(run.id()) && w.colour() != null)
-              .map(WiringPlan.WireChoice::colour)
-              .findFirst()
-              .orElse(run.role().colour());
+      Run.Colour chosen = plan.colour(run);
       double warm = c.temperature();
       wires.add(
           new WiredWire(
@@ -257,15 +261,7 @@ record WiringResult(
   }
 
   private static WiredState state(Solved s, WiredBuild wired) {
-    Map<String, Double> speeds = new TreeMap<>();
-    for (Scheme.Placed p : wired.scheme().parts()) {
-      if (p.part() instanceof Part.Motor m) {
-        speeds.merge(p.device(), s.speed(m), (a, b) -> Math.abs(a) > Math.abs(b) ? a : b);
-      } else if (p.part() instanceof Part.Load l && l.kind().shows()) {
-        double share = Math.abs(s.volts(l.at("1")) - s.volts(l.at("2"))) / wired.supply().system();
-        speeds.putIfAbsent(p.device(), share);
-      }
-    }
+    Map<String, Double> speeds = s.speeds(wired.scheme(), wired.supply().system());
     return new WiredState(WiringRequest.AskedSituation.of(s.situation()), speeds, s.drawn());
   }
 }
