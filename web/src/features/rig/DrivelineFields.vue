@@ -91,6 +91,28 @@ function guard(there: boolean | undefined) {
       :step="1"
     />
   </div>
+  <h3>Electrics</h3>
+  <div class="narrow">
+    <QuantityField label="Truck’s voltage" path="rig.electrics.volts" quantity="voltage" :step="12" />
+    <QuantityField
+      label="Alternator, by its plate"
+      path="rig.electrics.alternatorA"
+      quantity="current"
+      :step="5"
+      optional
+      placeholder="not read"
+    />
+    <QuantityField label="Battery" path="rig.electrics.batteryAh" quantity="charge" :step="5" />
+    <QuantityField label="On already at a warm idle" path="rig.electrics.loadA" quantity="current" :step="5" />
+    <QuantityField
+      label="Fuse box has to spare"
+      path="rig.electrics.boxSpareA"
+      quantity="current"
+      :step="5"
+      optional
+      placeholder="not known"
+    />
+  </div>
 </template>
 
 <style scoped>

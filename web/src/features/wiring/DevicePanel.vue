@@ -20,7 +20,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ change: [plan: WiringPlan] }>()
 const job = useJob()
-const w = computed(() => props.device.wiring)
+const w = computed(() => props.plan.devices.find((d) => d.id === props.device.name.id) ?? props.device.wiring)
 const name = computed(() => partName(props.device.name))
 const set = (change: Partial<DeviceWiring>) => emit('change', wiredOtherwise(props.plan, props.device, change))
 const SCHOOLS = (

@@ -33,6 +33,10 @@ export function useWiring(): UseWiringReturn {
     '/api/compute/wiring',
     () => job.content && { job: job.content, build: job.selected, situation: situation.value, defect: null },
   )
+  /** By their path in the job, as its fields are. */
+  const refused = computed(() =>
+    Object.fromEntries(Object.entries(asked.refused.value).map(([path, why]) => [path.replace(/^job\./, ''), why])),
+  )
   const plan = computed(() => job.build.wiring)
   const change = (next: WiringPlan) => job.edit(`builds.${job.selected}.wiring`, next)
   function show(found: WiringFound) {
@@ -40,5 +44,5 @@ export function useWiring(): UseWiringReturn {
     picked.value = null
     if (shown.value && found.in) situation.value = { ...found.in }
   }
-  return { ...asked, situation, shown, picked, plan, change, show }
+  return { ...asked, refused, situation, shown, picked, plan, change, show }
 }

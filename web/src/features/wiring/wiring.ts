@@ -12,8 +12,9 @@ import type {
 
 /** The plan with one thing wired otherwise. */
 export function wiredOtherwise(plan: WiringPlan, device: WiredDevice, change: Partial<DeviceWiring>): WiringPlan {
-  const row = { ...device.wiring, ...change }
-  const there = plan.devices.some((d) => d.id === row.id)
+  const there = plan.devices.find((d) => d.id === device.name.id)
+  // What was chosen a moment ago is not in the server's answer yet.
+  const row = { ...(there ?? device.wiring), ...change }
   return {
     ...plan,
     devices: there ? plan.devices.map((d) => (d.id === row.id ? row : d)) : [...plan.devices, row],

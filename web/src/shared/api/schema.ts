@@ -8669,8 +8669,34 @@ export interface operations {
                  *               "feed": "BATTERY",
                  *               "guard": "FUSE",
                  *               "box": null,
-                 *               "devices": [],
-                 *               "extras": [],
+                 *               "devices": [
+                 *                 {
+                 *                   "id": "fan-1",
+                 *                   "school": "COMPUTER_LOW",
+                 *                   "fullC": null,
+                 *                   "keyed": true,
+                 *                   "air": "REQUEST",
+                 *                   "by": "RELAY",
+                 *                   "driver": true,
+                 *                   "oneWire": false,
+                 *                   "swapped": false,
+                 *                   "otherSide": false,
+                 *                   "bladesTurned": false,
+                 *                   "earth": "BODY",
+                 *                   "delayS": 0,
+                 *                   "amps": 22
+                 *                 }
+                 *               ],
+                 *               "extras": [
+                 *                 {
+                 *                   "id": "extra-1",
+                 *                   "what": "GAUGE",
+                 *                   "name": "oil gauge",
+                 *                   "sensor": "GEARBOX",
+                 *                   "onC": 120,
+                 *                   "amps": 0.2
+                 *                 }
+                 *               ],
                  *               "wires": [],
                  *               "guards": []
                  *             },
@@ -11347,8 +11373,34 @@ export interface operations {
                  *               "feed": "BATTERY",
                  *               "guard": "FUSE",
                  *               "box": null,
-                 *               "devices": [],
-                 *               "extras": [],
+                 *               "devices": [
+                 *                 {
+                 *                   "id": "fan-1",
+                 *                   "school": "COMPUTER_LOW",
+                 *                   "fullC": null,
+                 *                   "keyed": true,
+                 *                   "air": "REQUEST",
+                 *                   "by": "RELAY",
+                 *                   "driver": true,
+                 *                   "oneWire": false,
+                 *                   "swapped": false,
+                 *                   "otherSide": false,
+                 *                   "bladesTurned": false,
+                 *                   "earth": "BODY",
+                 *                   "delayS": 0,
+                 *                   "amps": 22
+                 *                 }
+                 *               ],
+                 *               "extras": [
+                 *                 {
+                 *                   "id": "extra-1",
+                 *                   "what": "GAUGE",
+                 *                   "name": "oil gauge",
+                 *                   "sensor": "GEARBOX",
+                 *                   "onC": 120,
+                 *                   "amps": 0.2
+                 *                 }
+                 *               ],
                  *               "wires": [],
                  *               "guards": []
                  *             },

@@ -396,7 +396,8 @@ class ScreensTest {
     station(hand, "Settle it", "settle");
     hand.press(page, page.locator("nav.list button").nth(2));
     assertThat(page.locator("[data-answer]")).isVisible();
-    for (String[] stop : new String[][] {{"Switch points", "switching"}, {"Lines", "lines"}}) {
+    for (String[] stop :
+        new String[][] {{"Switch points", "switching"}, {"Lines", "lines"}, {"Wiring", "wiring"}}) {
       station(hand, stop[0], stop[1]);
     }
     hand.press(page, page.locator("[data-fluid=coolant]"));

@@ -103,6 +103,7 @@ public final class WiringCheck {
     check.lines();
     check.together();
     check.supplied();
+    box.forEach(f -> check.say(f, Optional.empty(), List.of()));
     return check.found.stream().sorted(Comparator.comparing(Found::weight)).toList();
   }
 

@@ -10,8 +10,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.nose.Box;
+import roadbreeze.core.nose.Nature;
+import roadbreeze.core.nose.Solid;
 import roadbreeze.core.wiring.Consumer.Air;
 import roadbreeze.core.wiring.Consumer.Joined;
 
@@ -182,5 +187,36 @@ class WiringCheckTest {
     Consumer two = one.withName(Name.of("fan-2", Name.Noun.FAN, 1));
     assertThat(of(WiringFault.START_TOGETHER, found(one, two))).isPresent();
     assertThat(of(WiringFault.START_TOGETHER, found(one, two.withDelay(3)))).isEmpty();
+  }
+
+  @Test
+  void aBoxIsHighAndDryAndAwayFromTheHeat() {
+    Box radiator = new Box(0, 0, 0.3, 0.7, 0.5, 0.05);
+    Solid pipe =
+        new Solid(
+            Name.given("pipe", Name.Noun.OBSTACLE, "exhaust"),
+            Solid.What.EXHAUST,
+            new Box(0.9, 0.3, 0.8, 0.1, 0.1, 0.3),
+            Nature.HOT,
+            false,
+            Optional.empty(),
+            0.005);
+    BoxSeat good = new BoxSeat(new Vector3D(0.8, 0.4, 0.5), false, true);
+    assertThat(good.faults(radiator, List.of(pipe))).isEmpty();
+    List<Finding> bad =
+        new BoxSeat(new Vector3D(0.85, 0.2, 0.9), true, false).faults(radiator, List.of(pipe));
+    assertThat(bad)
+        .extracting(Finding::code)
+        .containsExactly(WiringFault.BOX_LOW, WiringFault.BOX_OPENS_UP, WiringFault.BOX_UNSEALED);
+    List<Finding> hot =
+        new BoxSeat(new Vector3D(0.85, 0.35, 0.9), false, true).faults(radiator, List.of(pipe));
+    assertThat(hot)
+        .singleElement()
+        .satisfies(f -> assertThat(f.amount("gap")).isCloseTo(0.05, within(1e-9)));
+    Consumer c = fan(School.CONTROLLER);
+    States states = States.of(loom(c).network(TRUCK), Situations.of(List.of(c)));
+    assertThat(WiringCheck.of(List.of(c), loom(c), TRUCK, states, Map.of(), bad))
+        .extracting(f -> f.finding().code())
+        .contains(WiringFault.BOX_LOW);
   }
 }
