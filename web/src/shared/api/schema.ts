@@ -583,6 +583,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/wiring-ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringController.ways"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/wiring-loom": {
         parameters: {
             query?: never;
@@ -593,6 +609,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["WiringController.loom"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/wiring-laid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringController.laid"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2682,6 +2714,10 @@ export interface components {
             /** Format: double */
             opensC: number | null;
         };
+        LaidWay: {
+            id: string;
+            bends: components["schemas"]["NosePoint"][];
+        };
         LinePlan: {
             /** Format: double */
             spareMm: number;
@@ -2860,6 +2896,7 @@ export interface components {
             extras: components["schemas"]["ExtraDevice"][];
             wires: components["schemas"]["WireChoice"][];
             guards: components["schemas"]["GuardChoice"][];
+            ways: components["schemas"]["LaidWay"][];
         };
         SectionBuild: {
             /** Format: int64 */
@@ -3582,6 +3619,38 @@ export interface components {
             box: components["schemas"]["Place"];
             diagram: components["schemas"]["CircuitDiagram"];
         };
+        LoomPlace: {
+            /** @enum {string} */
+            kind: "FEED" | "BOX" | "EARTH" | "CAB" | "ENGINE" | "SENSOR" | "DEVICE";
+            device: string;
+        };
+        RouteNear: {
+            thing: string;
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            wantedMm: number;
+            /** Format: double */
+            plusMinusMm: number;
+            /** @enum {string} */
+            state: "CLEAR" | "DOUBTFUL" | "SHORT";
+            from: components["schemas"]["Place"];
+            to: components["schemas"]["Place"];
+        };
+        WaySaid: {
+            id: string;
+            from: components["schemas"]["LoomPlace"];
+            to: components["schemas"]["LoomPlace"];
+            laid: boolean;
+            bends: components["schemas"]["NosePoint"][];
+            line: components["schemas"]["Place"][];
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            lengthM: number;
+            near: components["schemas"]["RouteNear"][];
+            through: components["schemas"]["PartName"][];
+        };
         BoxCell: {
             part: string;
             mark: string;
@@ -3606,11 +3675,6 @@ export interface components {
             kind: "RING_M8" | "RING_M6" | "RECEPTACLE_6_3" | "RECEPTACLE_9_5" | "RECEPTACLE_2_8" | "PLUG_PIN" | "CRIMP_SPLICE" | "TAP_ON";
             sealed: boolean;
         };
-        LoomPlace: {
-            /** @enum {string} */
-            kind: "FEED" | "BOX" | "EARTH" | "CAB" | "ENGINE" | "SENSOR" | "DEVICE";
-            device: string;
-        };
         LoomResult: {
             bundles: components["schemas"]["LoomBundle"][];
             wires: components["schemas"]["LoomWire"][];
@@ -3630,6 +3694,12 @@ export interface components {
             toEnd: components["schemas"]["LoomEnd"];
             /** Format: int32 */
             bundle: number;
+        };
+        LaidLoom: {
+            ways: components["schemas"]["LaidWay"][];
+            blocked: {
+                [key: string]: components["schemas"]["PartName"][];
+            };
         };
         AskedProbe: {
             /** @enum {string} */
@@ -3943,19 +4013,6 @@ export interface components {
             degrees: number;
             /** Format: double */
             arcMm: number;
-        };
-        RouteNear: {
-            thing: string;
-            /** Format: double */
-            gapMm: number;
-            /** Format: double */
-            wantedMm: number;
-            /** Format: double */
-            plusMinusMm: number;
-            /** @enum {string} */
-            state: "CLEAR" | "DOUBTFUL" | "SHORT";
-            from: components["schemas"]["Place"];
-            to: components["schemas"]["Place"];
         };
         RoutePort: {
             end: components["schemas"]["HoseEnd"];
@@ -5978,6 +6035,30 @@ export interface operations {
             };
         };
     };
+    "WiringController.ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaySaid"][];
+                };
+            };
+        };
+    };
     "WiringController.loom": {
         parameters: {
             query?: never;
@@ -5998,6 +6079,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LoomResult"];
+                };
+            };
+        };
+    };
+    "WiringController.laid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaidLoom"];
                 };
             };
         };
@@ -7941,7 +8046,8 @@ export interface operations {
                  *               "devices": [],
                  *               "extras": [],
                  *               "wires": [],
-                 *               "guards": []
+                 *               "guards": [],
+                 *               "ways": []
                  *             },
                  *             "marks": {}
                  *           },
@@ -8084,7 +8190,8 @@ export interface operations {
                  *               "devices": [],
                  *               "extras": [],
                  *               "wires": [],
-                 *               "guards": []
+                 *               "guards": [],
+                 *               "ways": []
                  *             },
                  *             "marks": {}
                  *           },
@@ -8698,7 +8805,8 @@ export interface operations {
                  *                 }
                  *               ],
                  *               "wires": [],
-                 *               "guards": []
+                 *               "guards": [],
+                 *               "ways": []
                  *             },
                  *             "marks": {}
                  *           }
@@ -10645,7 +10753,8 @@ export interface operations {
                  *               "devices": [],
                  *               "extras": [],
                  *               "wires": [],
-                 *               "guards": []
+                 *               "guards": [],
+                 *               "ways": []
                  *             },
                  *             "marks": {}
                  *           },
@@ -10788,7 +10897,8 @@ export interface operations {
                  *               "devices": [],
                  *               "extras": [],
                  *               "wires": [],
-                 *               "guards": []
+                 *               "guards": [],
+                 *               "ways": []
                  *             },
                  *             "marks": {}
                  *           },
@@ -11402,7 +11512,8 @@ export interface operations {
                  *                 }
                  *               ],
                  *               "wires": [],
-                 *               "guards": []
+                 *               "guards": [],
+                 *               "ways": []
                  *             },
                  *             "marks": {}
                  *           }

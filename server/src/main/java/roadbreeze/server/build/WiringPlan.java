@@ -12,6 +12,7 @@ import roadbreeze.core.explain.Kind;
 import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.Run;
 import roadbreeze.core.wiring.Surround;
+import roadbreeze.server.nose.NoseSolid.NosePoint;
 import roadbreeze.server.problem.Within;
 import roadbreeze.server.row.DistinctIds;
 import roadbreeze.server.row.Row;
@@ -25,6 +26,7 @@ import roadbreeze.server.row.Row;
  * @param extras things that are there for their wiring alone
  * @param wires that are not as proposed
  * @param guards that are not as proposed
+ * @param ways of bundles through the front end that somebody has laid
  */
 @RecordBuilder
 public record WiringPlan(
@@ -34,7 +36,8 @@ public record WiringPlan(
     @NotNull @Size(max = 20) @DistinctIds List<@NotNull @Valid DeviceWiring> devices,
     @NotNull @Size(max = 6) @DistinctIds List<@NotNull @Valid ExtraDevice> extras,
     @NotNull @Size(max = 200) @DistinctIds List<@NotNull @Valid WireChoice> wires,
-    @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid GuardChoice> guards)
+    @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid GuardChoice> guards,
+    @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid LaidWay> ways)
     implements WiringPlanBuilder.With {
 
   /** Nothing chosen yet. */
@@ -43,6 +46,7 @@ public record WiringPlan(
           Part.Feed.BATTERY,
           Part.Guard.Kind.FUSE,
           null,
+          List.of(),
           List.of(),
           List.of(),
           List.of(),
@@ -79,6 +83,17 @@ public record WiringPlan(
       @Nullable @Within(min = 0.05, max = 30, kind = Kind.LENGTH) Double lengthM,
       @Nullable Surround surround,
       @Nullable Run.Colour colour)
+      implements Row {}
+
+  /**
+   * The way of a bundle from one place to another.
+   *
+   * @param id its two places
+   * @param bends corners in between
+   */
+  public record LaidWay(
+      @NotNull @Size(max = 120) String id,
+      @NotNull @Size(max = 30) @DistinctIds List<@NotNull @Valid NosePoint> bends)
       implements Row {}
 
   /** A fuse or breaker that is not as proposed. */

@@ -73,7 +73,7 @@ public record RouteResult(
       Neighbour.State state,
       Place from,
       Place to) {
-    static RouteNear of(Near n) {
+    public static RouteNear of(Near n) {
       return new RouteNear(
           n.zone().name().id(),
           n.gap().length() * 1000,

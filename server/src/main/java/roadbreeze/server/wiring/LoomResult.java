@@ -53,7 +53,7 @@ record LoomResult(
    * @param device id of what it belongs to, empty where all share it
    */
   record LoomPlace(Spot.Kind kind, String device) {
-    private static LoomPlace of(Spot s) {
+    static LoomPlace of(Spot s) {
       return new LoomPlace(s.kind(), s.device());
     }
   }

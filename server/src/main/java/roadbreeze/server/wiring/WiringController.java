@@ -1,6 +1,7 @@
 package roadbreeze.server.wiring;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -36,5 +37,17 @@ class WiringController {
   @PostMapping("/wiring-loom")
   LoomResult loom(@Valid @RequestBody BuildRequest request) {
     return LoomResult.of(request.job(), request.chosen());
+  }
+
+  /** Bundles as they run. */
+  @PostMapping("/wiring-ways")
+  List<LoomWay.WaySaid> ways(@Valid @RequestBody BuildRequest request) {
+    return LoomWay.all(request.job(), request.chosen());
+  }
+
+  /** Ways of all bundles through the front end, proposed. */
+  @PostMapping("/wiring-laid")
+  LoomWay.LaidLoom laid(@Valid @RequestBody BuildRequest request) {
+    return questions.ask(() -> LoomWay.laid(request.job(), request.chosen()));
   }
 }

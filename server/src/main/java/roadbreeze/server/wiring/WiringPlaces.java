@@ -7,9 +7,11 @@ import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.nose.Box;
+import roadbreeze.core.nose.Direction;
 import roadbreeze.core.nose.Solid;
 import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.route.Zone;
 import roadbreeze.core.space.Pack;
 import roadbreeze.core.wiring.BoxSeat;
 import roadbreeze.core.wiring.Part;
@@ -44,6 +46,26 @@ final class WiringPlaces {
   private final Map<Spot, Vector3D> places = new HashMap<>();
   private final Vector3D battery;
   private final Vector3D box;
+
+  /** A bundle comes out of a place that is taken so far from it, by steps, m. */
+  private static final double RING = 0.03;
+
+  private static final int MOST_RINGS = 20;
+
+  /** Room round where it comes out, m. */
+  private static final double CLEAR = 0.015;
+
+  private static final List<Direction> OUT =
+      List.of(
+          Direction.UP,
+          Direction.RIGHT,
+          Direction.LEFT,
+          Direction.BACKWARD,
+          Direction.FORWARD,
+          Direction.DOWN);
+
+  private final WiringPlan plan;
+  private final List<Zone> zones;
   private final BoxSeat seat;
   private final List<Solid> standing;
   private final Box radiator;
@@ -52,6 +74,8 @@ final class WiringPlaces {
   private WiringPlaces(JobContent job, Build build, List<WiringMapper.Fed> fed) {
     Setup setup = job.setup(build);
     Pack pack = Pack.of(setup);
+    plan = build.wiring();
+    zones = Zone.of(setup, pack);
     radiator =
         pack.pieces().stream()
             .filter(p -> p.kind() == Pack.Kind.RADIATOR)
@@ -160,9 +184,43 @@ final class WiringPlaces {
     };
   }
 
-  /** m. */
+  /**
+   * As it is laid through the front end; along the axes where nobody has laid it.
+   *
+   * @return m, with what both ends are left longer
+   */
   double length(Spot from, Spot to) {
-    Vector3D way = at(to).subtract(at(from));
-    return ALONG_EDGES * way.getNorm1() + BOTH_ENDS;
+    Optional<WiringPlan.LaidWay> way = way(from, to);
+    if (way.isEmpty()) {
+      return ALONG_EDGES * at(to).subtract(at(from)).getNorm1() + BOTH_ENDS;
+    }
+    return new LoomWay(this, from, to, way.get().bends()).route(LoomWay.THIN).length() + BOTH_ENDS;
+  }
+
+  Optional<WiringPlan.LaidWay> way(Spot from, Spot to) {
+    String id = LoomWay.id(from, to);
+    return plan.ways().stream().filter(w -> w.id().equals(id)).findFirst();
+  }
+
+  List<Zone> zones() {
+    return zones;
+  }
+
+  /** Where a bundle leaves a place: clear of what stands there. */
+  Vector3D end(Spot spot) {
+    Vector3D at = at(spot);
+    for (int ring = 0; ring <= MOST_RINGS; ring++) {
+      for (Direction way : OUT) {
+        Vector3D tried = at.add(way.vector().scalarMultiply(ring * RING));
+        if (zones.stream().allMatch(z -> from(z, tried) > CLEAR)) {
+          return tried;
+        }
+      }
+    }
+    return at;
+  }
+
+  private static double from(Zone zone, Vector3D place) {
+    return zone.shape().bounds().nearest(place).distance(place);
   }
 }

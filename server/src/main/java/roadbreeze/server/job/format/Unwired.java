@@ -36,6 +36,7 @@ final class Unwired {
       wiring.putArray("extras");
       wiring.putArray("wires");
       wiring.putArray("guards");
+      wiring.putArray("ways");
     }
     return job;
   }
