@@ -18,6 +18,8 @@ import roadbreeze.core.rig.Setup;
 import roadbreeze.core.rig.Truck;
 import roadbreeze.core.rig.Turn;
 import roadbreeze.core.sizing.Judge;
+import roadbreeze.core.wiring.Consumer;
+import roadbreeze.core.wiring.Supply;
 
 /**
  * Every dispute that sizing can answer.
@@ -28,6 +30,7 @@ import roadbreeze.core.sizing.Judge;
  * @param ownFan the build's own electric main fan, where it has one
  * @param held how the build's brackets hold its first cooler, empty where none are drawn
  * @param usedCooler the build's first cooler was on the truck already
+ * @param wired its first switched fan with a motor, empty without one
  */
 public record Disputes(
     Judge judge,
@@ -36,10 +39,14 @@ public record Disputes(
     List<OilCooler> coolers,
     Optional<Offer<FanUnit>> ownFan,
     Optional<Holding> held,
-    boolean usedCooler) {
+    boolean usedCooler,
+    Optional<Wired> wired) {
   // Where the usual cooler of a build without one stands: upper left, clear of most latches, m.
   private static final double USUAL_X = 0.020;
   private static final double USUAL_Y = 0.200;
+
+  /** A fan as it is wired, and the truck's electrics. */
+  public record Wired(Consumer fan, Supply supply) {}
 
   /** A dispute, to be worked out when it is asked. */
   public record Question(Code code, Supplier<Dispute> answer) {}
@@ -76,6 +83,10 @@ public record Disputes(
     if (WorkDisputes.canBeDrawnBack(cooled)) {
       all.add(new Question(WorkSays.HOLD, () -> work.holding(cooled, held)));
     }
+    wired.ifPresent(
+        w ->
+            all.add(
+                new Question(WorkSays.CIRCUIT, () -> work.circuit(setup, w.fan(), w.supply()))));
     all.add(new Question(WorkSays.CLAMP, () -> work.clamps(cooled)));
     if (setup.tank().isPresent()) {
       all.add(new Question(WorkSays.RETURN, () -> work.returnLine(setup)));

@@ -11,6 +11,17 @@ import roadbreeze.core.route.HoseSize;
 import roadbreeze.core.settle.Dispute.Measure;
 import roadbreeze.core.space.Pack;
 import roadbreeze.core.space.ThroughRods;
+import roadbreeze.core.wiring.Consumer;
+import roadbreeze.core.wiring.FaultBench;
+import roadbreeze.core.wiring.Key;
+import roadbreeze.core.wiring.Loom;
+import roadbreeze.core.wiring.Part;
+import roadbreeze.core.wiring.Proposal;
+import roadbreeze.core.wiring.Scheme;
+import roadbreeze.core.wiring.School;
+import roadbreeze.core.wiring.Situation;
+import roadbreeze.core.wiring.Situations;
+import roadbreeze.core.wiring.Supply;
 
 /** Disputes about the work: how a cooler is held, a hose clamped, the return line found. */
 final class WorkDisputes {
@@ -129,5 +140,71 @@ final class WorkDisputes {
         tells ? thermometer : manual,
         (tells ? WorkSays.RETURN_TELLS : WorkSays.RETURN_DOES_NOT).with(Math.abs(differ)),
         WorkSays.RETURN_OTHERWISE.with());
+  }
+
+  /**
+   * The schools of switching an electric fan, each as its circuit: what it is made of, and which
+   * single defects leave the fan standing on a hot climb.
+   *
+   * @param fan as it is wired in the build
+   */
+  Dispute circuit(Setup setup, Consumer fan, Supply supply) {
+    Consumer bare = fan.withDriver(false);
+    Circuited fixed = circuited(bare.withSchool(School.THERMAL_SWITCH), supply);
+    Circuited set = circuited(bare.withSchool(School.CONTROLLER), supply);
+    Circuited manual = circuited(bare.withSchool(School.DRIVER_SWITCH), supply);
+    Circuited mixed = circuited(bare.withSchool(School.CONTROLLER).withDriver(true), supply);
+    Held fixedSide =
+        side(WorkSays.CIRCUIT_FIXED, setup, fixed).effect(WorkSays.CIRCUIT_FIXED_AT, fan.on());
+    Held setSide = side(WorkSays.CIRCUIT_ADJUSTABLE, setup, set);
+    Held manualSide =
+        side(WorkSays.CIRCUIT_MANUAL, setup, manual).effect(WorkSays.CIRCUIT_FORGOTTEN);
+    Held mixedSide =
+        side(WorkSays.CIRCUIT_MIXED, setup, mixed)
+            .effect(WorkSays.CIRCUIT_SAVED, mixed.stops, mixed.left);
+    return Dispute.of(
+        WorkSays.CIRCUIT.with(),
+        Measure.LEAST,
+        List.of(fixedSide, setSide, manualSide, mixedSide),
+        mixedSide,
+        WorkSays.CIRCUIT_REASON.with(set.stops, mixed.left),
+        WorkSays.CIRCUIT_OTHERWISE.with());
+  }
+
+  private Held side(WorkSays code, Setup setup, Circuited made) {
+    return trial
+        .side(code, setup)
+        .effect(WorkSays.CIRCUIT_MADE_OF, made.parts, made.wires)
+        .effect(WorkSays.CIRCUIT_STOPS, made.stops, made.all);
+  }
+
+  /**
+   * A circuit and what single defects do to it.
+   *
+   * @param stops that leave the fan standing when the coolant is hot
+   * @param left of these, that the driver's switch does not help against
+   * @param all that there can be
+   */
+  private record Circuited(int parts, int wires, int stops, int left, int all) {}
+
+  /** Any length does here: what breaks stops the fan however long its wires are. */
+  private static final double WIRE = 1.2;
+
+  private static Circuited circuited(Consumer fan, Supply supply) {
+    List<Consumer> one = List.of(fan);
+    Scheme scheme = Proposal.of(one, Part.Feed.BATTERY, Part.Guard.Kind.FUSE, supply.system());
+    Loom loom = Loom.of(scheme, supply, Situations.of(one), (a, b) -> WIRE, Loom.Choices.NONE);
+    boolean alone = fan.school() == School.DRIVER_SWITCH;
+    Situation hot = new Situation(Key.RUNNING, fan.full(), fan.full(), false, alone);
+    Situation helped = new Situation(Key.RUNNING, fan.full(), fan.full(), false, true);
+    FaultBench bench = FaultBench.of(loom.network(supply), List.of(hot, helped));
+    int stops = 0;
+    int left = 0;
+    for (FaultBench.Case c : bench.cases()) {
+      stops += c.stands(hot) ? 1 : 0;
+      left += c.stands(hot) && c.stands(helped) ? 1 : 0;
+    }
+    return new Circuited(
+        scheme.parts().size(), scheme.runs().size(), stops, left, bench.cases().size());
   }
 }

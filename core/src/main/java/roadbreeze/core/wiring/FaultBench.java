@@ -37,6 +37,11 @@ public final class FaultBench {
    * @param signs none where nobody notices it
    */
   public record Case(Defect defect, List<Sign> signs) {
+    /** Something stands still in a situation. */
+    public boolean stands(Situation in) {
+      return signs.stream().anyMatch(s -> s.in().equals(in) && s.what() == Sign.What.STANDS_STILL);
+    }
+
     private List<List<Object>> noticed() {
       return signs.stream().map(s -> List.<Object>of(s.device(), s.in(), s.what())).toList();
     }

@@ -2,6 +2,7 @@ package roadbreeze.server.settle;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -9,8 +10,11 @@ import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.settle.Disputes;
 import roadbreeze.core.settle.Offer;
+import roadbreeze.core.wiring.Consumer;
+import roadbreeze.core.wiring.Supply;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
+import roadbreeze.server.build.WiringMapper;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.longrun.Questions;
@@ -58,8 +62,18 @@ class SettleController {
             build.coolers().stream()
                 .findFirst()
                 .flatMap(c -> MountingResult.holding(job, build, c)),
-            usedCooler(job, build));
+            usedCooler(job, build),
+            wired(job, build));
     return disputes.questions(job.setup(build));
+  }
+
+  /** The first fan that a temperature switches, if there is one with a motor. */
+  private static Optional<Disputes.Wired> wired(JobContent job, Build build) {
+    Supply supply = job.rig().electrics().toCore();
+    return WiringMapper.consumers(WiringMapper.fed(build, supply.system())).stream()
+        .filter(c -> c.kind() == Consumer.Kind.FAN && c.on() > 0)
+        .findFirst()
+        .map(fan -> new Disputes.Wired(fan, supply));
   }
 
   private static Offer<FanUnit> offer(FanPart part) {

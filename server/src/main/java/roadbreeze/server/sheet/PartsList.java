@@ -3,11 +3,9 @@ package roadbreeze.server.sheet;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Map;
 import java.util.Set;
 import roadbreeze.core.explain.Finding;
-import roadbreeze.core.rig.FanUnit;
-import roadbreeze.core.wiring.Fuse;
 import roadbreeze.core.workorder.WorkScope.Part;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
@@ -17,6 +15,7 @@ import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.line.LineResult;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.rig.RigSection;
+import roadbreeze.server.wiring.Guards;
 
 /**
  * What goes on the truck, what comes off it, and what its fans want at the battery.
@@ -33,11 +32,16 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
    */
   public record PartLine(Said said, @Nullable Double price) {}
 
-  static PartsList of(Changes changes, Set<Part> scope, LineResult hoses, RigSection rig) {
+  static PartsList of(
+      Changes changes,
+      Set<Part> scope,
+      LineResult hoses,
+      RigSection rig,
+      Map<String, Guards> guards) {
     PartsList list = new PartsList(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
     list.coolers(changes, hoses, rig.hasTank());
     list.cores(changes);
-    list.fans(changes);
+    list.fans(changes, guards);
     list.thermostat(changes);
     list.mended(scope, changes.found().condition(), rig.vehicle().cooling().capKpa());
     list.comesOut(changes);
@@ -84,7 +88,7 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
     }
   }
 
-  private void fans(Changes changes) {
+  private void fans(Changes changes, Map<String, Guards> guards) {
     Build build = changes.build();
     changes.newClutches().forEach(fan -> clutch(Listed.CLUTCH, fan));
     changes.newlyControlled().forEach(fan -> clutch(Listed.CLUTCH_CONTROLLER, fan));
@@ -96,8 +100,8 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
         Listed side = f.mount() == FittedFan.Mount.PUSHER ? Listed.PUSHER : Listed.PULLER;
         boolean kept = !changes.newFans().contains(f);
         add(side.with(f.part().name(), f.part().code()), kept ? null : f.part().price());
-        if (!kept && f.part().kind() == FanUnit.Type.ELECTRIC && f.part().amps() != null) {
-          fuses.add(fuse(f.part().name(), f.part().amps()));
+        if (!kept && guards.containsKey(f.id())) {
+          fuses.add(fuse(f.part().name(), guards.get(f.id())));
         }
       }
     } else if (changes.fanRepaired()) {
@@ -108,11 +112,11 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
     }
   }
 
-  private static Finding fuse(String fan, double amps) {
-    OptionalDouble size = Fuse.over(amps);
-    return size.isPresent()
-        ? Listed.FUSE.with(fan, amps, size.getAsDouble())
-        : Listed.FUSE_TOO_LARGE.with(fan, amps);
+  /** As its circuit has it. */
+  private static Finding fuse(String fan, Guards guard) {
+    return guard.bears()
+        ? Listed.FUSE.with(fan, guard.runs(), guard.amps())
+        : Listed.FUSE_TOO_LARGE.with(fan, guard.runs());
   }
 
   private void clutch(Listed how, FittedFan fan) {

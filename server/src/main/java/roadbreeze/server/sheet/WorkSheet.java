@@ -21,6 +21,7 @@ import roadbreeze.server.mounting.FlatBracket;
 import roadbreeze.server.mounting.FlatChannel;
 import roadbreeze.server.mounting.MountingResult;
 import roadbreeze.server.switching.SwitchResult;
+import roadbreeze.server.wiring.Guards;
 
 /**
  * Everything a bay needs to do one build, computed afresh.
@@ -83,7 +84,7 @@ public record WorkSheet(
     LineResult lines = LineResult.of(job, build);
     Changes changes = new Changes(build, job.found());
     WorkScope scope = changes.scope();
-    PartsList parts = PartsList.of(changes, scope.parts(), lines, job.rig());
+    PartsList parts = PartsList.of(changes, scope.parts(), lines, job.rig(), Guards.of(job, build));
     List<StepLine> steps = new ArrayList<>();
     for (Task task : WorkOrder.plan(scope)) {
       steps.add(StepLine.of(steps.size() + 1, task));

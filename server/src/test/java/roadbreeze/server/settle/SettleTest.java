@@ -73,6 +73,22 @@ class SettleTest {
         .orElseThrow(() -> new AssertionError(code + " is not among " + dispute.schools()));
   }
 
+  /**
+   * A controller adds parts that can fail; the driver's switch beside it gets round most of them.
+   */
+  @Test
+  void switchingIsSettledByWhatStopsTheFan() {
+    SettledDispute circuit = about("workSays.circuit", Jobs.HIVE, PLAN);
+    assertThat(chosen(circuit)).isEqualTo("workSays.circuitMixed");
+    double alone = number(effect(circuit, 1, "workSays.circuitStops"), "stops");
+    Said saved = effect(circuit, 3, "workSays.circuitSaved");
+    assertThat(number(saved, "left")).isLessThan(number(saved, "stops")).isPositive();
+    assertThat(number(circuit.reason(), "stops")).isEqualTo(alone);
+    assertThat(number(effect(circuit, 0, "workSays.circuitFixedAt"), "at")).isEqualTo(104);
+    assertThat(settle.disputes(new BuildRequest(Jobs.TILT_TRAY, PLAN)))
+        .noneMatch(q -> q.code().key().equals("workSays.circuit"));
+  }
+
   /** The plan's four brackets, and rods that leave 4 mm where 5 are wanted. */
   @Test
   void bracketsAreHeldAgainstRodsWithTheirFrequencyAndTheRub() {
