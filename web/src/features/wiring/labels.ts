@@ -21,3 +21,6 @@ export function terminalLabel(result: WiringResult, node: string): string {
 
 export const defectLabel = (result: WiringResult, d: BrokenThing): string =>
   `${word(`defect.${camel(d.kind)}`)}: ${labelOf(result, d.at)}`
+
+/** By which one is told from another. */
+export const defectKey = (d: BrokenThing): string => `${d.kind} ${d.at}`

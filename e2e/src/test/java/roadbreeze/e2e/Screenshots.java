@@ -63,9 +63,6 @@ class Screenshots {
           page.waitForSelector("[data-stand]");
         }
         if (screens[i].equals("lines")) {
-          page.getByText("Cut and buy", new Page.GetByTextOptions().setExact(true)).click();
-          page.waitForSelector("[data-cut-list] .bar");
-          shot(page, "cut");
           page.getByText("Routes", new Page.GetByTextOptions().setExact(true)).click();
           page.locator("[data-hose=hose-2]").click();
           page.waitForSelector("[data-more]");
@@ -76,6 +73,10 @@ class Screenshots {
         page.waitForTimeout(700); // charts draw in
         shot(page, screens[i]);
       }
+      page.keyboard().press("w");
+      page.waitForSelector("[data-circuit]");
+      page.waitForTimeout(700);
+      shot(page, "wiring");
       page.keyboard().press("j");
       page.waitForSelector("[data-sheet]");
       shot(page, "sheet");

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
 
@@ -20,11 +19,6 @@ public final class WiringCheck {
   /** An earth that a sensor shares may be lifted by so much, V: half a kelvin and less. */
   private static final double MOST_LIFT = 0.01;
 
-  /** What a relay's contacts are rated for, A, and what of it is left in the heat. */
-  private static final double RELAY_RATING = 40;
-
-  private static final double RELAY_HOT = 0.7;
-
   /** Motors whose starts lie nearer than this start together, s. */
   private static final double APART = 1;
 
@@ -33,11 +27,6 @@ public final class WiringCheck {
 
   /** May be taken from the battery by it (-). */
   private static final double MOST_DRAINED = 0.2;
-
-  /** No coil, lamp or controller draws so much, A. */
-  private static final double SHORTED = 10;
-
-  private static final double GUARD_OVER = 1.25;
 
   /** No alternator minds less, A. */
   private static final double LITTLE = 1;
@@ -66,17 +55,17 @@ public final class WiringCheck {
    */
   public record Blades(boolean otherSide, boolean bladesTurned) {}
 
-  private final List<Consumer> consumers;
+  private final Examined at;
   private final Loom loom;
   private final Supply supply;
   private final States states;
   private final List<Found> found = new ArrayList<>();
 
-  private WiringCheck(List<Consumer> consumers, Loom loom, Supply supply, States states) {
-    this.consumers = consumers;
-    this.loom = loom;
-    this.supply = supply;
-    this.states = states;
+  private WiringCheck(Examined at) {
+    this.at = at;
+    loom = at.loom();
+    supply = at.supply();
+    states = at.states();
   }
 
   /**
@@ -90,19 +79,19 @@ public final class WiringCheck {
       States states,
       Map<String, Blades> blades,
       List<Finding> box) {
-    WiringCheck check = new WiringCheck(consumers, loom, supply, states);
+    Examined at = new Examined(consumers, loom, supply, states);
+    WiringCheck check = new WiringCheck(at);
     for (Consumer c : consumers) {
       check.paths(c);
       check.runs(c);
       check.turns(c, blades.get(c.id()));
-      check.wires(c);
-      check.guards(c);
-      check.contacts(c);
       check.runsOn(c);
     }
     check.lines();
+    check.chatter();
     check.together();
     check.supplied();
+    check.found.addAll(LoomCheck.of(at));
     box.forEach(f -> check.say(f, Optional.empty(), List.of()));
     return check.found.stream().sorted(Comparator.comparing(Found::weight)).toList();
   }
@@ -145,24 +134,24 @@ public final class WiringCheck {
   }
 
   private Optional<Name> named(String id) {
-    return consumers.stream().filter(c -> c.id().equals(id)).map(Consumer::name).findFirst();
+    return at.consumers().stream().filter(c -> c.id().equals(id)).map(Consumer::name).findFirst();
   }
 
-  /** Shorts, relays that find no rest, earths that are lifted. */
+  /** Shorts, and earths that are lifted. */
   private void paths(Consumer c) {
-    shorted(c)
+    at.shorted(c)
         .ifPresent(
             run ->
-                most(run.id())
+                at.most(run.id())
                     .ifPresent(
                         s ->
                             say(
                                 WiringFault.SHORT.with(c.name(), Math.abs(s.amperes(run.id()))),
                                 Optional.of(s.situation()),
                                 CurrentPath.along(run, loom.scheme(), s))));
-    for (Scheme.Placed p : of(c)) {
+    for (Scheme.Placed p : at.of(c)) {
       if (p.part() instanceof Part.Earth e && e.ground() == Part.Ground.WITH_SENSOR) {
-        most(e.id())
+        at.most(e.id())
             .filter(s -> s.volts(e.at("31")) > MOST_LIFT)
             .ifPresent(
                 s ->
@@ -173,44 +162,23 @@ public final class WiringCheck {
                         List.of(e.id())));
       }
     }
+  }
+
+  private void chatter() {
     states.solved().stream()
         .filter(Solved::chatters)
         .findFirst()
         .ifPresent(
-            s -> {
-              if (c == consumers.get(0)) {
-                say(WiringFault.CHATTERS.with(c.name()), Optional.of(s.situation()), List.of());
-              }
-            });
-  }
-
-  private List<Scheme.Placed> of(Consumer c) {
-    return loom.scheme().parts().stream().filter(p -> p.device().equals(c.id())).toList();
-  }
-
-  /** The wire of a thing's control that more goes through than any coil draws. */
-  private Optional<Run> shorted(Consumer c) {
-    return loom.scheme().runs().stream()
-        .filter(r -> r.device().equals(c.id()) && !r.role().ofPower())
-        .filter(r -> states.most(r.id()) > SHORTED)
-        .max(Comparator.comparingDouble(r -> states.most(r.id())));
-  }
-
-  private Optional<Solved> most(String id) {
-    return states.solved().stream().max(Comparator.comparingDouble(s -> Math.abs(s.amperes(id))));
-  }
-
-  private List<Part.Motor> motors(Consumer c) {
-    return of(c).stream()
-        .map(Scheme.Placed::part)
-        .filter(Part.Motor.class::isInstance)
-        .map(Part.Motor.class::cast)
-        .toList();
+            s ->
+                say(
+                    WiringFault.CHATTERS.with(at.consumers().get(0).name()),
+                    Optional.of(s.situation()),
+                    List.of()));
   }
 
   /** It runs when it should, and not when it should not. */
   private void runs(Consumer c) {
-    if (motors(c).isEmpty()) {
+    if (at.motors(c).isEmpty()) {
       return;
     }
     List<Solved> turning = states.solved().stream().filter(s -> turns(c, s)).toList();
@@ -235,7 +203,7 @@ public final class WiringCheck {
   }
 
   private boolean turns(Consumer c, Solved s) {
-    return motors(c).stream().anyMatch(m -> Math.abs(s.speed(m)) > TURNS);
+    return at.motors(c).stream().anyMatch(m -> Math.abs(s.speed(m)) > TURNS);
   }
 
   private static boolean asked(Consumer c, Situation s) {
@@ -266,127 +234,6 @@ public final class WiringCheck {
     }
   }
 
-  private void wires(Consumer c) {
-    boolean shorted = shorted(c).isPresent();
-    for (Run run : loom.scheme().runs()) {
-      if (!run.device().equals(c.id())) {
-        continue;
-      }
-      Loom.Conductor wire = loom.wires().get(run.id());
-      List<String> here = List.of(run.id());
-      if (!wire.fits()) {
-        say(WiringFault.NO_WIRE.with(c.name(), wire.wire().surround()), Optional.empty(), here);
-      } else if (wire.temperature() > Wire.MOST && (run.role().ofPower() || !shorted)) {
-        say(
-            WiringFault.WIRE_HOT.with(c.name(), Math.min(999, wire.temperature()), Wire.MOST),
-            Optional.empty(),
-            here);
-      }
-      OptionalDouble guard = guardBefore(run);
-      double carries = wire.wire().carries();
-      if (guard.isPresent() && guard.getAsDouble() > carries + 1e-9 && wire.fits()) {
-        say(
-            WiringFault.WIRE_UNPROTECTED.with(c.name(), guard.getAsDouble(), carries),
-            Optional.empty(),
-            here);
-      }
-    }
-    for (Part.Motor m : motors(c)) {
-      lost(c, m);
-    }
-  }
-
-  /** Of a wire that carries a motor's current, or a coil's. */
-  private OptionalDouble guardBefore(Run run) {
-    boolean power = run.role().ofPower();
-    return of(run.device(), power).stream().mapToDouble(loom.guards()::get).max();
-  }
-
-  private List<String> of(String device, boolean power) {
-    return loom.scheme().parts().stream()
-        .filter(p -> p.device().equals(device) && p.part() instanceof Part.Guard)
-        .map(p -> p.part().id())
-        .filter(id -> loom.inrush().containsKey(id) == power)
-        .toList();
-  }
-
-  /** From the battery's posts to a motor at full speed and back. */
-  private void lost(Consumer c, Part.Motor m) {
-    double allowed = Loom.MOST_LOST * supply.scale();
-    states.solved().stream()
-        .filter(s -> s.situation().key() == Key.RUNNING)
-        .max(Comparator.comparingDouble(s -> Math.abs(s.speed(m))))
-        .ifPresent(
-            s -> {
-              double lost =
-                  c.motors().size() == 0 || c.school().pulsed()
-                      ? 0
-                      : loom.scheme().runs().stream()
-                          .filter(r -> r.device().equals(c.id()) && r.role().ofPower())
-                          .filter(r -> reaches(r, m))
-                          .mapToDouble(r -> Math.abs(s.volts(r.from()) - s.volts(r.to())))
-                          .sum();
-              if (lost > allowed * 1.05) {
-                say(
-                    WiringFault.MUCH_LOST.with(c.name(), lost, allowed),
-                    Optional.of(s.situation()),
-                    List.of(m.id()));
-              }
-            });
-  }
-
-  /** A wire on this motor's way, not on that of another one beside it. */
-  private boolean reaches(Run run, Part.Motor m) {
-    String to = loom.scheme().at(run.to()).part().id();
-    String from = loom.scheme().at(run.from()).part().id();
-    boolean ofOther =
-        loom.scheme().find(to).filter(p -> p.part() instanceof Part.Motor).isPresent()
-                && !to.equals(m.id())
-            || loom.scheme().find(from).filter(p -> p.part() instanceof Part.Motor).isPresent()
-                && !from.equals(m.id());
-    return !ofOther;
-  }
-
-  private void guards(Consumer c) {
-    for (String id : of(c.id(), true)) {
-      double guard = loom.guards().get(id);
-      Inrush start = loom.inrush().get(id);
-      if (guard < GUARD_OVER * start.running() - 1e-9) {
-        say(
-            WiringFault.GUARD_SMALL.with(c.name(), guard, GUARD_OVER * start.running()),
-            Optional.empty(),
-            List.of(id));
-      } else if (!start.borneBy(guard) && !c.school().pulsed()) {
-        say(
-            WiringFault.GUARD_STARTS.with(c.name(), guard, start.first(), start.over(2 * guard)),
-            Optional.empty(),
-            List.of(id));
-      }
-      loom.scheme()
-          .find(id)
-          .map(Scheme.Placed::part)
-          .filter(p -> p instanceof Part.Guard g && g.kind() == Part.Guard.Kind.BREAKER_BY_ITSELF)
-          .ifPresent(
-              p -> say(WiringFault.RESETS_ITSELF.with(c.name()), Optional.empty(), List.of(id)));
-    }
-  }
-
-  private void contacts(Consumer c) {
-    double bears = RELAY_RATING * RELAY_HOT;
-    boolean shorted = shorted(c).isPresent();
-    for (Scheme.Placed p : of(c)) {
-      if (p.part() instanceof Part.Relay r && states.most(r.id()) > bears && !shorted) {
-        say(
-            WiringFault.RELAY_SMALL.with(c.name(), states.most(r.id()), bears),
-            Optional.empty(),
-            List.of(r.id()));
-      }
-    }
-    if (c.feels() && c.oneWire() && c.inRubber()) {
-      say(WiringFault.NO_EARTH_IN_RUBBER.with(c.name()), Optional.empty(), List.of());
-    }
-  }
-
   /** With the key out. */
   private void runsOn(Consumer c) {
     states.solved().stream()
@@ -394,7 +241,7 @@ public final class WiringCheck {
         .max(Comparator.comparingDouble(Solved::drawn))
         .ifPresent(
             s -> {
-              double drawn = of(c.id(), true).stream().mapToDouble(s::amperes).sum();
+              double drawn = at.guards(c.id(), true).stream().mapToDouble(s::amperes).sum();
               double share = drawn * RUN_ON / supply.capacity();
               WiringFault which = share > MOST_DRAINED ? WiringFault.RUNS_DRY : WiringFault.RUNS_ON;
               say(
@@ -406,7 +253,7 @@ public final class WiringCheck {
 
   /** Two that come on by the same thing in the same moment. */
   private void together() {
-    List<Consumer> turning = consumers.stream().filter(c -> !motors(c).isEmpty()).toList();
+    List<Consumer> turning = at.consumers().stream().filter(c -> !at.motors(c).isEmpty()).toList();
     for (int i = 0; i < turning.size(); i++) {
       for (int j = i + 1; j < turning.size(); j++) {
         Consumer a = turning.get(i);
@@ -425,7 +272,7 @@ public final class WiringCheck {
   }
 
   private double first(Consumer c) {
-    return of(c.id(), true).stream().mapToDouble(id -> loom.inrush().get(id).first()).sum();
+    return at.guards(c.id(), true).stream().mapToDouble(id -> loom.inrush().get(id).first()).sum();
   }
 
   /** Alternator at a warm idle, and the box that the feed is taken from. */

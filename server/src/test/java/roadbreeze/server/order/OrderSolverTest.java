@@ -1,0 +1,214 @@
+package roadbreeze.server.order;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import roadbreeze.core.problem.BadInputException;
+import roadbreeze.core.workorder.DayPlan;
+import roadbreeze.core.workorder.Rule;
+import roadbreeze.core.workorder.Step;
+import roadbreeze.server.order.OrderSolver.Fixed;
+import roadbreeze.server.order.OrderSolver.Solved;
+
+class OrderSolverTest {
+  private static final Set<String> NONE = Set.of();
+
+  private static Step step(String id, int hands, int waits) {
+    return new Step(id, NONE, NONE, NONE, NONE, NONE, NONE, hands, waits, 1, false);
+  }
+
+  private static Solved solve(List<Step> steps, int people) {
+    return OrderSolver.solve(steps, Rule.of(steps), people, Fixed.NOTHING);
+  }
+
+  /**
+   * The front comes off, a bracket is painted and dries while other work goes on, and it closes.
+   */
+  private static List<Step> front() {
+    return List.of(
+        step("cool down", 0, 120).withMakes(Set.of("engine cold")),
+        step("open front", 30, 0).withNeeds(Set.of("engine cold")).withMakes(Set.of("front open")),
+        step("bend brackets", 60, 0).withMakes(Set.of("brackets bent")),
+        step("paint brackets", 15, 60)
+            .withNeeds(Set.of("brackets bent"))
+            .withMakes(Set.of("brackets painted")),
+        step("clean fins", 45, 0).withNeeds(Set.of("front open")),
+        step("hang cooler", 45, 0)
+            .withNeeds(Set.of("front open", "brackets painted"))
+            .withMakes(Set.of("cooler hung"))
+            .withPeople(2),
+        step("plug in fan", 5, 0).withBehind(Set.of("behind the shroud")),
+        step("shroud in", 15, 0)
+            .withNeeds(Set.of("front open"))
+            .withHides(Set.of("behind the shroud")),
+        step("run engine", 15, 0)
+            .withNeeds(Set.of("cooler hung"))
+            .withWithout(Set.of("front open")),
+        step("close front", 30, 0).withNeeds(Set.of("cooler hung")).withEnds(Set.of("front open")));
+  }
+
+  @Test
+  void waitsAreFilledAndNothingIsHiddenTooEarly() {
+    List<Step> steps = front();
+    Rule.Set rules = Rule.of(steps);
+    Solved two = solve(steps, 2);
+    assertThat(two.best()).isTrue();
+    assertThat(two.plan().broken(rules)).isEmpty();
+    // To cool down, to open, fins and the cooler that takes both, to close and to run; the bench
+    // work and its paint lie in the cooling.
+    assertThat(two.plan().length()).isEqualTo(120 + 30 + 45 + 45 + 30 + 15);
+    DayPlan.Placed bend = two.plan().of("bend brackets").orElseThrow();
+    assertThat(bend.freed()).isLessThanOrEqualTo(120);
+    assertThat(DayPlan.greedy(steps, rules, 2).broken(rules)).isEmpty();
+    assertThat(two.plan().length()).isLessThanOrEqualTo(DayPlan.greedy(steps, rules, 2).length());
+  }
+
+  @Test
+  void stepsThatWaitForEachOtherAreNamed() {
+    List<Step> ring =
+        List.of(
+            step("hang cooler", 10, 0).withNeeds(Set.of("lines run")).withMakes(Set.of("hung")),
+            step("run lines", 10, 0).withNeeds(Set.of("hung")).withMakes(Set.of("lines run")));
+    assertThatThrownBy(() -> solve(ring, 1))
+        .isInstanceOf(BadInputException.class)
+        .hasMessageContaining("hang cooler → run lines");
+    assertThatThrownBy(() -> step("late", -5, 0)).isInstanceOf(BadInputException.class);
+  }
+
+  @Test
+  void aPartThatComesLaterMovesWhatNeedsIt() {
+    List<Step> steps = front();
+    Solved late =
+        OrderSolver.solve(
+            steps, Rule.of(steps), 2, new Fixed(Map.of("hang cooler", 480), Map.of()));
+    assertThat(late.plan().of("hang cooler").orElseThrow().start()).isGreaterThanOrEqualTo(480);
+    assertThat(late.plan().broken(Rule.of(steps))).isEmpty();
+  }
+
+  /** Small jobs with any rules: as short as the shortest of all orders. */
+  @Test
+  void noOrderOfASmallJobIsShorter() {
+    Random random = new Random(5);
+    for (int n = 0; n < 60; n++) {
+      List<Step> steps = drawn(random, 4 + random.nextInt(3));
+      Rule.Set rules = Rule.of(steps);
+      if (!Rule.ring(rules.rules()).isEmpty()) {
+        continue;
+      }
+      int people = 1 + random.nextInt(2);
+      int shortest = shortest(steps, rules, people);
+      if (shortest == Integer.MAX_VALUE) {
+        assertThatThrownBy(() -> OrderSolver.solve(steps, rules, people, Fixed.NOTHING))
+            .isInstanceOf(BadInputException.class);
+        continue;
+      }
+      Solved solved = OrderSolver.solve(steps, rules, people, Fixed.NOTHING);
+      assertThat(solved.plan().broken(rules)).isEmpty();
+      assertThat(solved.plan().length()).isEqualTo(shortest);
+      assertThat(solved.best()).isTrue();
+    }
+  }
+
+  /** No plan of a large job breaks a state, hides an open task or uses a third hand. */
+  @Test
+  void largeJobsAreKeptTo() {
+    Random random = new Random(9);
+    for (int n = 0; n < 6; n++) {
+      List<Step> steps = drawn(random, 60);
+      Rule.Set rules = Rule.of(steps);
+      if (Rule.ring(rules.rules()).isEmpty()) {
+        Solved solved = OrderSolver.solve(steps, rules, 2, Fixed.NOTHING);
+        assertThat(solved.plan().broken(rules)).isEmpty();
+        assertThat(solved.least()).isLessThanOrEqualTo(solved.plan().length());
+      }
+    }
+  }
+
+  /** States are made by earlier ones and needed by later ones, so that few rings come about. */
+  private static List<Step> drawn(Random random, int count) {
+    List<Step> steps = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      Step s = step("s" + i, 5 * random.nextInt(5), random.nextInt(4) == 0 ? 30 : 0);
+      if (i > 0 && random.nextBoolean()) {
+        s = s.withNeeds(Set.of("made by " + random.nextInt(i)));
+      }
+      if (i > 1 && random.nextInt(5) == 0) {
+        s = s.withEnds(Set.of("made by " + random.nextInt(i)));
+      }
+      if (i > 1 && random.nextInt(6) == 0) {
+        s = s.withWithout(Set.of("made by " + random.nextInt(i)));
+      }
+      if (random.nextInt(6) == 0) {
+        s = s.withBehind(Set.of("place"));
+      } else if (random.nextInt(8) == 0) {
+        s = s.withHides(Set.of("place"));
+      }
+      steps.add(s.withMakes(Set.of("made by " + i)).withPeople(1 + random.nextInt(2)));
+    }
+    return steps;
+  }
+
+  /** Every order of the list, each step as early as it can be after those before it. */
+  private static int shortest(List<Step> steps, Rule.Set rules, int people) {
+    return best(steps, new ArrayList<>(), rules, people, Integer.MAX_VALUE);
+  }
+
+  private static int best(
+      List<Step> left, List<Step> order, Rule.Set rules, int people, int sofar) {
+    if (left.isEmpty()) {
+      return Math.min(sofar, packed(order, rules, people));
+    }
+    int best = sofar;
+    for (Step s : left) {
+      List<Step> rest = new ArrayList<>(left);
+      rest.remove(s);
+      order.add(s);
+      best = best(rest, order, rules, people, best);
+      order.remove(order.size() - 1);
+    }
+    return best;
+  }
+
+  /** Serial schedule of one order: each at the first minute at which nothing is broken. */
+  private static int packed(List<Step> order, Rule.Set rules, int people) {
+    Map<String, Integer> starts = new HashMap<>();
+    List<Step> placed = new ArrayList<>();
+    for (Step s : order) {
+      placed.add(s);
+      boolean found = false;
+      for (int at = 0; at <= 400 && !found; at += 5) {
+        starts.put(s.id(), at);
+        found = fits(placed, starts, rules, people);
+      }
+      if (!found) {
+        return Integer.MAX_VALUE;
+      }
+    }
+    return DayPlan.of(order, starts, people).length();
+  }
+
+  private static boolean fits(
+      List<Step> placed, Map<String, Integer> starts, Rule.Set rules, int people) {
+    Set<String> ids = new HashSet<>(placed.stream().map(Step::id).toList());
+    Rule.Set here =
+        new Rule.Set(
+            rules.rules().stream()
+                .filter(r -> ids.contains(r.before()) && ids.contains(r.after()))
+                .toList(),
+            rules.outside().stream()
+                .filter(o -> ids.contains(o.outside()))
+                .filter(o -> ids.containsAll(o.openers()) && ids.containsAll(o.closers()))
+                .toList());
+    boolean early =
+        rules.rules().stream().anyMatch(r -> ids.contains(r.after()) && !ids.contains(r.before()));
+    return !early && DayPlan.of(placed, starts, people).broken(here).isEmpty();
+  }
+}
