@@ -44,6 +44,8 @@ const EARTHS = (['BODY', 'BATTERY_POST', 'WITH_SENSOR'] as const).map(
 )
 const wrong = (field: keyof DeviceWiring) =>
   props.refused[`builds.${job.selected}.wiring.devices.${props.device.name.id}.${field}`] ?? ''
+/** Two motors are wanted for running them in line. */
+const schools = computed(() => SCHOOLS.filter(([s]) => s !== 'SERIES_PARALLEL' || fan.value?.part.count === 2))
 const motor = computed(() => ['FAN', 'COOLER_FAN', 'PUMP'].includes(props.device.kind))
 const switched = computed(() => motor.value || props.device.kind === 'CLUTCH')
 const fan = computed(() => job.build.fans.find((f) => f.id === props.device.name.id))
@@ -75,12 +77,12 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 0)
       v-if="motor"
       :model-value="w.school"
       label="Switched by"
-      :choices="SCHOOLS"
+      :choices="schools"
       @update:model-value="(school) => set({ school: school! })"
     />
     <div class="row">
       <ToggleInput
-        v-if="switched"
+        v-if="switched && w.school !== 'COMPUTER_PULSED'"
         :model-value="w.keyed"
         :label="`${name} stops with the key`"
         @update:model-value="(keyed) => set({ keyed })"

@@ -11,5 +11,6 @@ public final class Benchmarks {
     HaulBench.report();
     RouteBench.report();
     PlaceBench.report();
+    CircuitBench.report();
   }
 }

@@ -19,16 +19,6 @@ public final class Fuse {
   private Fuse() {}
 
   /**
-   * The next usual size at or above 1.25 times the running current.
-   *
-   * @param running A
-   * @return A; empty where no usual size is large enough
-   */
-  public static OptionalDouble over(double running) {
-    return over(running, false, Double.POSITIVE_INFINITY);
-  }
-
-  /**
    * The next usual size over what runs that its wire carries.
    *
    * @param running A

@@ -107,7 +107,8 @@ public record Loom(
           inrush.put(g.id(), start);
         }
         Double chosen = choices.guards().get(g.id());
-        guards.put(g.id(), chosen != null ? chosen : ofMotors ? guard(start) : CONTROL_GUARD);
+        guards.put(
+            g.id(), chosen != null ? chosen : ofMotors ? guard(start, p.spot()) : CONTROL_GUARD);
       }
     }
     Map<String, Conductor> wires = new HashMap<>();
@@ -116,8 +117,9 @@ public record Loom(
   }
 
   /** The next size over what runs, or one of the next few that bears the start. */
-  private static double guard(Inrush start) {
-    OptionalDouble least = Fuse.over(start.running());
+  private static double guard(Inrush start, Spot spot) {
+    boolean hot = spot.kind().surround() == Surround.RADIATOR;
+    OptionalDouble least = Fuse.over(start.running(), hot, Double.POSITIVE_INFINITY);
     if (least.isEmpty()) {
       return Fuse.LARGEST;
     }

@@ -7,11 +7,11 @@ import org.junit.jupiter.api.Test;
 class FuseTest {
   @Test
   void theNextUsualSizeOverAQuarterMoreThanItDraws() {
-    assertThat(Fuse.over(22)).hasValue(30); // 27.5 A asked
-    assertThat(Fuse.over(24)).hasValue(30); // exactly
-    assertThat(Fuse.over(24.1)).hasValue(40);
-    assertThat(Fuse.over(80)).hasValue(100);
-    assertThat(Fuse.over(81)).isEmpty();
+    assertThat(Fuse.over(22, false, Double.POSITIVE_INFINITY)).hasValue(30); // 27.5 A asked
+    assertThat(Fuse.over(24, false, Double.POSITIVE_INFINITY)).hasValue(30); // exactly
+    assertThat(Fuse.over(24.1, false, Double.POSITIVE_INFINITY)).hasValue(40);
+    assertThat(Fuse.over(80, false, Double.POSITIVE_INFINITY)).hasValue(100);
+    assertThat(Fuse.over(81, false, Double.POSITIVE_INFINITY)).isEmpty();
   }
 
   @Test

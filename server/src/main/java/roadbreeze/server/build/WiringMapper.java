@@ -225,7 +225,7 @@ public final class WiringMapper {
             sensor != null && sensor.inOil() ? Felt.OIL : Felt.COOLANT,
             on,
             w.fullC() == null ? on + NEXT_STAGE : Math.max(on + 1, w.fullC()),
-            w.keyed(),
+            w.keyed() || w.school() == School.COMPUTER_PULSED,
             withAir ? w.air() : Air.NONE,
             w.by(),
             w.driver(),
