@@ -140,7 +140,7 @@ const coil = computed(() => ({ a: named('86'), b: named('85') }))
       <text
         v-for="(line, k) in part.sort === 'DIODE' ? lines.slice(0, 1) : lines"
         :key="k"
-        :x="mid + (part.sort === 'MOTOR' ? 10 : 6)"
+        :x="mid + (part.sort === 'MOTOR' ? 10 : part.kind && lamps.includes(part.kind) ? 8 : 6)"
         :y="drawn.y + drawn.height / 2 + 1.4 + (k - (lines.length - 1) / 2) * 4.4"
         :class="k ? 'sub' : 'name'"
       >

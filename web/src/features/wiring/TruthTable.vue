@@ -10,6 +10,11 @@ import { KEYS, stateLike, warmths, type Key } from './wiring'
 const props = defineProps<{ result: WiringResult }>()
 const at = defineModel<WiringSituation>({ required: true })
 const rows = computed(() => warmths(props.result.states))
+/** A gauge works whenever it is fed: it is told only where there is nothing else. */
+const devices = computed(() => {
+  const switched = props.result.devices.filter((d) => d.kind !== 'GAUGE')
+  return switched.length ? switched : props.result.devices
+})
 const several = computed(() => ({
   coolant: new Set(rows.value.map((r) => r.coolantC)).size > 1,
   oil: new Set(rows.value.map((r) => r.oilC)).size > 1,
@@ -60,7 +65,7 @@ const percent = (share: number) => (Math.abs(share) < 0.02 ? '–' : `${Math.rou
             @click="at = { ...at, ...r, key: k }"
           >
             <span
-              v-for="d in result.devices"
+              v-for="d in devices"
               :key="d.name.id"
               :class="['run', { on: Math.abs(state(r, k)?.speeds[d.name.id] ?? 0) > 0.02 }]"
               :title="partName(d.name)"
@@ -73,7 +78,7 @@ const percent = (share: number) => (Math.abs(share) < 0.02 ? '–' : `${Math.rou
     </tbody>
   </table>
   <p class="small soft keyline">
-    {{ result.devices.map((d) => partName(d.name)).join(' · ') }}, share of full speed{{
+    {{ devices.map((d) => partName(d.name)).join(' · ') }}, share of full speed{{
       at.airConditioning ? '; with cold air asked for' : ''
     }}{{ at.driver ? '; with the driver’s switch on' : '' }}
   </p>
@@ -113,8 +118,9 @@ button {
   border: 0;
   background: none;
   display: flex;
+  flex-direction: column;
   justify-content: center;
-  gap: 6px;
+  gap: 3px;
   align-items: center;
   cursor: pointer;
   color: var(--ink-soft);
