@@ -109,8 +109,8 @@ const printed = () => window.print()
           <ol class="way" data-way>
             <li v-for="(m, k) in bench.way.steps" :key="k">
               <b>{{ word(`probeTool.${camel(m.probe.tool)}`) }}</b> at {{ heldAt(sound, m.probe) }}:
-              <span class="should">{{ reads(m.probe.tool, m.soundV) }} when all is well</span>,
-              <b>{{ reads(m.probe.tool, m.readsV) }} here</b>
+              <span class="should">{{ reads(m.sound) }} when all is well</span>,
+              <b>{{ reads(m.reads) }} here</b>
               <span class="soft small">leaves {{ m.after }} of {{ m.before }}</span>
             </li>
           </ol>

@@ -105,7 +105,7 @@ const think = (key: string | undefined) => {
         <ol class="way">
           <li v-for="(p, k) in probes" :key="k">
             {{ word(`probeTool.${camel(p.tool)}`) }} at {{ heldAt(sound, p) }}:
-            <b>{{ drill.readings[k] == null ? '…' : reads(p.tool, drill.readings[k]!) }}</b>
+            <b>{{ drill.readings[k] == null ? '…' : reads(drill.readings[k]!) }}</b>
           </li>
         </ol>
         <PickInput

@@ -23,11 +23,10 @@ const part = computed<WiredPart | undefined>(() => props.result.parts.find((p) =
 const volts = (node: string) => props.result.standing.volts[node] ?? 0
 const amps = computed(() => Math.abs(props.result.standing.amps[props.picked] ?? 0))
 const lost = computed(() => (wire.value ? Math.abs(volts(wire.value.from) - volts(wire.value.to)) : 0))
-const AREAS = [0.5, 0.75, 1, 1.5, 2.5, 4, 6, 10, 16, 25]
-const areas = [['', 'as proposed'], ...AREAS.map((a) => [String(a), `${a} mm²`] as const)] as (readonly [
-  string,
-  string,
-])[]
+const areas = computed(() => [
+  ['', 'as proposed'] as const,
+  ...props.result.sizesMm2.map((a) => [String(a), `${a} mm²`] as const),
+])
 const COLOURS = (
   ['RED', 'BLACK', 'BLUE', 'YELLOW', 'GREEN', 'WHITE', 'BROWN', 'ORANGE', 'GREY', 'VIOLET'] as const
 ).map((c) => [c, word(`runColour.${camel(c)}`)] as const)

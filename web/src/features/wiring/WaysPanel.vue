@@ -157,8 +157,8 @@ const hand = computed(() => ways.value.find((w) => picked.value === `hose/${w.id
         Along the axes again
       </button>
       <p class="small soft">
-        Looms keep 50 mm from what moves, 100 mm from what is hot; each wire is as long as its bundle, with 0.3 m for
-        both ends.
+        Looms keep {{ format(50, 'size', unitWorld) }} from what moves, {{ format(100, 'size', unitWorld) }} from what
+        is hot; each wire is as long as its bundle, with {{ metres(0.3) }} for both ends.
       </p>
     </section>
   </div>

@@ -1,19 +1,12 @@
-import type { AskedProbe, WiringResult } from '@/shared/api/types'
+import type { AskedProbe, ProbeReading, WiringResult } from '@/shared/api/types'
+import { camel, word } from '@/shared/message/say'
 import { formatNumber } from '@/shared/units/units'
 import { labelOf, terminalLabel } from './labels'
 
 export const volts = (v: number) => `${formatNumber(v, 1)} V`
 
-/** Shares of a 12 V truck's volts at which a test lamp burns and glows. */
-const BURNS = 9
-const GLOWS = 3
-
-/** What a tool tells of some volts. */
-export function reads(tool: AskedProbe['tool'], v: number): string {
-  if (tool === 'EAR') return v > 0.5 ? 'clicks' : 'silent'
-  if (tool === 'LAMP') return v > BURNS ? 'burns' : v > GLOWS ? 'glows' : 'dark'
-  return volts(v)
-}
+/** What a tool tells: volts, or what lamp and ear do. */
+export const reads = (r: ProbeReading): string => (r.tells ? word(`probeTells.${camel(r.tells)}`) : volts(r.volts))
 
 /** Where a tool is held. */
 export const heldAt = (circuit: WiringResult, p: AskedProbe) =>

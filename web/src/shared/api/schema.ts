@@ -3496,7 +3496,6 @@ export interface components {
             live: string[];
             /** Format: double */
             drawnA: number;
-            chatters: boolean;
         };
         DrawnDot: {
             /** Format: double */
@@ -3613,6 +3612,7 @@ export interface components {
             devices: components["schemas"]["WiredDevice"][];
             parts: components["schemas"]["WiredPart"][];
             wires: components["schemas"]["WiredWire"][];
+            sizesMm2: number[];
             standing: components["schemas"]["CircuitStanding"];
             states: components["schemas"]["WiredState"][];
             findings: components["schemas"]["WiringFound"][];
@@ -3720,11 +3720,17 @@ export interface components {
             in: components["schemas"]["AskedSituation"];
             /** Format: int32 */
             possible: number;
-            readings: number[];
+            readings: components["schemas"]["ProbeReading"][];
             right: boolean | null;
             defect: components["schemas"]["BrokenThing"];
             /** Format: int32 */
             best: number | null;
+        };
+        ProbeReading: {
+            /** Format: double */
+            volts: number;
+            /** @enum {string} */
+            tells: "BURNS" | "GLOWS" | "DARK" | "CLICKS" | "SILENT";
         };
         BenchRequest: {
             job: components["schemas"]["JobContent"];
@@ -3749,10 +3755,8 @@ export interface components {
         };
         Measured: {
             probe: components["schemas"]["AskedProbe"];
-            /** Format: double */
-            soundV: number;
-            /** Format: double */
-            readsV: number;
+            sound: components["schemas"]["ProbeReading"];
+            reads: components["schemas"]["ProbeReading"];
             /** Format: int32 */
             before: number;
             /** Format: int32 */

@@ -20,9 +20,6 @@ public record BoxSeat(Vector3D at, boolean opensUp, boolean sealed) {
   /** Lower than this share of the radiator's height it is in the spray; own default. */
   private static final double HIGH = 0.5;
 
-  /** It keeps so far from what is hot, m; as hoses do. */
-  private static final double FROM_HOT = 0.1;
-
   /**
    * High and dry, open downwards, away from the heat.
    *
@@ -44,19 +41,14 @@ public record BoxSeat(Vector3D at, boolean opensUp, boolean sealed) {
     standing.stream()
         .filter(s -> s.nature() == Nature.HOT)
         .min(Comparator.comparingDouble(this::from))
-        .filter(s -> from(s) < FROM_HOT)
-        .ifPresent(s -> faults.add(WiringFault.BOX_HOT.with(s.name(), from(s), FROM_HOT)));
+        .filter(s -> from(s) < Nature.HOT.fromHose())
+        .ifPresent(
+            s -> faults.add(WiringFault.BOX_HOT.with(s.name(), from(s), Nature.HOT.fromHose())));
     return faults;
   }
 
   /** From the upright box round a thing, m. */
   private double from(Solid s) {
-    Box b = s.shape().bounds();
-    double square = 0;
-    for (Axis axis : Axis.values()) {
-      double out = Math.max(b.low(axis) - axis.of(at), axis.of(at) - b.low(axis) - b.size(axis));
-      square += Math.max(0, out) * Math.max(0, out);
-    }
-    return Math.sqrt(square);
+    return s.shape().bounds().nearest(at).distance(at);
   }
 }

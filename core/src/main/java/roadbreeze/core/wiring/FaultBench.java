@@ -7,6 +7,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import roadbreeze.core.wiring.Probe.Tells;
 import roadbreeze.core.wiring.Probe.Tool;
 
 /**
@@ -41,18 +44,15 @@ public final class FaultBench {
     public boolean stands(Situation in) {
       return signs.stream().anyMatch(s -> s.in().equals(in) && s.what() == Sign.What.STANDS_STILL);
     }
-
-    private List<List<Object>> noticed() {
-      return signs.stream().map(s -> List.<Object>of(s.device(), s.in(), s.what())).toList();
-    }
   }
 
   /**
    * A reading.
    *
-   * @param volts at the terminal; of the ear 1 where it clicks, 0 where it does not
+   * @param volts at the terminal; nothing to the ear
+   * @param tells of a lamp or by ear; empty of a meter
    */
-  public record Reading(Probe probe, double volts) {}
+  public record Reading(double volts, Optional<Probe.Tells> tells) {}
 
   /**
    * One step of a measuring path.
@@ -60,16 +60,15 @@ public final class FaultBench {
    * @param sound what the probe reads where all is well
    * @param branches by what it reads, most volts first
    */
-  public record Step(Probe probe, double sound, List<Branch> branches) {}
+  public record Step(Probe probe, Reading sound, List<Branch> branches) {}
 
   /**
    * What a step's reading tells.
    *
-   * @param low and {@code high}: readings of this branch lie between
-   * @param left defects that are still possible
+   * @param left defects with which it reads so
    * @param next none where they cannot be told apart any more, or one is left
    */
-  public record Branch(double low, double high, List<Defect> left, Optional<Step> next) {}
+  public record Branch(List<Defect> left, Optional<Step> next) {}
 
   private FaultBench(Network network, List<Situation> situations) {
     this.network = network;
@@ -155,31 +154,31 @@ public final class FaultBench {
   /** Defects that look alike to a driver, this one among them. */
   public List<Defect> alike(Defect defect) {
     Case meant = of(defect);
-    return cases.stream()
-        .filter(c -> c.noticed().equals(meant.noticed()))
-        .map(Case::defect)
-        .toList();
+    return cases.stream().filter(c -> c.signs().equals(meant.signs())).map(Case::defect).toList();
   }
 
   public Case of(Defect defect) {
     return cases.stream().filter(c -> c.defect().equals(defect)).findFirst().orElseThrow();
   }
 
-  /** What a probe reads with something broken. */
+  /** What a probe reads, with something broken or not. */
   public Reading read(Probe probe, Optional<Defect> defect) {
-    return new Reading(probe, volts(probe, defect));
-  }
-
-  private double volts(Probe probe, Optional<Defect> defect) {
     if (probe.tool() == Tool.LAMP) {
       Network broken = defect.map(network::with).orElse(network);
       double ohms = Probe.LAMP_OHMS * network.supply().scale() * network.supply().scale();
-      return broken.loaded(probe.at(), ohms).in(probe.in()).volts(probe.at());
+      return lit(broken.loaded(probe.at(), ohms).in(probe.in()).volts(probe.at()));
     }
     Solved s = defect.map(d -> in(d, probe.in())).orElseGet(() -> network.in(probe.in()));
     return probe.tool() == Tool.METER
-        ? s.volts(probe.at())
-        : s.pulled().contains(probe.at()) ? 1 : 0;
+        ? new Reading(s.volts(probe.at()), Optional.empty())
+        : new Reading(
+            0, Optional.of(s.pulled().contains(probe.at()) ? Tells.CLICKS : Tells.SILENT));
+  }
+
+  private Reading lit(double volts) {
+    double share = volts / network.supply().system();
+    return new Reading(
+        volts, Optional.of(share > BRIGHT ? Tells.BURNS : share > DIM ? Tells.GLOWS : Tells.DARK));
   }
 
   /**
@@ -213,9 +212,9 @@ public final class FaultBench {
   }
 
   /** Terminals that a tip can be held to: joints inside a loom are not among them. */
-  public List<String> nodes() {
+  private List<String> nodes() {
     return network.scheme().runs().stream()
-        .flatMap(r -> java.util.stream.Stream.of(r.from(), r.to()))
+        .flatMap(r -> Stream.of(r.from(), r.to()))
         .distinct()
         .filter(n -> !(network.scheme().at(n).part() instanceof Part.Splice))
         .toList();
@@ -243,56 +242,37 @@ public final class FaultBench {
     }
     List<Branch> branches = new ArrayList<>();
     for (List<Defect> group : split) {
-      Probe probe = best;
-      double[] volts =
-          group.stream().mapToDouble(d -> volts(probe, Optional.of(d))).sorted().toArray();
-      branches.add(
-          new Branch(volts[0], volts[volts.length - 1], group, step(group, probes, depth + 1)));
+      branches.add(new Branch(group, step(group, probes, depth + 1)));
     }
-    return Optional.of(new Step(best, volts(best, Optional.empty()), branches));
+    return Optional.of(new Step(best, read(best, Optional.empty()), branches));
   }
 
-  /** By what a probe reads of each, most volts first. */
+  /** By what a probe reads of each: what lamp and ear tell, or volts that lie together. */
   private List<List<Defect>> groups(Probe probe, List<Defect> left) {
-    Map<Defect, Double> reads = new HashMap<>();
-    left.forEach(d -> reads.put(d, told(probe, volts(probe, Optional.of(d)))));
+    Map<Defect, Reading> reads = new HashMap<>();
+    left.forEach(d -> reads.put(d, read(probe, Optional.of(d))));
+    if (probe.tool() != Tool.METER) {
+      return List.copyOf(
+          left.stream()
+              .collect(
+                  Collectors.groupingBy(
+                      d -> reads.get(d).tells(), LinkedHashMap::new, Collectors.toList()))
+              .values());
+    }
     List<Defect> sorted =
-        left.stream().sorted(Comparator.comparing(reads::get).reversed()).toList();
-    double apart = probe.tool() == Tool.METER ? APART * network.supply().scale() : 0.5;
+        left.stream()
+            .sorted(Comparator.comparing((Defect d) -> reads.get(d).volts()).reversed())
+            .toList();
     List<List<Defect>> groups = new ArrayList<>();
     double last = Double.POSITIVE_INFINITY;
     for (Defect d : sorted) {
-      if (last - reads.get(d) > apart) {
+      double volts = reads.get(d).volts();
+      if (last - volts > APART * network.supply().scale()) {
         groups.add(new ArrayList<>());
       }
       groups.get(groups.size() - 1).add(d);
-      last = reads.get(d);
+      last = volts;
     }
     return groups;
-  }
-
-  /** A lamp burns, glows or is dark: 2, 1 or 0. */
-  private double told(Probe probe, double volts) {
-    if (probe.tool() != Tool.LAMP) {
-      return volts;
-    }
-    double share = volts / network.supply().system();
-    return share > BRIGHT ? 2 : share > DIM ? 1 : 0;
-  }
-
-  /** So many measurements a path takes to tell a defect, along its own branches. */
-  public int steps(Defect defect) {
-    int steps = 0;
-    Optional<Step> step = path(alike(defect));
-    while (step.isPresent()) {
-      steps++;
-      step =
-          step.get().branches().stream()
-              .filter(b -> b.left().contains(defect))
-              .findFirst()
-              .orElseThrow()
-              .next();
-    }
-    return steps;
   }
 }

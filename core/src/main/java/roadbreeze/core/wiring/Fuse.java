@@ -11,7 +11,7 @@ public final class Fuse {
   static final double LARGEST = SIZES[SIZES.length - 1];
 
   /** So much more than the running current, common practice away from the radiator's heat. */
-  private static final double OVER_RUNNING = 1.25;
+  static final double OVER_RUNNING = 1.25;
 
   /** And beside the radiator, where it is hot. */
   private static final double OVER_RUNNING_HOT = 1.35;

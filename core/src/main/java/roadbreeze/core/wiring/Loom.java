@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleBiFunction;
-import roadbreeze.core.wiring.Run.Role;
 
 /**
  * The wires and guards of a scheme as they are chosen: the smallest that last, lose little enough,
@@ -26,12 +25,10 @@ public record Loom(
    */
   private static final double LOST_SHARE = 0.03;
 
-  public static final double MOST_LOST = 0.4;
+  private static final double MOST_LOST = 0.4;
 
   /** Of wires whose current is small: what bears being pulled at, m²; common practice. */
   private static final double STURDY = 0.75e-6;
-
-  private static final double LARGEST = 25e-6;
 
   /** Guards of coils and of gauges, A. */
   private static final double CONTROL_GUARD = 5;
@@ -133,6 +130,11 @@ public record Loom(
     return least.getAsDouble();
   }
 
+  /** May be lost on a motor's wires, V. */
+  static double allowed(Supply supply) {
+    return Math.min(LOST_SHARE * supply.system(), MOST_LOST * supply.scale());
+  }
+
   /** What behaves as this loom does. */
   public Network network(Supply supply) {
     Map<String, Double> ohms = new HashMap<>();
@@ -172,37 +174,36 @@ public record Loom(
         return new Conductor(wire, surround, current, wire.carries() >= CONTROL_GUARD);
       }
       double bears = Math.max(current, guard(run, guards));
-      double lost = allowed() * metres / Math.max(metres, way(run.device()));
+      double lost = allowed(supply) * metres / Math.max(metres, way(run.device()));
       OptionalDouble area = wire.chosen(current, bears, lost);
-      return new Conductor(wire.of(area.orElse(LARGEST)), surround, current, area.isPresent());
-    }
-
-    private double allowed() {
-      return supply.scale() * Math.min(LOST_SHARE * supply.system(), MOST_LOST);
+      return new Conductor(wire.of(area.orElse(Wire.LARGEST)), surround, current, area.isPresent());
     }
 
     /** The guard before a wire of power: its device's, which it must bear. */
     private double guard(Run run, Map<String, Double> guards) {
       return power(run.device()).stream()
-          .map(Run::from)
-          .map(node -> node.substring(0, node.lastIndexOf(':')))
+          .map(r -> part(r.from()))
           .filter(guards::containsKey)
           .mapToDouble(guards::get)
           .max()
           .orElse(0);
     }
 
-    /** There and back, the longest of the wires that do the same, m. */
+    /** There and back by the longest of its ways, m. */
     private double way(String device) {
-      return way(device, Role.FEED) + way(device, Role.LOAD) + way(device, Role.EARTH);
+      return longest(Proposal.TAP, power(device));
     }
 
-    private double way(String device, Role role) {
-      return power(device).stream()
-          .filter(r -> r.role() == role)
-          .mapToDouble(this::metres)
+    private double longest(String from, List<Run> power) {
+      return power.stream()
+          .filter(r -> part(r.from()).equals(from))
+          .mapToDouble(r -> metres(r) + longest(part(r.to()), power))
           .max()
           .orElse(0);
+    }
+
+    private String part(String node) {
+      return scheme.at(node).part().id();
     }
 
     private double metres(Run run) {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.wiring.WiringCheck.Found;
 
@@ -15,7 +16,8 @@ final class LoomCheck {
 
   private static final double RELAY_HOT = 0.7;
 
-  private static final double GUARD_OVER = 1.25;
+  /** Wires warm each other's share up a little when all of them are chosen (-); own default. */
+  private static final double ROUNDED = 1.05;
 
   private final Examined at;
   private final Loom loom;
@@ -82,7 +84,7 @@ final class LoomCheck {
 
   /** From the battery's posts to a motor at full speed and back. */
   private void lost(Consumer c, Part.Motor m) {
-    double allowed = Loom.MOST_LOST * supply.scale();
+    double allowed = Loom.allowed(supply);
     states.solved().stream()
         .filter(s -> s.situation().key() == Key.RUNNING)
         .max(Comparator.comparingDouble(s -> Math.abs(s.speed(m))))
@@ -96,7 +98,7 @@ final class LoomCheck {
                           .filter(r -> reaches(r, m))
                           .mapToDouble(r -> Math.abs(s.volts(r.from()) - s.volts(r.to())))
                           .sum();
-              if (lost > allowed * 1.05) {
+              if (lost > allowed * ROUNDED) {
                 say(
                     WiringFault.MUCH_LOST.with(c.name(), lost, allowed),
                     Optional.of(s.situation()),
@@ -107,23 +109,18 @@ final class LoomCheck {
 
   /** A wire on this motor's way, not on that of another one beside it. */
   private boolean reaches(Run run, Part.Motor m) {
-    String to = loom.scheme().at(run.to()).part().id();
-    String from = loom.scheme().at(run.from()).part().id();
-    boolean ofOther =
-        loom.scheme().find(to).filter(p -> p.part() instanceof Part.Motor).isPresent()
-                && !to.equals(m.id())
-            || loom.scheme().find(from).filter(p -> p.part() instanceof Part.Motor).isPresent()
-                && !from.equals(m.id());
-    return !ofOther;
+    return Stream.of(run.from(), run.to())
+        .map(node -> loom.scheme().at(node).part())
+        .noneMatch(p -> p instanceof Part.Motor && !p.equals(m));
   }
 
   private void guards(Consumer c) {
     for (String id : at.guards(c.id(), true)) {
       double guard = loom.guards().get(id);
       Inrush start = loom.inrush().get(id);
-      if (guard < GUARD_OVER * start.running() - 1e-9) {
+      if (guard < Fuse.OVER_RUNNING * start.running() - 1e-9) {
         say(
-            WiringFault.GUARD_SMALL.with(c.name(), guard, GUARD_OVER * start.running()),
+            WiringFault.GUARD_SMALL.with(c.name(), guard, Fuse.OVER_RUNNING * start.running()),
             Optional.empty(),
             List.of(id));
       } else if (!start.borneBy(guard) && !c.school().pulsed()) {

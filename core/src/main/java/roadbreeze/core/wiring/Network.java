@@ -34,6 +34,7 @@ public record Network(
   /** What electronics draw for themselves, Ω. */
   private static final double ELECTRONICS = 500;
 
+  /** Of an input that only feels volts, Ω. */
   private static final double INPUT = 1000;
 
   /** Of contacts and guards, Ω; usual. */
@@ -82,16 +83,25 @@ public record Network(
 
   private Solved settled(Situation s, boolean empties) {
     Set<String> pulled = Set.of();
+    Set<String> restless = Set.of();
     Circuit.Solution solution = null;
     for (int round = 0; round < MOST_ROUNDS; round++) {
       solution = circuit(s, pulled, empties).solve();
       Set<String> next = pulled(solution, pulled);
       if (next.equals(pulled)) {
-        return new Solved(s, solution, pulled, drawn(s, solution), false);
+        return new Solved(s, solution, pulled, drawn(s, solution), Set.of());
       }
+      restless = differing(pulled, next);
       pulled = next;
     }
-    return new Solved(s, solution, pulled, drawn(s, solution), true);
+    return new Solved(s, solution, pulled, drawn(s, solution), restless);
+  }
+
+  private static Set<String> differing(Set<String> one, Set<String> other) {
+    Set<String> differing = new HashSet<>(one);
+    differing.addAll(other);
+    differing.removeIf(id -> one.contains(id) && other.contains(id));
+    return differing;
   }
 
   /** From battery and alternator, without what the truck's own lines draw when they are live. */

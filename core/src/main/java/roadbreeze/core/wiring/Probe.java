@@ -19,6 +19,15 @@ public record Probe(Tool tool, String at, Situation in) {
     EAR
   }
 
+  /** What lamp and ear tell. */
+  public enum Tells implements Code {
+    BURNS,
+    GLOWS,
+    DARK,
+    CLICKS,
+    SILENT
+  }
+
   /** Of the lamp, Ω of a 12 V truck: 21 W at 12 V. */
   static final double LAMP_OHMS = 6.9;
 }

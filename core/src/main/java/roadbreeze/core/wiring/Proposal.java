@@ -103,7 +103,9 @@ public final class Proposal {
 
     private String earth() {
       if (earth == null) {
-        earth = put(new Part.Earth(named("earth"), c.earth()), Spot.Kind.EARTH);
+        boolean post = c.earth() == Part.Ground.BATTERY_POST;
+        Spot.Kind where = post ? Spot.Kind.FEED : Spot.Kind.EARTH;
+        earth = put(new Part.Earth(named("earth"), c.earth()), where);
       }
       return earth.at("31");
     }

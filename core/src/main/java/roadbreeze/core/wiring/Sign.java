@@ -19,7 +19,7 @@ public record Sign(String device, Situation in, What what) {
   }
 
   /** A motor that turns slower than this does nothing that is noticed, share of its speed. */
-  private static final double TURNS = 0.2;
+  static final double TURNS = 0.2;
 
   /** It is heard that a fan turns by so much slower. */
   private static final double SLOWER = 0.85;

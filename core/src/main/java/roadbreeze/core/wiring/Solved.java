@@ -9,16 +9,17 @@ import java.util.TreeMap;
  *
  * @param pulled ids of relays that pull, and of controllers that are awake
  * @param drawn from battery and alternator by what is wired here, A
- * @param chatters a relay never comes to rest
+ * @param restless ids of relays that never come to rest
  */
 public record Solved(
     Situation situation,
     Circuit.Solution solution,
     Set<String> pulled,
     double drawn,
-    boolean chatters) {
+    Set<String> restless) {
   public Solved {
     pulled = Set.copyOf(pulled);
+    restless = Set.copyOf(restless);
   }
 
   /** V over earth; none at a terminal that nothing leads to. */

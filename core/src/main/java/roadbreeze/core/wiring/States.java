@@ -14,7 +14,7 @@ public record States(Network network, List<Solved> solved) {
     List<Solved> solved = new ArrayList<>();
     for (Situation s : situations) {
       Solved rest = known.computeIfAbsent(closed(network.scheme(), s), c -> network.in(s));
-      solved.add(new Solved(s, rest.solution(), rest.pulled(), rest.drawn(), rest.chatters()));
+      solved.add(new Solved(s, rest.solution(), rest.pulled(), rest.drawn(), rest.restless()));
     }
     return new States(network, solved);
   }
@@ -38,10 +38,5 @@ public record States(Network network, List<Solved> solved) {
   /** The most current through a wire or part in any of them, either way, A. */
   public double most(String id) {
     return solved.stream().mapToDouble(s -> Math.abs(s.amperes(id))).max().orElse(0);
-  }
-
-  /** As it is in one of them. */
-  public Solved in(Situation s) {
-    return solved.stream().filter(v -> v.situation().equals(s)).findFirst().orElseThrow();
   }
 }

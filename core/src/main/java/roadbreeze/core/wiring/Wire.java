@@ -1,6 +1,7 @@
 package roadbreeze.core.wiring;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.OptionalDouble;
 import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
@@ -27,6 +28,8 @@ public record Wire(double area, double length, Laid laid, double surround) {
     0.5e-6, 0.75e-6, 1e-6, 1.5e-6, 2.5e-6, 4e-6, 6e-6, 10e-6, 16e-6, 25e-6
   };
 
+  static final double LARGEST = SIZES[SIZES.length - 1];
+
   /** Of copper at 20 °C, Ω·m, and what it gains by the kelvin, 1/K. */
   private static final double RESISTIVITY = 1.724e-8;
 
@@ -49,6 +52,11 @@ public record Wire(double area, double length, Laid laid, double surround) {
     AREA.require(area);
     LENGTH.require(length);
     SURROUND.require(surround);
+  }
+
+  /** Sizes that are bought, the thinnest first, m². */
+  public static List<Double> sizes() {
+    return Arrays.stream(SIZES).boxed().toList();
   }
 
   /** Copper of an American wire gauge, m². */

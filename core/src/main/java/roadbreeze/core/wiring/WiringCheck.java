@@ -31,9 +31,6 @@ public final class WiringCheck {
   /** No alternator minds less, A. */
   private static final double LITTLE = 1;
 
-  /** A motor that turns slower does nothing, share of its speed. */
-  private static final double TURNS = 0.2;
-
   /** Flow of blades that run with their wrong edge in front; own default, ± 25 %. */
   public static final double BACKWARDS_FLOW = 0.65;
 
@@ -86,9 +83,9 @@ public final class WiringCheck {
       check.runs(c);
       check.turns(c, blades.get(c.id()));
       check.runsOn(c);
+      check.chatter(c);
     }
     check.lines();
-    check.chatter();
     check.together();
     check.supplied();
     check.found.addAll(LoomCheck.of(at));
@@ -164,16 +161,17 @@ public final class WiringCheck {
     }
   }
 
-  private void chatter() {
+  private void chatter(Consumer c) {
+    List<String> own = at.of(c).stream().map(p -> p.part().id()).toList();
     states.solved().stream()
-        .filter(Solved::chatters)
+        .filter(s -> s.restless().stream().anyMatch(own::contains))
         .findFirst()
         .ifPresent(
             s ->
                 say(
-                    WiringFault.CHATTERS.with(at.consumers().get(0).name()),
+                    WiringFault.CHATTERS.with(c.name()),
                     Optional.of(s.situation()),
-                    List.of()));
+                    s.restless().stream().filter(own::contains).toList()));
   }
 
   /** It runs when it should, and not when it should not. */
@@ -203,12 +201,12 @@ public final class WiringCheck {
   }
 
   private boolean turns(Consumer c, Solved s) {
-    return at.motors(c).stream().anyMatch(m -> Math.abs(s.speed(m)) > TURNS);
+    return at.motors(c).stream().anyMatch(m -> Math.abs(s.speed(m)) > Sign.TURNS);
   }
 
   private static boolean asked(Consumer c, Situation s) {
     boolean warm = c.feels() && s.of(c.felt()) >= c.on() || c.school() == School.WITH_KEY;
-    return warm || wished(c, s) || s.driver();
+    return warm || wished(c, s) || byDriver(c, s);
   }
 
   /** The air conditioning or the driver wants it, and the key is on. */
@@ -219,8 +217,12 @@ public final class WiringCheck {
           case REQUEST -> When.Asked.REQUEST.in(s);
           case COMPRESSOR -> When.Asked.COMPRESSOR.in(s);
         };
-    boolean driver = (c.driver() || c.school() == School.DRIVER_SWITCH) && s.driver();
-    return s.key().on() && (air || driver);
+    return s.key().on() && (air || byDriver(c, s));
+  }
+
+  /** The driver has a switch for it, which is on. */
+  private static boolean byDriver(Consumer c, Situation s) {
+    return (c.driver() || c.school() == School.DRIVER_SWITCH) && s.driver();
   }
 
   private void turns(Consumer c, Blades blades) {

@@ -92,7 +92,7 @@ public record DayPlan(List<Placed> placed, int people) {
   }
 
   /** Everything that a person could not do as it is planned. */
-  public List<Broken> broken(Rule.Set rules) {
+  public List<Broken> broken(Rule.Rules rules) {
     Map<String, Placed> at = new HashMap<>();
     placed.forEach(p -> at.put(p.step().id(), p));
     List<Broken> broken = new ArrayList<>();
@@ -131,7 +131,7 @@ public record DayPlan(List<Placed> placed, int people) {
    *
    * @param steps without a ring in their rules
    */
-  public static DayPlan greedy(List<Step> steps, Rule.Set rules, int people) {
+  public static DayPlan greedy(List<Step> steps, Rule.Rules rules, int people) {
     Map<String, Integer> ends = new HashMap<>();
     Map<String, Integer> starts = new HashMap<>();
     int[] free = new int[people];
@@ -172,7 +172,7 @@ public record DayPlan(List<Placed> placed, int people) {
     return lanes;
   }
 
-  private static boolean ready(Step s, List<Step> left, Rule.Set rules) {
+  private static boolean ready(Step s, List<Step> left, Rule.Rules rules) {
     boolean free =
         rules.rules().stream()
             .filter(r -> r.after().equals(s.id()))

@@ -21,9 +21,7 @@ public record Rule(String before, String after, Kind kind, String what) {
     /** The earlier one needs a state that the later one ends. */
     KEPT,
     /** The earlier one works at a place that the later one hides. */
-    HIDDEN,
-    /** A person wants it so. */
-    WANTED
+    HIDDEN
   }
 
   /**
@@ -37,15 +35,15 @@ public record Rule(String before, String after, Kind kind, String what) {
   public record Outside(String outside, List<String> openers, List<String> closers, String state) {}
 
   /** All that follows from the states of some steps. */
-  public record Set(List<Rule> rules, List<Outside> outside) {
-    public Set {
+  public record Rules(List<Rule> rules, List<Outside> outside) {
+    public Rules {
       rules = List.copyOf(rules);
       outside = List.copyOf(outside);
     }
   }
 
   /** What the states and places of steps mean for their order. */
-  public static Set of(List<Step> steps) {
+  public static Rules of(List<Step> steps) {
     Map<String, List<String>> makers = new TreeMap<>();
     Map<String, List<String>> enders = new TreeMap<>();
     Map<String, List<String>> hiders = new TreeMap<>();
@@ -76,7 +74,7 @@ public record Rule(String before, String after, Kind kind, String what) {
         }
       }
     }
-    return new Set(rules, outside);
+    return new Rules(rules, outside);
   }
 
   private static void add(Map<String, List<String>> to, String key, Step s) {

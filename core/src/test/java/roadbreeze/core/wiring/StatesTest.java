@@ -84,7 +84,7 @@ class StatesTest {
           }
           List<Part.Motor> motors = motors(c);
           for (Solved s : states(c).solved()) {
-            assertThat(s.chatters()).isFalse();
+            assertThat(s.restless()).isEmpty();
             boolean runs =
                 Stream.concat(
                         motors.stream().map(m -> s.speed(m) > 0.25),

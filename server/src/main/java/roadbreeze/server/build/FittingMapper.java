@@ -181,12 +181,17 @@ public final class FittingMapper {
                     Optional.ofNullable(c.ownFanSwitch()).map(SwitchPoints::toCore)));
   }
 
+  /** The first of a build is its main fan. */
+  static Name fanName(FittedFan fan, int index) {
+    return Name.of(fan.id(), index == 0 ? Name.Noun.MAIN_FAN : Name.Noun.FAN, index);
+  }
+
   private static List<FanFit> fans(Build b, RigSection rig) {
     List<FanFit> fits = new ArrayList<>();
     for (FittedFan f : b.fans()) {
       fits.add(
           new FanFit(
-              Name.of(f.id(), fits.isEmpty() ? Name.Noun.MAIN_FAN : Name.Noun.FAN, fits.size()),
+              fanName(f, fits.size()),
               PartMapper.fan(f.part()),
               f.mount() == FittedFan.Mount.PUSHER,
               f.shrouded(),

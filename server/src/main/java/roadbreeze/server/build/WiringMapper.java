@@ -9,6 +9,7 @@ import java.util.Map;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.rig.FanUnit;
+import roadbreeze.core.switching.SwitchProposal;
 import roadbreeze.core.wiring.Consumer;
 import roadbreeze.core.wiring.Consumer.Air;
 import roadbreeze.core.wiring.Felt;
@@ -19,8 +20,11 @@ import roadbreeze.core.wiring.WiringCheck;
 
 /** What of a build is fed with current, made the core's. */
 public final class WiringMapper {
-  /** A second speed comes, or a ramp ends, so far above where it begins; own default, K. */
-  private static final double NEXT_STAGE = 6;
+  /** A ramp is full so far above where it begins, at least, K. */
+  private static final double LEAST_RAMP = 1;
+
+  /** Where a controlled clutch grips whose sheet does not say; usual, °C. */
+  private static final double USUAL_GRIP = 90;
 
   /** A fan of a cooler's own whose sheet says nothing draws so much for its air, A·s/m³; usual. */
   private static final double AMPERES_FOR_AIR = 20;
@@ -52,7 +56,7 @@ public final class WiringMapper {
     List<Fed> fed = new ArrayList<>();
     for (int i = 0; i < build.fans().size(); i++) {
       FittedFan fan = build.fans().get(i);
-      Name name = Name.of(fan.id(), i == 0 ? Name.Noun.MAIN_FAN : Name.Noun.FAN, i);
+      Name name = FittingMapper.fanName(fan, i);
       if (fan.part().kind() == FanUnit.Type.ELECTRIC) {
         fed.add(fan(fan, name, build, system));
       } else if (fan.part().kind() == FanUnit.Type.CONTROLLED) {
@@ -122,9 +126,8 @@ public final class WiringMapper {
         name,
         Consumer.Kind.FAN,
         Collections.nCopies(count, new Consumer.Plate(amps / count, volts)),
-        points,
+        Felts.of(points),
         w,
-        points != null && points.withAirConditioning(),
         !known);
   }
 
@@ -137,20 +140,14 @@ public final class WiringMapper {
         name,
         Consumer.Kind.COOLER_FAN,
         List.of(new Consumer.Plate(amps, PLATE_VOLTS * system / 12)),
-        points,
+        Felts.of(points),
         w,
-        points != null && points.withAirConditioning(),
         w.amps() == null);
   }
 
   private static Fed clutch(FittedFan fan, Name name, Build build) {
     DeviceWiring w = wiring(build, fan.id(), School.CLUTCH_DUTY).withSchool(School.CLUTCH_DUTY);
-    SwitchPoints grips =
-        new SwitchPoints(
-            fan.part().gripsFromC() == null ? 90 : fan.part().gripsFromC(),
-            fan.part().gripsFromC() == null ? 85 : fan.part().gripsFromC() - 5,
-            FanSensor.HOSE_ADAPTER,
-            true);
+    double from = fan.part().gripsFromC() == null ? USUAL_GRIP : fan.part().gripsFromC();
     DeviceWiring full =
         w.fullC() == null && fan.part().gripsFullyC() != null
             ? w.withFullC(fan.part().gripsFullyC())
@@ -159,26 +156,22 @@ public final class WiringMapper {
         name,
         Consumer.Kind.CLUTCH,
         List.of(),
-        grips,
+        new Felts(FanSensor.HOSE_ADAPTER, from, true),
         full.withDriver(w.driver() || fan.held()),
-        true,
         false);
   }
 
   private static Fed gauge(Inline in, Build build) {
-    SwitchPoints none = new SwitchPoints(130, 125, FanSensor.OIL_FEED, false);
     return fed(
         Name.of(in.id(), Name.Noun.OIL_GAUGE, 0),
         Consumer.Kind.GAUGE,
         List.of(),
-        none,
+        new Felts(FanSensor.OIL_FEED, 0, false),
         wiring(build, in.id(), School.WITH_KEY),
-        false,
         false);
   }
 
   private static Fed extra(ExtraDevice extra, Build build, double system) {
-    SwitchPoints points = new SwitchPoints(extra.onC(), extra.onC() - 5, extra.sensor(), false);
     Name name = Name.given(extra.id(), Name.Noun.WIRED_EXTRA, extra.name());
     Consumer.Kind kind = Consumer.Kind.valueOf(extra.what().name());
     List<Consumer.Plate> plates =
@@ -190,7 +183,7 @@ public final class WiringMapper {
             build,
             extra.id(),
             kind == Consumer.Kind.PUMP ? School.WITH_KEY : School.THERMAL_SWITCH);
-    return fed(name, kind, plates, points, w, false, false);
+    return fed(name, kind, plates, new Felts(extra.sensor(), extra.onC(), false), w, false);
   }
 
   private static DeviceWiring wiring(Build build, String id, School school) {
@@ -206,16 +199,30 @@ public final class WiringMapper {
     };
   }
 
+  /**
+   * What lets a thing run by itself.
+   *
+   * @param sensor null where it feels nothing
+   * @param on °C; nothing to what is no switch
+   * @param withAir it runs with the air conditioning too
+   */
+  private record Felts(@Nullable FanSensor sensor, double on, boolean withAir) {
+    static Felts of(@Nullable SwitchPoints points) {
+      return points == null
+          ? new Felts(null, 0, false)
+          : new Felts(points.sensor(), points.onC(), points.withAirConditioning());
+    }
+  }
+
   private static Fed fed(
       Name name,
       Consumer.Kind kind,
       List<Consumer.Plate> plates,
-      @Nullable SwitchPoints points,
+      Felts felts,
       DeviceWiring w,
-      boolean withAir,
       boolean assumed) {
-    double on = points == null ? 0 : points.onC();
-    FanSensor sensor = points == null ? null : points.sensor();
+    FanSensor sensor = felts.sensor();
+    double on = felts.on();
     Consumer consumer =
         new Consumer(
             name,
@@ -224,9 +231,11 @@ public final class WiringMapper {
             w.school(),
             sensor != null && sensor.inOil() ? Felt.OIL : Felt.COOLANT,
             on,
-            w.fullC() == null ? on + NEXT_STAGE : Math.max(on + 1, w.fullC()),
+            w.fullC() == null
+                ? on + SwitchProposal.NEXT_STAGE
+                : Math.max(on + LEAST_RAMP, w.fullC()),
             w.keyed() || w.school() == School.COMPUTER_PULSED,
-            withAir ? w.air() : Air.NONE,
+            felts.withAir() ? w.air() : Air.NONE,
             w.by(),
             w.driver(),
             w.oneWire(),

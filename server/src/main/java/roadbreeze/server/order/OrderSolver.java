@@ -29,9 +29,6 @@ final class OrderSolver {
 
   private static final int CORES = 2;
 
-  /** A minute later is worse than any lying under. */
-  private static final int LATER = 10_000;
-
   static {
     Loader.loadNativeLibraries();
   }
@@ -64,7 +61,7 @@ final class OrderSolver {
   /**
    * @throws roadbreeze.core.problem.BadInputException if steps wait for each other
    */
-  static Solved solve(List<Step> steps, Rule.Set rules, int people, Fixed fixed) {
+  static Solved solve(List<Step> steps, Rule.Rules rules, int people, Fixed fixed) {
     List<Rule> ring = Rule.ring(rules.rules());
     if (!ring.isEmpty()) {
       throw Problem.TASK_RING.refuse(
@@ -75,7 +72,7 @@ final class OrderSolver {
 
   private static final class Draft {
     private final List<Step> steps;
-    private final Rule.Set rules;
+    private final Rule.Rules rules;
     private final int people;
     private final Fixed fixed;
     private final CpModel model = new CpModel();
@@ -83,7 +80,10 @@ final class OrderSolver {
     private final Map<String, Step> byId = new HashMap<>();
     private final int horizon;
 
-    Draft(List<Step> steps, Rule.Set rules, int people, Fixed fixed) {
+    /** A minute later is worse than any lying under. */
+    private final int later;
+
+    Draft(List<Step> steps, Rule.Rules rules, int people, Fixed fixed) {
       this.steps = steps;
       this.rules = rules;
       this.people = people;
@@ -93,6 +93,7 @@ final class OrderSolver {
               fixed.earliest().values().stream().mapToInt(v -> v).max().orElse(0),
               fixed.at().values().stream().mapToInt(v -> v).max().orElse(0));
       horizon = latest + steps.stream().mapToInt(Step::lasts).sum() + 1;
+      later = horizon + 1;
       steps.forEach(s -> byId.put(s.id(), s));
     }
 
@@ -115,7 +116,7 @@ final class OrderSolver {
       IntVar length = model.newIntVar(0, horizon, "length");
       steps.forEach(s -> model.addGreaterOrEqual(length, end(s.id())));
       IntVar crawling = crawling();
-      model.minimize(LinearExpr.newBuilder().addTerm(length, LATER).addTerm(crawling, 1).build());
+      model.minimize(LinearExpr.newBuilder().addTerm(length, later).addTerm(crawling, 1).build());
       return read(length);
     }
 
@@ -170,12 +171,12 @@ final class OrderSolver {
       }
       Map<String, Integer> at = new HashMap<>();
       starts.forEach((id, start) -> at.put(id, (int) solver.value(start)));
-      int least = (int) Math.ceil(solver.bestObjectiveBound() / LATER - 1e-9);
+      int least = (int) Math.floor(solver.bestObjectiveBound() / later + 1e-9);
       int found = (int) solver.value(length);
       return new Solved(
           DayPlan.of(steps, at, people),
           status == CpSolverStatus.OPTIMAL,
-          Math.min(found, Math.max(least - 1, shortest())));
+          Math.min(found, Math.max(least, shortest())));
     }
 
     /** No order is shorter than the longest chain of what waits for each other. */

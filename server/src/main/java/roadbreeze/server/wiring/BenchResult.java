@@ -43,13 +43,29 @@ record BenchResult(List<BenchCase> cases, @Nullable FaultWay way) {
   /**
    * A measurement.
    *
-   * @param soundV where all is well
-   * @param readsV with the defect
+   * @param sound where all is well
+   * @param reads with the defect
    * @param before how many defects are possible before it
    * @param after and with what it reads
    */
   record Measured(
-      BenchRequest.AskedProbe probe, double soundV, double readsV, int before, int after) {}
+      BenchRequest.AskedProbe probe,
+      ProbeReading sound,
+      ProbeReading reads,
+      int before,
+      int after) {}
+
+  /**
+   * What a probe reads.
+   *
+   * @param volts at its terminal; nothing to the ear
+   * @param tells of a lamp or by ear, null of a meter
+   */
+  record ProbeReading(double volts, Probe.@Nullable Tells tells) {
+    private static ProbeReading of(FaultBench.Reading r) {
+      return new ProbeReading(r.volts(), r.tells().orElse(null));
+    }
+  }
 
   static BenchResult of(BenchRequest request) {
     WiredBuild wired = WiredBuild.of(request.job(), request.chosen());
@@ -104,8 +120,8 @@ record BenchResult(List<BenchCase> cases, @Nullable FaultWay way) {
       steps.add(
           new Measured(
               BenchRequest.AskedProbe.of(probe),
-              step.get().sound(),
-              bench.read(probe, Optional.of(c.defect())).volts(),
+              ProbeReading.of(step.get().sound()),
+              ProbeReading.of(bench.read(probe, Optional.of(c.defect()))),
               left.size(),
               taken.left().size()));
       left = taken.left();
@@ -133,7 +149,7 @@ record BenchResult(List<BenchCase> cases, @Nullable FaultWay way) {
       List<Said> signs,
       WiringRequest.AskedSituation in,
       int possible,
-      List<Double> readings,
+      List<ProbeReading> readings,
       @Nullable Boolean right,
       BenchRequest.@Nullable BrokenThing defect,
       @Nullable Integer best) {}
@@ -151,20 +167,16 @@ record BenchResult(List<BenchCase> cases, @Nullable FaultWay way) {
       throw Refusal.NOT_IN_CIRCUIT.refuse();
     }
     FaultBench.Case hidden = noticed.get(new Random(request.seed()).nextInt(noticed.size()));
-    Boolean right = null;
-    if (request.guess() != null) {
-      FaultWay way = way(bench, hidden);
-      right = way.left().contains(request.guess());
-    }
+    FaultWay way = request.guess() == null ? null : way(bench, hidden);
     return new DrillResult(
         signs(hidden, consumers),
         WiringRequest.AskedSituation.of(hidden.signs().get(0).in()),
         bench.alike(hidden.defect()).size(),
         request.probes().stream()
-            .map(p -> bench.read(p.toCore(), Optional.of(hidden.defect())).volts())
+            .map(p -> ProbeReading.of(bench.read(p.toCore(), Optional.of(hidden.defect()))))
             .toList(),
-        right,
-        right == null ? null : BenchRequest.BrokenThing.of(hidden.defect()),
-        right == null ? null : Integer.valueOf(bench.steps(hidden.defect())));
+        way == null ? null : Boolean.valueOf(way.left().contains(request.guess())),
+        way == null ? null : BenchRequest.BrokenThing.of(hidden.defect()),
+        way == null ? null : Integer.valueOf(way.steps().size()));
   }
 }

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.function.Function;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
-import roadbreeze.core.wiring.Harness;
+import roadbreeze.core.wiring.Formboard;
 import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.Run;
 import roadbreeze.core.wiring.Scheme;
@@ -29,9 +29,6 @@ import roadbreeze.server.message.Said;
  */
 record LoomResult(
     List<LoomBundle> bundles, List<LoomWire> wires, List<BoxCell> cells, List<Said> order) {
-
-  /** Cells of a box beside each other. */
-  static final int ACROSS = 4;
 
   /** Bought over what is cut (-); own default. */
   private static final double SPARE = 1.1;
@@ -94,11 +91,11 @@ record LoomResult(
   }
 
   static LoomResult of(WiredBuild wired, WiringPlan plan) {
-    Harness harness = Harness.of(wired.loom());
+    Formboard board = Formboard.of(wired.loom());
     Map<String, Integer> numbers = new LinkedHashMap<>();
     wired.scheme().runs().forEach(r -> numbers.put(r.id(), numbers.size() + 1));
     List<LoomBundle> bundles =
-        harness.bundles().stream()
+        board.bundles().stream()
             .map(
                 b ->
                     new LoomBundle(
@@ -112,7 +109,7 @@ record LoomResult(
                         b.wires().stream().map(numbers::get).toList()))
             .toList();
     List<LoomWire> wires =
-        harness.wires().stream()
+        board.wires().stream()
             .map(
                 m ->
                     new LoomWire(
@@ -130,7 +127,7 @@ record LoomResult(
                         LoomEnd.of(m.to()),
                         m.bundle()))
             .toList();
-    return new LoomResult(bundles, wires, cells(wired), Said.of(order(wired, harness, plan)));
+    return new LoomResult(bundles, wires, cells(wired), Said.of(order(wired, board, plan)));
   }
 
   /** Relays first, then fuses, then controllers. */
@@ -174,9 +171,9 @@ record LoomResult(
     }
   }
 
-  private static List<Finding> order(WiredBuild wired, Harness harness, WiringPlan plan) {
+  private static List<Finding> order(WiredBuild wired, Formboard board, WiringPlan plan) {
     Counted counted = new Counted();
-    for (Harness.Made m : harness.wires()) {
+    for (Formboard.Made m : board.wires()) {
       String size = WireLabel.size(m.conductor().wire().area());
       Run.Colour colour = plan.colour(m.run());
       counted.add(
@@ -184,7 +181,7 @@ record LoomResult(
           SPARE * m.cut(),
           metres -> LoomSaid.WIRE.with(metres, size, colour));
     }
-    for (Harness.Made m : harness.wires()) {
+    for (Formboard.Made m : board.wires()) {
       String size = WireLabel.size(m.conductor().wire().area());
       for (WireEnd end : List.of(m.from(), m.to())) {
         counted.add(
@@ -197,7 +194,7 @@ record LoomResult(
     for (Scheme.Placed p : wired.scheme().parts()) {
       part(p.part(), wired, counted);
     }
-    for (Harness.Bundle b : harness.bundles()) {
+    for (Formboard.Bundle b : board.bundles()) {
       double sleeve = Math.ceil(b.diameter() * 1000 / 2 + 0.5) * 2 / 1000;
       boolean hot = b.surround() == Surround.EXHAUST;
       counted.add(

@@ -21,13 +21,13 @@ import roadbreeze.core.route.Port;
 import roadbreeze.core.route.Route;
 import roadbreeze.core.route.RouteCheck;
 import roadbreeze.core.route.RouteFinder;
-import roadbreeze.core.wiring.Harness;
+import roadbreeze.core.wiring.Formboard;
 import roadbreeze.core.wiring.Spot;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.WiringPlan.LaidWay;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
-import roadbreeze.server.message.Units;
+import roadbreeze.server.nose.NoseMapper;
 import roadbreeze.server.nose.NoseSolid.NosePoint;
 import roadbreeze.server.route.RouteResult.RouteNear;
 import roadbreeze.server.space.SpaceResult.Place;
@@ -39,6 +39,9 @@ record LoomWay(WiringPlaces places, Spot from, Spot to, List<NosePoint> bends) {
 
   /** A loom goes round corners of so many of its diameters; common practice. */
   private static final double ROUND = 3;
+
+  /** A hose has a bore; nothing of a loom hangs on it (-). */
+  private static final double INSIDE = 0.6;
 
   /** How near something must be to be told, m, and how many are. */
   private static final double REACH = 0.12;
@@ -85,7 +88,7 @@ record LoomWay(WiringPlaces places, Spot from, Spot to, List<NosePoint> bends) {
   }
 
   /** Its two ends in the order of their keys, so that its bends have one order. */
-  private static LoomWay of(WiringPlaces places, Harness.Bundle bundle, List<NosePoint> bends) {
+  private static LoomWay of(WiringPlaces places, Formboard.Bundle bundle, List<NosePoint> bends) {
     Spot a = bundle.spots().get(0);
     Spot b = bundle.spots().get(1);
     return key(a).compareTo(key(b)) <= 0
@@ -101,9 +104,8 @@ record LoomWay(WiringPlaces places, Spot from, Spot to, List<NosePoint> bends) {
                 .map(
                     p ->
                         new Bend(
-                            new Vector3D(
-                                Units.mm(p.acrossMm()), Units.mm(p.upMm()), Units.mm(p.backMm())),
-                            ROUND * diameter))
+                            NoseMapper.point(p.acrossMm(), p.upMm(), p.backMm()),
+                            size(diameter).leastRadius()))
                 .toList());
     if (turned) {
       Collections.reverse(corners);
@@ -117,7 +119,7 @@ record LoomWay(WiringPlaces places, Spot from, Spot to, List<NosePoint> bends) {
 
   private static HoseSize size(double diameter) {
     double outside = Math.max(THIN, diameter);
-    return new HoseSize(0.6 * outside, outside, ROUND * outside);
+    return new HoseSize(INSIDE * outside, outside, ROUND * outside);
   }
 
   /** A loom leaves its end by any way. */
@@ -135,7 +137,7 @@ record LoomWay(WiringPlaces places, Spot from, Spot to, List<NosePoint> bends) {
   static List<WaySaid> all(JobContent job, Build build) {
     WiredBuild wired = WiredBuild.of(job, build);
     List<WaySaid> said = new ArrayList<>();
-    for (Harness.Bundle b : Harness.of(wired.loom()).bundles()) {
+    for (Formboard.Bundle b : Formboard.of(wired.loom()).bundles()) {
       Optional<LaidWay> laid = wired.places().way(b.spots().get(0), b.spots().get(1));
       LoomWay way =
           of(wired.places(), b, laid.map(LaidWay::bends).orElseGet(() -> thought(wired, b)));
@@ -145,7 +147,7 @@ record LoomWay(WiringPlaces places, Spot from, Spot to, List<NosePoint> bends) {
   }
 
   /** Across, then up, then back, as one thinks of it before anybody looks. */
-  private static List<NosePoint> thought(WiredBuild wired, Harness.Bundle b) {
+  private static List<NosePoint> thought(WiredBuild wired, Formboard.Bundle b) {
     LoomWay bare = of(wired.places(), b, List.of());
     Vector3D start = wired.places().end(bare.from);
     Vector3D end = wired.places().end(bare.to);
@@ -159,7 +161,7 @@ record LoomWay(WiringPlaces places, Spot from, Spot to, List<NosePoint> bends) {
     return new NosePoint(id, Math.rint(p.acrossMm()), Math.rint(p.upMm()), Math.rint(p.backMm()));
   }
 
-  private WaySaid said(Harness.Bundle b, boolean laid) {
+  private WaySaid said(Formboard.Bundle b, boolean laid) {
     Route route = route(b.diameter());
     List<Near> near = Near.of(route, places.zones(), REACH);
     return new WaySaid(
@@ -183,7 +185,7 @@ record LoomWay(WiringPlaces places, Spot from, Spot to, List<NosePoint> bends) {
     RouteCheck check = new RouteCheck(wired.places().zones(), OptionalDouble.empty());
     List<LaidWay> ways = new ArrayList<>();
     Map<String, List<Said.PartName>> blocked = new LinkedHashMap<>();
-    for (Harness.Bundle b : Harness.of(wired.loom()).bundles()) {
+    for (Formboard.Bundle b : Formboard.of(wired.loom()).bundles()) {
       LoomWay way = of(wired.places(), b, List.of());
       String id = id(way.from, way.to);
       try {

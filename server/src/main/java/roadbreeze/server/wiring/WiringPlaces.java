@@ -14,14 +14,13 @@ import roadbreeze.core.rig.Setup;
 import roadbreeze.core.route.Zone;
 import roadbreeze.core.space.Pack;
 import roadbreeze.core.wiring.BoxSeat;
-import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.Spot;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.WiringMapper;
 import roadbreeze.server.build.WiringPlan;
 import roadbreeze.server.job.JobContent;
-import roadbreeze.server.message.Units;
+import roadbreeze.server.nose.NoseMapper;
 import roadbreeze.server.nose.NoseRemotePlace;
 
 /** Where the parts of a circuit are in the frame of the nose, and so how long its wires are. */
@@ -37,15 +36,21 @@ final class WiringPlaces {
   private static final double ENGINE = 0.7;
   private static final double GEARBOX = 1.6;
 
+  private static final double PAN_BELOW = 0.2;
+
+  /** The radiator's outlet is so far up from its lower edge, and back. */
+  private static final double OUTLET = 0.1;
+
+  /** So far beside the radiator, and so much of its height up. */
+  private static final double BATTERY_BESIDE = 0.15;
+
+  private static final double BATTERY_UP = 0.7;
+
   /** From the bulkhead to what the driver has before him. */
   private static final double IN_CAB = 1.0;
 
   /** The box is thought so far before the battery, and the body's earth so far from it. */
   private static final double BESIDE = 0.25;
-
-  private final Map<Spot, Vector3D> places = new HashMap<>();
-  private final Vector3D battery;
-  private final Vector3D box;
 
   /** A bundle comes out of a place that is taken so far from it, by steps, m. */
   private static final double RING = 0.03;
@@ -64,12 +69,18 @@ final class WiringPlaces {
           Direction.FORWARD,
           Direction.DOWN);
 
+  private final Map<Spot, Vector3D> places = new HashMap<>();
+
+  /** Where bundles leave their places, as far as somebody has asked. */
+  private final Map<Spot, Vector3D> ends = new HashMap<>();
+
+  private final Vector3D battery;
+  private final Vector3D box;
   private final WiringPlan plan;
   private final List<Zone> zones;
   private final BoxSeat seat;
   private final List<Solid> standing;
   private final Box radiator;
-  private final boolean atPost;
 
   private WiringPlaces(JobContent job, Build build, List<WiringMapper.Fed> fed) {
     Setup setup = job.setup(build);
@@ -87,15 +98,13 @@ final class WiringPlaces {
     box =
         chosen == null
             ? battery.add(new Vector3D(0, 0, -BESIDE))
-            : new Vector3D(
-                Units.mm(chosen.acrossMm()), Units.mm(chosen.upMm()), Units.mm(chosen.backMm()));
+            : NoseMapper.point(chosen.acrossMm(), chosen.upMm(), chosen.backMm());
     standing = setup.standing();
     seat =
         new BoxSeat(
             box,
             chosen != null && chosen.opening() == WiringPlan.Opening.UP,
             chosen == null || chosen.sealed());
-    atPost = fed.stream().anyMatch(f -> f.consumer().earth() == Part.Ground.BATTERY_POST);
     for (WiringMapper.Fed f : fed) {
       String id = f.consumer().id();
       places.put(new Spot(Spot.Kind.DEVICE, id), device(job, build, pack, id));
@@ -121,7 +130,9 @@ final class WiringPlaces {
         .orElseGet(
             () ->
                 new Vector3D(
-                    radiator.right() + 0.15, radiator.y() + 0.7 * radiator.height(), ENGINE));
+                    radiator.right() + BATTERY_BESIDE,
+                    radiator.y() + BATTERY_UP * radiator.height(),
+                    ENGINE));
   }
 
   private static Vector3D middle(Box b) {
@@ -147,7 +158,7 @@ final class WiringPlaces {
 
   /** Somewhere under the truck: what is known of it is how far its hoses go. */
   private static Vector3D remote(NoseRemotePlace place) {
-    return new Vector3D(0, 0, Units.mm(place.hoseM() * 1000));
+    return new Vector3D(0, 0, place.hoseM());
   }
 
   private Vector3D sensor(FanSensor sensor) {
@@ -155,9 +166,9 @@ final class WiringPlaces {
     return switch (sensor.place()) {
       case ENGINE_OUTLET -> new Vector3D(middle, radiator.top(), ENGINE);
       case RADIATOR_OUTLET ->
-          new Vector3D(radiator.right(), radiator.y() + 0.1, radiator.back() + 0.1);
+          new Vector3D(radiator.right(), radiator.y() + OUTLET, radiator.back() + OUTLET);
       case OIL_FEED -> new Vector3D(radiator.x(), radiator.y(), radiator.back());
-      case PAN -> new Vector3D(middle, radiator.y() - 0.2, GEARBOX);
+      case PAN -> new Vector3D(middle, radiator.y() - PAN_BELOW, GEARBOX);
     };
   }
 
@@ -177,7 +188,7 @@ final class WiringPlaces {
     return switch (spot.kind()) {
       case FEED -> battery;
       case BOX -> box;
-      case EARTH -> atPost ? battery : box.add(new Vector3D(0, -BESIDE, 0));
+      case EARTH -> box.add(new Vector3D(0, -BESIDE, 0));
       case CAB -> cab();
       case ENGINE -> new Vector3D(radiator.x() + radiator.width() / 2, radiator.top(), ENGINE);
       case SENSOR, DEVICE -> places.getOrDefault(spot, cab());
@@ -208,6 +219,10 @@ final class WiringPlaces {
 
   /** Where a bundle leaves a place: clear of what stands there. */
   Vector3D end(Spot spot) {
+    return ends.computeIfAbsent(spot, this::free);
+  }
+
+  private Vector3D free(Spot spot) {
     Vector3D at = at(spot);
     for (int ring = 0; ring <= MOST_RINGS; ring++) {
       for (Direction way : OUT) {

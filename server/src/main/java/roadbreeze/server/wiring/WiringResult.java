@@ -16,6 +16,7 @@ import roadbreeze.core.wiring.Scheme;
 import roadbreeze.core.wiring.Solved;
 import roadbreeze.core.wiring.Spot;
 import roadbreeze.core.wiring.Surround;
+import roadbreeze.core.wiring.Wire;
 import roadbreeze.core.wiring.WiringCheck;
 import roadbreeze.core.wiring.WiringFault;
 import roadbreeze.server.build.DeviceWiring;
@@ -28,6 +29,7 @@ import roadbreeze.server.space.SpaceResult;
  * A build's circuit: what it is made of, how it stands in the situation that was asked for, and
  * what it does in every other.
  *
+ * @param sizesMm2 that wire is bought in
  * @param states every situation that makes a difference
  * @param box where the relay box is, as chosen or as thought
  */
@@ -35,6 +37,7 @@ record WiringResult(
     List<WiredDevice> devices,
     List<WiredPart> parts,
     List<WiredWire> wires,
+    List<Double> sizesMm2,
     CircuitStanding standing,
     List<WiredState> states,
     List<WiringFound> findings,
@@ -154,8 +157,7 @@ record WiringResult(
       Map<String, Double> volts,
       Map<String, Double> amps,
       List<String> live,
-      double drawnA,
-      boolean chatters) {}
+      double drawnA) {}
 
   /**
    * What runs in one situation.
@@ -197,6 +199,7 @@ record WiringResult(
         wired.fed().stream().map(WiredDevice::of).toList(),
         wired.scheme().parts().stream().map(p -> part(p, wired)).toList(),
         wires(wired, request.chosen().wiring()),
+        Wire.sizes().stream().map(a -> Math.rint(a * 1e8) / 100).toList(),
         standing(now, request.situation()),
         wired.states().solved().stream().map(s -> state(s, wired)).toList(),
         wired.found().stream().map(WiringFound::of).toList(),
@@ -256,8 +259,7 @@ record WiringResult(
         new TreeMap<>(s.solution().volts()),
         new TreeMap<>(s.solution().amperes()),
         s.pulled().stream().sorted().toList(),
-        s.drawn(),
-        s.chatters());
+        s.drawn());
   }
 
   private static WiredState state(Solved s, WiredBuild wired) {

@@ -15,7 +15,7 @@ import java.util.TreeSet;
  * @param bundles the longest first
  * @param wires in the order in which they are made: those inside the box, then bundle by bundle
  */
-public record Harness(List<Bundle> bundles, List<Made> wires) {
+public record Formboard(List<Bundle> bundles, List<Made> wires) {
   /** Cut off more than that, for each end's strip and a second try, m; own default. */
   private static final double SPARE = 0.03;
 
@@ -52,7 +52,7 @@ public record Harness(List<Bundle> bundles, List<Made> wires) {
   public record Made(
       Run run, Loom.Conductor conductor, WireEnd from, WireEnd to, double cut, int bundle) {}
 
-  public static Harness of(Loom loom) {
+  public static Formboard of(Loom loom) {
     Scheme scheme = loom.scheme();
     Map<Set<Spot>, List<Run>> ways = new LinkedHashMap<>();
     for (Run run : scheme.runs()) {
@@ -85,7 +85,7 @@ public record Harness(List<Bundle> bundles, List<Made> wires) {
               bundle));
     }
     made.sort(Comparator.comparingInt(Made::bundle));
-    return new Harness(bundles, List.copyOf(made));
+    return new Formboard(bundles, List.copyOf(made));
   }
 
   private static Set<Spot> pair(Spot a, Spot b) {
