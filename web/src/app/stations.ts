@@ -67,7 +67,13 @@ export const stretches: Stretch[] = [
       work('w', 'wiring', 'Wiring', 'e', () => import('@/features/wiring/WiringScreen.vue')),
     ],
   },
-  { label: 'Do', stations: [work('j', 'sheet', 'Work sheet', 'o', () => import('@/features/sheet/SheetScreen.vue'))] },
+  {
+    label: 'Do',
+    stations: [
+      work('o', 'order', 'Work order', 'o', () => import('@/features/order/OrderScreen.vue')),
+      work('j', 'sheet', 'Work sheet', 't', () => import('@/features/sheet/SheetScreen.vue')),
+    ],
+  },
 ]
 
 export const stations: Station[] = stretches.flatMap((s) => s.stations)

@@ -15,6 +15,9 @@ import { dateOf, time } from '@/shared/ui/time'
 import { standingWord } from '@/shared/ui/words'
 import { money, yard } from '@/shared/ui/yard'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import { inText } from '@/shared/units/inText'
+import { dayClock } from '@/features/order/dayClock'
+import { useOrder } from '@/features/order/useOrder'
 import { switchedFans } from '@/features/switching/fans'
 import RatingBar from '@/features/strip/RatingBar.vue'
 import PackSketch from './PackSketch.vue'
@@ -26,6 +29,8 @@ const { result, problem: refused } = useComputed<WorkSheet>(
   '/api/compute/work-sheet',
   () => job.content && { job: job.content, build: job.selected },
 )
+const { order } = useOrder()
+const said = (text: string) => inText(text, unitWorld.value)
 const saving = useSaving()
 const priced = computed(() => (result.value?.parts ?? []).reduce((sum, p) => sum + (p.price ?? 0), 0))
 const driving = useDriving()
@@ -94,11 +99,14 @@ const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
           </p>
         </div>
         <p class="hours">
-          <b>{{ time(result.minutes) }}</b> of work<br />
-          <template v-if="result.restoring && result.minutes > result.restoring"
-            >{{ time(result.minutes - result.restoring) }} of it beyond restoring<br
-          /></template>
-          {{ time(result.waits) }} of waiting, {{ result.steps.length }} steps
+          <template v-if="order && !order.clashes.length">
+            <b>{{ time(order.length) }}</b><template v-if="order.people > 1"> with two people</template><br />
+            {{ time(order.hands) }} of hands<br />
+            <template v-if="result.restoring && order.hands > result.restoring"
+              >{{ time(order.hands - result.restoring) }} of it beyond restoring<br
+            /></template>
+            {{ order.steps.length }} steps
+          </template>
         </p>
       </header>
       <RatingBar v-if="verdict?.overRatings.length" :over="verdict.overRatings" />
@@ -223,16 +231,31 @@ const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
       </section>
       <section>
         <h2>In this order</h2>
-        <p v-for="c in result.cautions" :key="c" class="caution">{{ word(c) }}</p>
+        <p v-for="c in order?.cautions ?? []" :key="c" class="caution">{{ word(c) }}</p>
+        <p v-if="order?.clashes.length" class="clash" role="alert">
+          The work cannot be put in order as it is asked for: see Work order.
+        </p>
         <ol class="steps">
-          <li v-for="s in result.steps" :key="s.number">
+          <li v-for="(s, i) in order?.steps ?? []" :key="s.id">
             <span class="box" aria-hidden="true"></span>
             <div>
               <h3>
-                {{ s.number }}. {{ word(s.task) }}
-                <span class="small">{{ spent(s.minutes, s.waits) }}, {{ word(s.engine) }}</span>
+                {{ i + 1 }}. {{ said(s.title) }}
+                <span class="small"
+                  ><template v-if="s.start != null">{{ dayClock(s.start, job.build.work.dayHours) }}, </template
+                  >{{ spent(s.hands, s.waits) }}, {{ word(s.engine)
+                  }}<template v-if="order!.people > 1 && s.lanes.length"
+                    >, {{ s.lanes.length > 1 ? 'both' : `person ${s.lanes[0]! + 1}` }}</template
+                  ></span
+                >
               </h3>
-              <p>{{ word(s.task, 'do') }}</p>
+              <p>{{ said(s.how) }}</p>
+              <ul v-if="s.shows.length" class="shows">
+                <li v-for="(f, k) in s.shows" :key="k">{{ say(f, unitWorld) }}</li>
+              </ul>
+              <p v-for="r in s.readings" :key="r.id" class="reading">
+                {{ said(r.title) }}: <span class="blank" aria-hidden="true"></span>
+              </p>
               <p v-for="c in s.cautions" :key="c" class="caution small">{{ word(c) }}</p>
             </div>
           </li>
@@ -349,6 +372,20 @@ const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
   height: 22px;
   border: 2px solid var(--ink);
   margin-top: 2px;
+}
+.shows {
+  margin: 2px 0;
+  padding-left: 18px;
+}
+.reading {
+  display: flex;
+  align-items: end;
+  gap: 8px;
+}
+.blank {
+  width: 130px;
+  height: 22px;
+  border-bottom: 1.5px solid var(--ink);
 }
 .caution {
   border-left: 4px solid var(--marginal);

@@ -20,6 +20,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tasks/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The yard's own tasks, as a file */
+        get: operations["OrderController.own"];
+        /** Saves the yard's own tasks; answers 409 where somebody else was faster */
+        put: operations["OrderController.save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts/{shelf}": {
         parameters: {
             query?: never;
@@ -143,6 +161,23 @@ export interface paths {
         put?: never;
         /** Starts it, or answers with the one that was asked the same */
         post: operations["MatrixController.start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a file of tasks without keeping it */
+        post: operations["OrderController.read"];
         delete?: never;
         options?: never;
         head?: never;
@@ -561,6 +596,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["SheetController.workSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/work-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The work on a build in the order that is done soonest, and why */
+        post: operations["OrderController.order"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1369,6 +1421,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All tasks that the yard works with */
+        get: operations["OrderController.tasks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/roads": {
         parameters: {
             query?: never;
@@ -1648,6 +1717,85 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        OwnTasks: {
+            file: components["schemas"]["TaskFile"];
+            /** Format: int64 */
+            version: number;
+        };
+        TaskData: {
+            id: string;
+            family: string;
+            title: string;
+            how: string;
+            why: string;
+            for: ("COOLER" | "COOLER_OFF" | "COOLER_AWAY" | "CHANNEL" | "WELDING" | "CUT_LINES" | "ADAPTERS" | "FILTER" | "OIL_BYPASS" | "SENSOR_TEE" | "TANK_BYPASS" | "OIL_FLOW" | "GEARBOX_BYPASS" | "THERMOSTAT" | "SENSOR" | "PUMP" | "SUCTION_HOSE" | "CAP" | "AIR_IN_LOOP" | "RADIATOR" | "RADIATOR_PLATES" | "FINS" | "SEALS" | "CHARGE_AIR" | "OBSTACLE" | "OTHER_COOLER" | "STEERING" | "HYDRAULIC" | "ENGINE_OIL" | "FUEL" | "FAN_REPAIR" | "FAN_SWAP" | "ELECTRIC_FAN" | "BELT_FAN_OFF" | "BELT_FAN" | "PUSHER" | "CLUTCH" | "CLUTCH_CONTROL" | "COOLER_FAN" | "FAN_SWITCH" | "WIRED" | "CONTROLLER" | "THERMAL_SWITCH" | "TWO_SPEED" | "ENGINE_COMPUTER" | "DRIVER_SWITCH" | "AIR_TRIGGER" | "GAUGE" | "LAMP" | "ELECTRIC_PUMP" | "STANDS" | "LIFT" | "COMES_COLD" | "EXTRACTED" | "WINCH" | "IN_TANK" | "LEVEL_DIPSTICK" | "LEVEL_OVERFLOW" | "GASKET_DRY" | "GASKET_SEALED" | "FILL_FUNNEL" | "FILL_VACUUM" | "FILL_NECK" | "FILL_HEADER" | "FILL_HIGHEST" | "BY_HAND")[];
+            wherever: string[];
+            given: ("COOLER" | "COOLER_OFF" | "COOLER_AWAY" | "CHANNEL" | "WELDING" | "CUT_LINES" | "ADAPTERS" | "FILTER" | "OIL_BYPASS" | "SENSOR_TEE" | "TANK_BYPASS" | "OIL_FLOW" | "GEARBOX_BYPASS" | "THERMOSTAT" | "SENSOR" | "PUMP" | "SUCTION_HOSE" | "CAP" | "AIR_IN_LOOP" | "RADIATOR" | "RADIATOR_PLATES" | "FINS" | "SEALS" | "CHARGE_AIR" | "OBSTACLE" | "OTHER_COOLER" | "STEERING" | "HYDRAULIC" | "ENGINE_OIL" | "FUEL" | "FAN_REPAIR" | "FAN_SWAP" | "ELECTRIC_FAN" | "BELT_FAN_OFF" | "BELT_FAN" | "PUSHER" | "CLUTCH" | "CLUTCH_CONTROL" | "COOLER_FAN" | "FAN_SWITCH" | "WIRED" | "CONTROLLER" | "THERMAL_SWITCH" | "TWO_SPEED" | "ENGINE_COMPUTER" | "DRIVER_SWITCH" | "AIR_TRIGGER" | "GAUGE" | "LAMP" | "ELECTRIC_PUMP" | "STANDS" | "LIFT" | "COMES_COLD" | "EXTRACTED" | "WINCH" | "IN_TANK" | "LEVEL_DIPSTICK" | "LEVEL_OVERFLOW" | "GASKET_DRY" | "GASKET_SEALED" | "FILL_FUNNEL" | "FILL_VACUUM" | "FILL_NECK" | "FILL_HEADER" | "FILL_HIGHEST" | "BY_HAND")[];
+            except: ("COOLER" | "COOLER_OFF" | "COOLER_AWAY" | "CHANNEL" | "WELDING" | "CUT_LINES" | "ADAPTERS" | "FILTER" | "OIL_BYPASS" | "SENSOR_TEE" | "TANK_BYPASS" | "OIL_FLOW" | "GEARBOX_BYPASS" | "THERMOSTAT" | "SENSOR" | "PUMP" | "SUCTION_HOSE" | "CAP" | "AIR_IN_LOOP" | "RADIATOR" | "RADIATOR_PLATES" | "FINS" | "SEALS" | "CHARGE_AIR" | "OBSTACLE" | "OTHER_COOLER" | "STEERING" | "HYDRAULIC" | "ENGINE_OIL" | "FUEL" | "FAN_REPAIR" | "FAN_SWAP" | "ELECTRIC_FAN" | "BELT_FAN_OFF" | "BELT_FAN" | "PUSHER" | "CLUTCH" | "CLUTCH_CONTROL" | "COOLER_FAN" | "FAN_SWITCH" | "WIRED" | "CONTROLLER" | "THERMAL_SWITCH" | "TWO_SPEED" | "ENGINE_COMPUTER" | "DRIVER_SWITCH" | "AIR_TRIGGER" | "GAUGE" | "LAMP" | "ELECTRIC_PUMP" | "STANDS" | "LIFT" | "COMES_COLD" | "EXTRACTED" | "WINCH" | "IN_TANK" | "LEVEL_DIPSTICK" | "LEVEL_OVERFLOW" | "GASKET_DRY" | "GASKET_SEALED" | "FILL_FUNNEL" | "FILL_VACUUM" | "FILL_NECK" | "FILL_HEADER" | "FILL_HIGHEST" | "BY_HAND")[];
+            access: boolean;
+            /** @enum {string|null} */
+            each: "COOLER" | "BRACKET" | "CHANNEL" | "HOSE" | "FILTER" | "FAN" | "OBSTACLE" | "OTHER_COOLER" | "DEVICE" | "PLATE" | null;
+            /** Format: int32 */
+            usual: number | null;
+            needs: string[];
+            without: string[];
+            makes: string[];
+            ends: string[];
+            behind: string[];
+            hides: string[];
+            /** Format: int32 */
+            hands: number;
+            /** Format: int32 */
+            waits: number;
+            /** Format: int32 */
+            people: number | null;
+            under: boolean;
+            /** @enum {string} */
+            engine: "STOPPED" | "RUNNING" | "DRIVEN";
+            tools: string[];
+            parts: string[];
+            carries: string[];
+            readings: components["schemas"]["TaskReading"][];
+            photos: string[];
+            cautions: ("MANUAL" | "RATINGS" | "NEVER_DRY" | "ENGINE_RUNS" | "HOT_CAP" | "FUNNEL" | "HOT_PARTS" | "BURNS" | "SELF_STARTING_FAN" | "FED_FAN" | "FAN_MAY_START" | "STANDS" | "LOWERING" | "BATTERY_OFF" | "POISON" | "REFRIGERANT" | "SHARP_EDGES" | "ZINC_FUMES" | "SECOND_PERSON" | "EMISSIONS" | "LATCH" | "EYES" | "WELDER" | "NO_CHLORINE" | "STRUCTURE" | "FRONT_SENSORS" | "TEST_PRESSURE" | "LEVEL_RAISED")[];
+            shows: ("PARTS" | "PLACE" | "FLAT" | "HOLES" | "BENDS" | "STACK" | "HOSE" | "JOINTS" | "OIL" | "COOLANT" | "RADIATOR" | "PLATE" | "CARRIED" | "THERMOSTAT" | "CAP" | "FAN" | "WIRES" | "BOX" | "SWITCH_POINTS" | "LEAKS" | "PROOF")[];
+            check: string | null;
+            mistake: string | null;
+        };
+        TaskFile: {
+            format: string;
+            /** Format: int32 */
+            formatVersion: number;
+            name: string;
+            states: components["schemas"]["TaskState"][];
+            places: components["schemas"]["TaskPlace"][];
+            tasks: components["schemas"]["TaskData"][];
+        };
+        TaskPlace: {
+            id: string;
+            title: string;
+        };
+        TaskReading: {
+            id: string;
+            title: string;
+            /** @enum {string} */
+            kind: "TEMPERATURE" | "DIFFERENCE" | "MASS" | "SPEED" | "VELOCITY" | "SIZE" | "LENGTH" | "RADIUS" | "ALTITUDE" | "FLOW" | "AIRFLOW" | "PRESSURE" | "FAN_PRESSURE" | "VOLUME" | "DISPLACEMENT" | "POWER" | "SHAFT_POWER" | "FORCE" | "TORQUE" | "PERCENT" | "SHARE" | "RATIO" | "AREA" | "CROSS_SECTION" | "MASS_FLOW" | "CONDUCTANCE" | "DENSITY" | "FINS" | "VISCOSITY" | "VOLTAGE" | "CURRENT" | "CHARGE" | "DURATION" | "TIME" | "PERIOD" | "DISTANCE" | "ENERGY" | "RPM" | "ANGLE" | "FREQUENCY" | "STRESS" | "STIFFNESS" | "COUNT" | "REYNOLDS" | "MONEY" | "AMOUNT" | "NAME" | "WORD" | "TEXT" | "FINDING" | "FINDINGS";
+            /** @enum {string|null} */
+            goesTo: "COOLANT_FOUND" | "COOLANT_OUT" | "COOLANT_MIX" | "COOLANT_IN" | "OIL_OUT" | "OIL_IN" | "STEERING_IN" | "HYDRAULIC_IN" | "THERMOSTAT_OPENS" | "THERMOSTAT_FULL" | "CORE_GAP" | "SHROUD_GAP" | "FAN_CURRENT" | "WIRE_CURRENT" | "CAP_HOLDS" | "PRESSURE_LOST" | "FAN_ON" | "FAN_OFF" | "PAN_AT_LEVEL" | "FILTER_FITTED" | null;
+            /** Format: double */
+            low: number | null;
+            /** Format: double */
+            high: number | null;
+        };
+        TaskState: {
+            id: string;
+            title: string;
+            band: boolean;
+            /** Format: int32 */
+            comesAgain: number;
+            /** @enum {string|null} */
+            atFirst: "COOLER" | "COOLER_OFF" | "COOLER_AWAY" | "CHANNEL" | "WELDING" | "CUT_LINES" | "ADAPTERS" | "FILTER" | "OIL_BYPASS" | "SENSOR_TEE" | "TANK_BYPASS" | "OIL_FLOW" | "GEARBOX_BYPASS" | "THERMOSTAT" | "SENSOR" | "PUMP" | "SUCTION_HOSE" | "CAP" | "AIR_IN_LOOP" | "RADIATOR" | "RADIATOR_PLATES" | "FINS" | "SEALS" | "CHARGE_AIR" | "OBSTACLE" | "OTHER_COOLER" | "STEERING" | "HYDRAULIC" | "ENGINE_OIL" | "FUEL" | "FAN_REPAIR" | "FAN_SWAP" | "ELECTRIC_FAN" | "BELT_FAN_OFF" | "BELT_FAN" | "PUSHER" | "CLUTCH" | "CLUTCH_CONTROL" | "COOLER_FAN" | "FAN_SWITCH" | "WIRED" | "CONTROLLER" | "THERMAL_SWITCH" | "TWO_SPEED" | "ENGINE_COMPUTER" | "DRIVER_SWITCH" | "AIR_TRIGGER" | "GAUGE" | "LAMP" | "ELECTRIC_PUMP" | "STANDS" | "LIFT" | "COMES_COLD" | "EXTRACTED" | "WINCH" | "IN_TANK" | "LEVEL_DIPSTICK" | "LEVEL_OVERFLOW" | "GASKET_DRY" | "GASKET_SEALED" | "FILL_FUNNEL" | "FILL_VACUUM" | "FILL_NECK" | "FILL_HEADER" | "FILL_HIGHEST" | "BY_HAND" | null;
+        };
         AirTraverse: {
             id: string;
             /** @enum {string} */
@@ -1803,6 +1951,20 @@ export interface components {
             /** Format: double */
             flexMm: number | null;
         };
+        FluidsData: {
+            /** Format: double */
+            coolantL: number | null;
+            /** Format: double */
+            oilL: number | null;
+            /** @enum {string} */
+            level: "DIPSTICK" | "OVERFLOW";
+            /** Format: double */
+            levelFromC: number;
+            /** Format: double */
+            levelToC: number;
+            /** @enum {string} */
+            capAt: "RADIATOR_NECK" | "HEADER_TANK";
+        };
         FoundLines: {
             /** Format: double */
             lengthM: number;
@@ -1902,6 +2064,7 @@ export interface components {
             traverses: components["schemas"]["AirTraverse"][];
             foundLines: components["schemas"]["FoundLines"];
             electrics: components["schemas"]["ElectricsData"];
+            fluids: components["schemas"]["FluidsData"];
             marks: {
                 [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
             };
@@ -2405,6 +2568,7 @@ export interface components {
             lines: components["schemas"]["LinePlan"];
             mounting: components["schemas"]["MountPlan"];
             wiring: components["schemas"]["WiringPlan"];
+            work: components["schemas"]["WorkPlan"];
             marks: {
                 [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
             };
@@ -2745,6 +2909,19 @@ export interface components {
             what: "WIDTH" | "HEIGHT" | "DEPTH" | "PINS" | "TOPS" | "UPPER_NECK" | "LOWER_NECK" | "CAP" | "DRAIN" | "OIL_PORTS" | "INSERT" | "FAN" | "CONNECTOR";
             note: string | null;
         };
+        OwnTask: {
+            id: string;
+            title: string;
+            /** Format: int32 */
+            hands: number;
+            /** Format: int32 */
+            waits: number;
+            /** Format: int32 */
+            people: number;
+            under: boolean;
+            comesAfter: string[];
+            comesBefore: string[];
+        };
         PlateStage: {
             id: string;
             /** @enum {string} */
@@ -2854,6 +3031,19 @@ export interface components {
             /** Format: double */
             price: number;
         };
+        StepMinutes: {
+            id: string;
+            /** Format: int32 */
+            hands: number;
+            /** Format: int32 */
+            waits: number | null;
+        };
+        StepTime: {
+            id: string;
+            /** Format: int32 */
+            minute: number;
+            exactly: boolean;
+        };
         SwitchPoints: {
             /** Format: double */
             onC: number;
@@ -2897,6 +3087,24 @@ export interface components {
             wires: components["schemas"]["WireChoice"][];
             guards: components["schemas"]["GuardChoice"][];
             ways: components["schemas"]["LaidWay"][];
+        };
+        WorkPlan: {
+            /** Format: int32 */
+            people: number;
+            lift: boolean;
+            comesCold: boolean;
+            extracted: boolean;
+            /** Format: double */
+            dayHours: number;
+            /** @enum {string} */
+            filling: "FUNNEL" | "VACUUM" | "NECK" | "HEADER" | "HIGHEST";
+            /** @enum {string} */
+            gasket: "DRY" | "SEALED";
+            added: string[];
+            leftOut: string[];
+            ownTasks: components["schemas"]["OwnTask"][];
+            minutes: components["schemas"]["StepMinutes"][];
+            fixed: components["schemas"]["StepTime"][];
         };
         SectionBuild: {
             /** Format: int64 */
@@ -2985,34 +3193,6 @@ export interface components {
             name: components["schemas"]["PartName"] | null;
             said: components["schemas"]["Said"][] | null;
         };
-        CellProblem: {
-            /** Format: int64 */
-            row: number;
-            column: string | null;
-            value: string | null;
-            said: components["schemas"]["Said"];
-        };
-        RawSample: {
-            /** Format: double */
-            distanceKm: number;
-            /** Format: double */
-            elevationM: number;
-        };
-        RoadReading: {
-            points: components["schemas"]["RoadPoint"][];
-            raw: components["schemas"]["RawSample"][];
-            remarks: components["schemas"]["Said"][];
-            problems: components["schemas"]["CellProblem"][];
-        };
-        Import: {
-            /** Format: int32 */
-            added: number;
-            /** Format: int32 */
-            changed: number;
-            problems: components["schemas"]["CellProblem"][];
-            /** Format: int64 */
-            moreProblems: number;
-        };
         JsonNode: {
             valueNode: boolean;
             container: boolean;
@@ -3040,6 +3220,34 @@ export interface components {
             float: boolean;
             number: boolean;
             embeddedValue: boolean;
+        };
+        CellProblem: {
+            /** Format: int64 */
+            row: number;
+            column: string | null;
+            value: string | null;
+            said: components["schemas"]["Said"];
+        };
+        RawSample: {
+            /** Format: double */
+            distanceKm: number;
+            /** Format: double */
+            elevationM: number;
+        };
+        RoadReading: {
+            points: components["schemas"]["RoadPoint"][];
+            raw: components["schemas"]["RawSample"][];
+            remarks: components["schemas"]["Said"][];
+            problems: components["schemas"]["CellProblem"][];
+        };
+        Import: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            problems: components["schemas"]["CellProblem"][];
+            /** Format: int64 */
+            moreProblems: number;
         };
         JobContent: {
             about: components["schemas"]["About"];
@@ -3391,17 +3599,6 @@ export interface components {
             /** Format: double */
             reynolds: number;
         };
-        StepLine: {
-            /** Format: int32 */
-            number: number;
-            task: string;
-            /** Format: int32 */
-            minutes: number;
-            /** Format: int32 */
-            waits: number;
-            engine: string;
-            cautions: string[];
-        };
         StretchEnd: {
             /** Format: double */
             kpa: number;
@@ -3444,16 +3641,107 @@ export interface components {
             brackets: components["schemas"]["FlatBracket"][];
             switching: components["schemas"]["SwitchSaid"][];
             fluids: components["schemas"]["Said"][];
-            cautions: string[];
-            steps: components["schemas"]["StepLine"][];
             /** Format: int32 */
             orderOpen: number;
             /** Format: int32 */
-            minutes: number;
+            restoring: number;
+        };
+        OrderRequest: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            quick: boolean;
+        };
+        Band: {
+            state: string;
+            title: string;
+            spans: components["schemas"]["Span"][];
+        };
+        ClashSaid: {
+            what: string;
+            state: string;
+            steps: components["schemas"]["ClashStep"][];
+        };
+        ClashStep: {
+            id: string;
+            title: string;
+        };
+        ListedThing: {
+            what: string;
+            steps: string[];
+        };
+        OrderLists: {
+            tools: components["schemas"]["ListedThing"][];
+            parts: components["schemas"]["ListedThing"][];
+            carries: components["schemas"]["ListedThing"][];
+            photos: components["schemas"]["ListedThing"][];
+            two: string[];
+        };
+        OrderResult: {
+            /** Format: int32 */
+            people: number;
+            /** Format: int32 */
+            length: number;
+            /** Format: int32 */
+            least: number;
+            best: boolean;
+            /** Format: int32 */
+            crawling: number;
+            /** Format: int32 */
+            hands: number;
+            /** Format: int32 */
+            unplanned: number | null;
+            steps: components["schemas"]["OrderedStep"][];
+            bands: components["schemas"]["Band"][];
+            clashes: components["schemas"]["ClashSaid"][];
+            lists: components["schemas"]["OrderLists"];
+            cautions: string[];
+        };
+        OrderedStep: {
+            id: string;
+            line: string;
+            task: string | null;
+            family: string;
+            title: string;
+            how: string;
+            why: string;
+            /** Format: int32 */
+            start: number | null;
+            /** Format: int32 */
+            hands: number;
             /** Format: int32 */
             waits: number;
             /** Format: int32 */
-            restoring: number;
+            usual: number;
+            /** Format: int32 */
+            people: number;
+            lanes: number[];
+            under: boolean;
+            engine: string;
+            cautions: string[];
+            shows: components["schemas"]["Said"][];
+            tools: string[];
+            parts: string[];
+            carries: string[];
+            readings: components["schemas"]["StepReading"][];
+            photos: string[];
+            check: string | null;
+            mistake: string | null;
+            because: components["schemas"]["Said"][];
+        };
+        Span: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+        };
+        StepReading: {
+            id: string;
+            title: string;
+            kind: string;
+            /** Format: double */
+            low: number | null;
+            /** Format: double */
+            high: number | null;
         };
         AskedSituation: {
             /** @enum {string} */
@@ -4838,6 +5126,12 @@ export interface components {
             hour: number;
             at: components["schemas"]["At"];
         };
+        TaskBoard: {
+            tasks: components["schemas"]["TaskData"][];
+            own: string[];
+            /** Format: int64 */
+            version: number;
+        };
         Road: {
             haul: components["schemas"]["Haul"];
             about: string;
@@ -5061,6 +5355,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Yard"];
+                };
+            };
+        };
+    };
+    "OrderController.own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnTasks"];
+                };
+            };
+        };
+    };
+    "OrderController.save": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnTasks"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnTasks"];
                 };
             };
         };
@@ -5339,6 +5677,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MatrixState"];
+                };
+            };
+        };
+    };
+    "OrderController.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskFile"];
                 };
             };
         };
@@ -6011,6 +6373,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkSheet"];
+                };
+            };
+        };
+    };
+    "OrderController.order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderResult"];
                 };
             };
         };
@@ -6867,6 +7253,14 @@ export interface operations {
                  *             "batteryAh": 80,
                  *             "loadA": 32,
                  *             "boxSpareA": 25
+                 *           },
+                 *           "fluids": {
+                 *             "coolantL": 11.4,
+                 *             "oilL": 11,
+                 *             "level": "DIPSTICK",
+                 *             "levelFromC": 70,
+                 *             "levelToC": 90,
+                 *             "capAt": "RADIATOR_NECK"
                  *           },
                  *           "marks": {
                  *             "vehicle.cooling.radiator.widthMm": "MEASURED",
@@ -8053,6 +8447,20 @@ export interface operations {
                  *               "guards": [],
                  *               "ways": []
                  *             },
+                 *             "work": {
+                 *               "people": 1,
+                 *               "lift": false,
+                 *               "comesCold": false,
+                 *               "extracted": false,
+                 *               "dayHours": 8,
+                 *               "filling": "FUNNEL",
+                 *               "gasket": "DRY",
+                 *               "added": [],
+                 *               "leftOut": [],
+                 *               "ownTasks": [],
+                 *               "minutes": [],
+                 *               "fixed": []
+                 *             },
                  *             "marks": {}
                  *           },
                  *           {
@@ -8196,6 +8604,20 @@ export interface operations {
                  *               "wires": [],
                  *               "guards": [],
                  *               "ways": []
+                 *             },
+                 *             "work": {
+                 *               "people": 1,
+                 *               "lift": false,
+                 *               "comesCold": false,
+                 *               "extracted": false,
+                 *               "dayHours": 8,
+                 *               "filling": "FUNNEL",
+                 *               "gasket": "DRY",
+                 *               "added": [],
+                 *               "leftOut": [],
+                 *               "ownTasks": [],
+                 *               "minutes": [],
+                 *               "fixed": []
                  *             },
                  *             "marks": {}
                  *           },
@@ -8812,6 +9234,20 @@ export interface operations {
                  *               "guards": [],
                  *               "ways": []
                  *             },
+                 *             "work": {
+                 *               "people": 1,
+                 *               "lift": false,
+                 *               "comesCold": false,
+                 *               "extracted": false,
+                 *               "dayHours": 8,
+                 *               "filling": "FUNNEL",
+                 *               "gasket": "DRY",
+                 *               "added": [],
+                 *               "leftOut": [],
+                 *               "ownTasks": [],
+                 *               "minutes": [],
+                 *               "fixed": []
+                 *             },
                  *             "marks": {}
                  *           }
                  *         ]
@@ -9350,6 +9786,14 @@ export interface operations {
                  *             "batteryAh": 80,
                  *             "loadA": 32,
                  *             "boxSpareA": 25
+                 *           },
+                 *           "fluids": {
+                 *             "coolantL": 11.4,
+                 *             "oilL": 11,
+                 *             "level": "DIPSTICK",
+                 *             "levelFromC": 70,
+                 *             "levelToC": 90,
+                 *             "capAt": "RADIATOR_NECK"
                  *           },
                  *           "marks": {
                  *             "vehicle.cooling.radiator.widthMm": "MEASURED",
@@ -10760,6 +11204,20 @@ export interface operations {
                  *               "guards": [],
                  *               "ways": []
                  *             },
+                 *             "work": {
+                 *               "people": 1,
+                 *               "lift": false,
+                 *               "comesCold": false,
+                 *               "extracted": false,
+                 *               "dayHours": 8,
+                 *               "filling": "FUNNEL",
+                 *               "gasket": "DRY",
+                 *               "added": [],
+                 *               "leftOut": [],
+                 *               "ownTasks": [],
+                 *               "minutes": [],
+                 *               "fixed": []
+                 *             },
                  *             "marks": {}
                  *           },
                  *           {
@@ -10903,6 +11361,20 @@ export interface operations {
                  *               "wires": [],
                  *               "guards": [],
                  *               "ways": []
+                 *             },
+                 *             "work": {
+                 *               "people": 1,
+                 *               "lift": false,
+                 *               "comesCold": false,
+                 *               "extracted": false,
+                 *               "dayHours": 8,
+                 *               "filling": "FUNNEL",
+                 *               "gasket": "DRY",
+                 *               "added": [],
+                 *               "leftOut": [],
+                 *               "ownTasks": [],
+                 *               "minutes": [],
+                 *               "fixed": []
                  *             },
                  *             "marks": {}
                  *           },
@@ -11519,6 +11991,20 @@ export interface operations {
                  *               "guards": [],
                  *               "ways": []
                  *             },
+                 *             "work": {
+                 *               "people": 1,
+                 *               "lift": false,
+                 *               "comesCold": false,
+                 *               "extracted": false,
+                 *               "dayHours": 8,
+                 *               "filling": "FUNNEL",
+                 *               "gasket": "DRY",
+                 *               "added": [],
+                 *               "leftOut": [],
+                 *               "ownTasks": [],
+                 *               "minutes": [],
+                 *               "fixed": []
+                 *             },
                  *             "marks": {}
                  *           }
                  *         ]
@@ -11629,6 +12115,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Departure"][];
+                };
+            };
+        };
+    };
+    "OrderController.tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskBoard"];
                 };
             };
         };

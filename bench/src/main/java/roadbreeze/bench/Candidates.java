@@ -2,6 +2,7 @@ package roadbreeze.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
 import roadbreeze.core.WorkedCase;
@@ -16,6 +17,7 @@ import roadbreeze.core.rig.OilCooler;
 import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.stack.Rectangle;
+import roadbreeze.core.workorder.TaskLibrary;
 
 /** A search round the worked case: forty coolers in its opening, in every order. */
 final class Candidates {
@@ -43,6 +45,7 @@ final class Candidates {
         5,
         1e9,
         1e9,
+        new TaskLibrary(List.of(), Map.of()),
         Set.of(),
         false);
   }

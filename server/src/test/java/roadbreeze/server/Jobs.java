@@ -16,6 +16,7 @@ import roadbreeze.server.build.LinePlan;
 import roadbreeze.server.build.MountPlan;
 import roadbreeze.server.build.RadiatorPlan;
 import roadbreeze.server.build.WiringPlan;
+import roadbreeze.server.build.WorkPlan;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.job.About;
@@ -29,6 +30,7 @@ import roadbreeze.server.nose.RadiatorSeatData;
 import roadbreeze.server.rig.AirTraverse;
 import roadbreeze.server.rig.ElectricsData;
 import roadbreeze.server.rig.FanRoomData;
+import roadbreeze.server.rig.FluidsData;
 import roadbreeze.server.rig.Mark;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -81,8 +83,26 @@ public final class Jobs {
     return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));
   }
 
+  /** As before anybody had said how the work is gone about. */
+  public static JobContent unordered(JobContent job) {
+    JobContent unordered =
+        with(
+            job,
+            "rig.fluids",
+            new FluidsData(
+                null, null, FluidsData.Level.DIPSTICK, 70, 90, FluidsData.CapPlace.RADIATOR_NECK));
+    Map<String, Mark> marks = new TreeMap<>(job.rig().marks());
+    List.of("levelFromC", "levelToC").forEach(f -> marks.put("fluids." + f, Mark.DEFAULT));
+    unordered = with(unordered, "rig.marks", marks);
+    for (Build build : job.builds()) {
+      unordered = with(unordered, "builds." + build.id() + ".work", WorkPlan.USUAL);
+    }
+    return unordered;
+  }
+
   /** As before anything was known of a truck's electrics. */
-  public static JobContent unwired(JobContent job) {
+  public static JobContent unwired(JobContent later) {
+    JobContent job = unordered(later);
     JobContent unwired = with(job, "rig.electrics", new ElectricsData(12, null, 70, 30, null));
     Map<String, Mark> marks = new TreeMap<>(job.rig().marks());
     List.of("volts", "batteryAh", "loadA").forEach(f -> marks.put("electrics." + f, Mark.DEFAULT));

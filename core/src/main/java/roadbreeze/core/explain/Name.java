@@ -37,6 +37,9 @@ public record Name(String id, Noun noun, int number, String given) {
     COOLER_INLET,
     COOLER_OUTLET,
     HOSE,
+    FILTER,
+    BRACKET,
+    PLATE,
     OIL_GAUGE,
     WIRED_EXTRA;
   }

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 import roadbreeze.core.rig.OilOrder;
-import roadbreeze.core.workorder.WorkOrder;
+import roadbreeze.core.workorder.TaskLibrary;
 import roadbreeze.core.workorder.WorkScope;
 
 /**
@@ -13,6 +13,7 @@ import roadbreeze.core.workorder.WorkScope;
  * whole work orders, so that what two parts share (grille off, coolant out) counts once.
  */
 final class Labour {
+  private final TaskLibrary library;
   private final int start;
   private final boolean tankBypassed;
   private final Map<Set<WorkScope.Part>, Integer> known = new HashMap<>();
@@ -21,7 +22,8 @@ final class Labour {
    * @param start work on the truck as found to come to the build the search starts from
    * @param tankBypassed the in-tank cooler is out of the oil's way already, as found
    */
-  Labour(Set<WorkScope.Part> start, boolean tankBypassed) {
+  Labour(TaskLibrary library, Set<WorkScope.Part> start, boolean tankBypassed) {
+    this.library = library;
     this.start = hands(start);
     this.tankBypassed = tankBypassed;
   }
@@ -43,6 +45,6 @@ final class Labour {
   }
 
   private int hands(Set<WorkScope.Part> work) {
-    return known.computeIfAbsent(work, w -> WorkOrder.hands(new WorkScope(w)));
+    return known.computeIfAbsent(work, w -> library.hands(new WorkScope(w)));
   }
 }

@@ -32,6 +32,7 @@ import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.stack.Layer;
 import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.stack.Stack;
+import roadbreeze.core.workorder.TaskLibrary;
 import roadbreeze.core.workorder.WorkScope;
 
 /**
@@ -45,6 +46,7 @@ import roadbreeze.core.workorder.WorkScope;
  * @param coolantBand half widths of the nine-in-ten bands, K, those of the truck restored
  * @param budget most that may be spent
  * @param mostMinutes most work that may be done, beyond the build the search starts from
+ * @param tasks that work is made of
  * @param start work on the truck as found to come to that build
  * @param tankBypassed as found, the in-tank cooler is out of the oil's way
  */
@@ -62,6 +64,7 @@ public record Search(
     double panBand,
     double budget,
     double mostMinutes,
+    TaskLibrary tasks,
     Set<WorkScope.Part> start,
     boolean tankBypassed) {
   /** What the searched cooler becomes. */
@@ -98,6 +101,7 @@ public record Search(
         panBand,
         budget,
         mostMinutes,
+        tasks,
         start,
         tankBypassed);
   }
@@ -133,7 +137,7 @@ public record Search(
 
   /** Everything found so far. */
   private final class Run {
-    private final Labour labour = new Labour(start, tankBypassed);
+    private final Labour labour = new Labour(tasks, start, tankBypassed);
     private long sets;
     private long tried;
     private final Map<Result.Reason, Long> fallen = new EnumMap<>(Result.Reason.class);

@@ -32,7 +32,6 @@ public enum Problem implements Code {
   SWITCH_SPAN("on TEMPERATURE", "off TEMPERATURE"),
   TASK_MINUTES("value TIME"),
   TASK_PEOPLE("people COUNT"),
-  TASK_RING("tasks TEXT"),
   RAMP_SPAN("from TEMPERATURE", "full TEMPERATURE"),
   BOX_HEAT_OR_MASS,
   NO_COOLER_FITS,

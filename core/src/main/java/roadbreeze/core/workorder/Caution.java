@@ -25,7 +25,14 @@ public enum Caution implements Code {
   ZINC_FUMES,
   SECOND_PERSON,
   EMISSIONS,
-  LATCH;
+  LATCH,
+  EYES,
+  WELDER,
+  NO_CHLORINE,
+  STRUCTURE,
+  FRONT_SENSORS,
+  TEST_PRESSURE,
+  LEVEL_RAISED;
 
   /** What holds for all of the work. */
   public static final List<Caution> GENERAL = List.of(MANUAL, RATINGS, NEVER_DRY);

@@ -1,7 +1,6 @@
 package roadbreeze.core.workorder;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -9,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Steps at their times.
+ * Steps at their times. A step that is done several times stands in it once for each.
  *
  * @param placed in the order in which they begin
  * @param people that work on it
@@ -31,15 +30,22 @@ public record DayPlan(List<Placed> placed, int people) {
     public int end() {
       return start + step.lasts();
     }
+
+    private boolean meets(int from, int to) {
+      return start < to && from < end();
+    }
   }
 
   /**
    * What is wrong with a plan: nothing of what a solver gives ever should be.
    *
    * @param step id
-   * @param other id of the step that it clashes with, empty where hands are short
+   * @param other id of the step that it clashes with, empty where there is none
    */
   public record Broken(String step, String other, String what) {}
+
+  /** A time for which a state holds, min; its end is open where nothing ends it. */
+  public record Span(int from, int to) {}
 
   public DayPlan {
     placed = List.copyOf(placed);
@@ -91,14 +97,51 @@ public record DayPlan(List<Placed> placed, int people) {
     return placed.stream().filter(p -> p.step().id().equals(id)).findFirst();
   }
 
+  /**
+   * When a state holds, as those that are done make and end it.
+   *
+   * @param atFirst it holds at the beginning
+   */
+  public List<Span> spans(String state, boolean atFirst) {
+    List<Integer> on = new ArrayList<>();
+    List<Integer> off = new ArrayList<>();
+    if (atFirst) {
+      on.add(0);
+    }
+    for (Placed p : placed) {
+      if (p.step().makes().contains(state)) {
+        on.add(p.end());
+      }
+      if (p.step().ends().contains(state)) {
+        off.add(p.start());
+      }
+    }
+    on.sort(Comparator.naturalOrder());
+    List<Span> spans = new ArrayList<>();
+    int until = -1;
+    for (int from : on) {
+      if (from >= until) {
+        until = off.stream().filter(t -> t >= from).min(Comparator.naturalOrder()).orElse(length());
+        if (until > from) {
+          spans.add(new Span(from, until));
+        }
+      }
+    }
+    return spans;
+  }
+
   /** Everything that a person could not do as it is planned. */
   public List<Broken> broken(Rule.Rules rules) {
     Map<String, Placed> at = new HashMap<>();
     placed.forEach(p -> at.put(p.step().id(), p));
     List<Broken> broken = new ArrayList<>();
     for (Rule r : rules.rules()) {
-      if (at.get(r.before()).end() > at.get(r.after()).start()) {
-        broken.add(new Broken(r.after(), r.before(), r.what()));
+      for (Placed before : all(r.before())) {
+        for (Placed after : all(r.after())) {
+          if (before.end() > after.start()) {
+            broken.add(new Broken(after.step().id(), r.before(), r.what()));
+          }
+        }
       }
     }
     for (Rule.Outside o : rules.outside()) {
@@ -110,6 +153,14 @@ public record DayPlan(List<Placed> placed, int people) {
       if (!before && !after) {
         broken.add(new Broken(o.outside(), o.openers().get(0), o.state()));
       }
+    }
+    for (Rule.Cycle c : rules.cycles()) {
+      c.inside().stream()
+          .filter(id -> !held(c, at.get(id)))
+          .forEach(id -> broken.add(new Broken(id, "", c.toggle().state())));
+      c.outside().stream()
+          .filter(id -> held(c, at.get(id).start(), at.get(id).end()))
+          .forEach(id -> broken.add(new Broken(id, "", "not " + c.toggle().state())));
     }
     for (Placed p : placed) {
       int hands =
@@ -125,85 +176,59 @@ public record DayPlan(List<Placed> placed, int people) {
     return broken;
   }
 
-  /**
-   * As it is done without a plan: again and again the first step of the list that can begin, by
-   * whoever is free.
-   *
-   * @param steps without a ring in their rules
-   */
-  public static DayPlan greedy(List<Step> steps, Rule.Rules rules, int people) {
-    Map<String, Integer> ends = new HashMap<>();
-    Map<String, Integer> starts = new HashMap<>();
-    int[] free = new int[people];
-    List<Step> left = new ArrayList<>(steps);
-    while (!left.isEmpty()) {
-      Step next = left.stream().filter(s -> ready(s, left, rules)).findFirst().orElseThrow();
-      int start = 0;
-      for (Rule r : rules.rules()) {
-        if (r.after().equals(next.id())) {
-          start = Math.max(start, ends.get(r.before()));
-        }
+  private List<Placed> all(String id) {
+    return placed.stream()
+        .filter(p -> p.step().id().equals(id) || p.step().id().startsWith(id + "."))
+        .toList();
+  }
+
+  /** A state that comes and goes holds all the while. */
+  private boolean held(Rule.Cycle cycle, Placed p) {
+    return openings(cycle).stream()
+        .filter(from -> from <= p.start())
+        .anyMatch(
+            from ->
+                cycle.toggle().closes().stream()
+                        .flatMap(id -> all(id).stream())
+                        .noneMatch(o -> o.meets(from, p.end()))
+                    && cycle.outside().stream()
+                        .flatMap(id -> all(id).stream())
+                        .noneMatch(o -> o.meets(from, p.end())));
+  }
+
+  /** It is being opened, open or being closed at some moment of a time. */
+  private boolean held(Rule.Cycle cycle, int from, int to) {
+    Toggle toggle = cycle.toggle();
+    for (String id : toggle.all()) {
+      if (all(id).stream().anyMatch(p -> p.meets(from, to))) {
+        return true;
       }
-      for (Rule.Outside o : rules.outside()) {
-        start = Math.max(start, since(o, next, ends));
+    }
+    if (toggle.closes().isEmpty()) {
+      return false; // whoever does not bear it ends it
+    }
+    int open = (toggle.atFirst() ? 1 : 0) + count(toggle.opens(), from);
+    return open > count(toggle.closes(), from);
+  }
+
+  private int count(List<String> ids, int until) {
+    return ids.isEmpty() ? 0 : (int) all(ids.get(0)).stream().filter(p -> p.end() <= until).count();
+  }
+
+  /** When it is open, min. */
+  private List<Integer> openings(Rule.Cycle cycle) {
+    List<Integer> openings = new ArrayList<>();
+    if (cycle.toggle().atFirst()) {
+      openings.add(0);
+    }
+    for (int time = 1; time <= cycle.toggle().most(); time++) {
+      int n = time;
+      List<Optional<Placed>> openers =
+          cycle.toggle().opens().stream().map(id -> of(Toggle.again(id, n))).toList();
+      if (!openers.isEmpty() && openers.stream().allMatch(Optional::isPresent)) {
+        openings.add(openers.stream().mapToInt(p -> p.get().end()).max().getAsInt());
       }
-      Integer[] lanes = soonest(free);
-      if (next.hands() > 0) {
-        for (int k = 0; k < Math.min(next.people(), people); k++) {
-          start = Math.max(start, free[lanes[k]]);
-        }
-        for (int k = 0; k < Math.min(next.people(), people); k++) {
-          free[lanes[k]] = start + next.hands();
-        }
-      }
-      starts.put(next.id(), start);
-      ends.put(next.id(), start + next.lasts());
-      left.remove(next);
     }
-    return DayPlan.of(steps, starts, people);
-  }
-
-  private static Integer[] soonest(int[] free) {
-    Integer[] lanes = new Integer[free.length];
-    for (int i = 0; i < lanes.length; i++) {
-      lanes[i] = i;
-    }
-    Arrays.sort(lanes, Comparator.comparingInt(i -> free[i]));
-    return lanes;
-  }
-
-  private static boolean ready(Step s, List<Step> left, Rule.Rules rules) {
-    boolean free =
-        rules.rules().stream()
-            .filter(r -> r.after().equals(s.id()))
-            .noneMatch(r -> contains(left, r.before()));
-    boolean out =
-        rules.outside().stream()
-            .filter(o -> o.outside().equals(s.id()))
-            .allMatch(
-                o ->
-                    o.openers().stream().allMatch(id -> contains(left, id))
-                        || o.closers().stream().noneMatch(id -> contains(left, id))
-                            && !o.closers().isEmpty());
-    // Who opens something waits for those that must come before where nothing closes it again.
-    boolean last =
-        rules.outside().stream()
-            .filter(o -> o.openers().contains(s.id()) && o.closers().isEmpty())
-            .noneMatch(o -> contains(left, o.outside()));
-    return free && out && last;
-  }
-
-  private static boolean contains(List<Step> steps, String id) {
-    return steps.stream().anyMatch(s -> s.id().equals(id));
-  }
-
-  /** When a step that must be outside may begin, or what opens it may after that. */
-  private static int since(Rule.Outside o, Step next, Map<String, Integer> ends) {
-    boolean outsider = o.outside().equals(next.id());
-    boolean opener = o.openers().contains(next.id());
-    if (outsider) {
-      return o.closers().stream().filter(ends::containsKey).mapToInt(ends::get).max().orElse(0);
-    }
-    return opener && ends.containsKey(o.outside()) ? ends.get(o.outside()) : 0;
+    return openings;
   }
 }

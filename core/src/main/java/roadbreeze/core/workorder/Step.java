@@ -2,11 +2,13 @@ package roadbreeze.core.workorder;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Set;
+import java.util.TreeSet;
 import roadbreeze.core.problem.Problem;
 
 /**
  * One task of a work order as it is put in its place: what must be true of the truck, and what it
- * makes true. States are what a person would call them: {@code front open}, {@code coolant out}.
+ * makes true. States are what a person would call them: {@code front-open}, {@code coolant-out}. A
+ * step with a running engine asks what {@link EngineState} asks, and leaves the engine warm.
  *
  * @param needs states that hold from its beginning to its end
  * @param without states that must not hold meanwhile
@@ -31,25 +33,35 @@ public record Step(
     int hands,
     int waits,
     int people,
-    boolean under)
+    boolean under,
+    EngineState engine)
     implements StepBuilder.With {
 
   /** Nobody works longer at one thing without a break between, min. */
-  private static final int LONGEST = 24 * 60;
+  public static final int LONGEST = 24 * 60;
+
+  /** Nothing cures, soaks or cools for longer, min. */
+  public static final int LONGEST_WAIT = 7 * LONGEST;
 
   public Step {
-    needs = Set.copyOf(needs);
-    without = Set.copyOf(without);
+    needs = with(needs, engine.needs());
+    without = with(without, engine.without());
     makes = Set.copyOf(makes);
-    ends = Set.copyOf(ends);
+    ends = engine.runs() ? with(ends, Set.of(EngineState.States.ENGINE_COLD)) : Set.copyOf(ends);
     behind = Set.copyOf(behind);
     hides = Set.copyOf(hides);
-    if (hands < 0 || waits < 0 || hands > LONGEST || waits > 7 * LONGEST) {
+    if (hands < 0 || waits < 0 || hands > LONGEST || waits > LONGEST_WAIT) {
       throw Problem.TASK_MINUTES.refuse(Math.min(hands, waits) * 60.0);
     }
     if (people < 1 || people > 2) {
       throw Problem.TASK_PEOPLE.refuse(people);
     }
+  }
+
+  private static Set<String> with(Set<String> own, Set<String> more) {
+    Set<String> all = new TreeSet<>(own);
+    all.addAll(more);
+    return Set.copyOf(all);
   }
 
   /** Until its states hold, min. */

@@ -22,8 +22,7 @@ import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.Margin;
 import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.stack.Rectangle;
-import roadbreeze.core.workorder.Task;
-import roadbreeze.core.workorder.WorkOrder;
+import roadbreeze.core.workorder.FewTasks;
 import roadbreeze.core.workorder.WorkScope;
 
 class SearchTest {
@@ -69,6 +68,7 @@ class SearchTest {
         5,
         budget,
         10_000,
+        FewTasks.LIBRARY,
         Set.of(),
         false);
   }
@@ -89,7 +89,7 @@ class SearchTest {
     if (!thermostat.kept()) {
       work.add(WorkScope.Part.THERMOSTAT);
     }
-    return WorkOrder.hands(new WorkScope(work)) - WorkOrder.hands(new WorkScope(Set.of()));
+    return FewTasks.LIBRARY.hands(new WorkScope(work));
   }
 
   @Test
@@ -200,7 +200,7 @@ class SearchTest {
   /** What two parts have in common (grille off, coolant out) is done once. */
   @Test
   void workThatPartsShareCountsOnce() {
-    Labour labour = new Labour(Set.of(WorkScope.Part.FINS), false);
+    Labour labour = new Labour(FewTasks.LIBRARY, Set.of(WorkScope.Part.FINS), false);
     PackChoice radiator =
         PackChoice.of(
             "radiator",
@@ -211,7 +211,7 @@ class SearchTest {
             Set.of(WorkScope.Part.FINS, WorkScope.Part.RADIATOR));
     double alone = labour.minutes(radiator, false, OilOrder.AFTER_TANK, THERMOSTATS.get(0));
     double both = labour.minutes(radiator, false, OilOrder.AFTER_TANK, THERMOSTATS.get(1));
-    assertThat(both - alone).isEqualTo(Task.FIT_THERMOSTAT.hands());
+    assertThat(both - alone).isEqualTo(FewTasks.THERMOSTAT_MINUTES);
   }
 
   @Test

@@ -55,6 +55,7 @@ public record Build(
     @NotNull @Valid LinePlan lines,
     @NotNull @Valid MountPlan mounting,
     @NotNull @Valid WiringPlan wiring,
+    @NotNull @Valid WorkPlan work,
     @NotNull @Size(max = 200) Map<String, Mark> marks)
     implements Row, BuildBuilder.With {
 

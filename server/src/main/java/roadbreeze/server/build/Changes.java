@@ -1,14 +1,22 @@
 package roadbreeze.server.build;
 
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
+import roadbreeze.core.explain.Name;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.OilOrder;
+import roadbreeze.core.rig.OtherCooler;
+import roadbreeze.core.wiring.Consumer;
+import roadbreeze.core.wiring.School;
 import roadbreeze.core.workorder.WorkScope;
 import roadbreeze.core.workorder.WorkScope.Part;
+import roadbreeze.core.workorder.WorkScope.Sort;
 
 /** What a build changes on the truck as it was found. */
 public record Changes(Build build, Build found) {
@@ -52,8 +60,137 @@ public record Changes(Build build, Build found) {
     add(scope, Part.SENSOR, now.sensorLowK() != then.sensorLowK());
     add(scope, Part.OIL_FLOW, now.oilFlowPercent() > then.oilFlowPercent());
     add(scope, Part.SEALS, now.recirculation() < then.recirculation() || rimSealed());
-    return new WorkScope(scope);
+    lines(scope);
+    fans(scope);
+    wiring(scope);
+    add(scope, Part.COOLER_OFF, !goneCoolers().isEmpty());
+    add(scope, Part.COOLER_AWAY, newCoolers().stream().anyMatch(c -> c.remotePlace() != null));
+    add(scope, Part.CHANNEL, !newChannels().isEmpty());
+    add(scope, Part.WELDING, newChannels().stream().anyMatch(Channel::welded));
+    movedOthers().forEach(o -> scope.add(CIRCUITS.get(o.kind())));
+    scope.addAll(build.work().circumstances());
+    return new WorkScope(scope, things());
   }
+
+  private static final Map<OtherCooler.Kind, Part> CIRCUITS =
+      Map.of(
+          OtherCooler.Kind.STEERING, Part.STEERING,
+          OtherCooler.Kind.HYDRAULIC, Part.HYDRAULIC,
+          OtherCooler.Kind.ENGINE_OIL, Part.ENGINE_OIL,
+          OtherCooler.Kind.FUEL, Part.FUEL);
+
+  private void lines(Set<Part> scope) {
+    boolean stock = build.lines().joining() == LinePlan.Joining.BACK_TO_STOCK;
+    scope.add(stock ? Part.ADAPTERS : Part.CUT_LINES);
+    for (Inline in : newInline()) {
+      scope.add(
+          switch (in.what()) {
+            case FILTER -> Part.FILTER;
+            case SENSOR_TEE -> Part.SENSOR_TEE;
+            case BYPASS -> Part.OIL_BYPASS;
+          });
+    }
+  }
+
+  private void fans(Set<Part> scope) {
+    add(scope, Part.BELT_FAN, onEngine(found));
+    add(scope, Part.BELT_FAN_OFF, onEngine(found) && !onEngine(build));
+    add(
+        scope,
+        Part.ELECTRIC_FAN,
+        newFans().stream().anyMatch(f -> f.part().kind() == FanUnit.Type.ELECTRIC));
+    add(scope, Part.PUSHER, newFans().stream().anyMatch(f -> f.mount() == FittedFan.Mount.PUSHER));
+  }
+
+  private static boolean onEngine(Build build) {
+    return build.fans().stream().anyMatch(f -> f.part().kind().onEngine());
+  }
+
+  private void wiring(Set<Part> scope) {
+    for (WiringMapper.Fed f : newlyWired()) {
+      Consumer c = f.consumer();
+      scope.add(Part.WIRED);
+      add(scope, Part.GAUGE, c.kind() == Consumer.Kind.GAUGE);
+      add(scope, Part.LAMP, c.kind() == Consumer.Kind.WARNING_LAMP);
+      add(scope, Part.ELECTRIC_PUMP, c.kind() == Consumer.Kind.PUMP);
+      if (SHOW.contains(c.kind())) {
+        continue; // nothing is switched
+      }
+      add(scope, Part.CONTROLLER, CONTROLLERS.contains(c.school()));
+      add(scope, Part.THERMAL_SWITCH, c.school() == School.THERMAL_SWITCH);
+      add(scope, Part.TWO_SPEED, c.school().twoSpeeds());
+      add(scope, Part.ENGINE_COMPUTER, COMPUTERS.contains(c.school()));
+      add(scope, Part.DRIVER_SWITCH, c.driver() || c.school() == School.DRIVER_SWITCH);
+      add(scope, Part.AIR_TRIGGER, c.air() != Consumer.Air.NONE);
+    }
+  }
+
+  private static final Set<Consumer.Kind> SHOW =
+      EnumSet.of(Consumer.Kind.GAUGE, Consumer.Kind.WARNING_LAMP);
+
+  private static final Set<School> CONTROLLERS =
+      EnumSet.of(School.CONTROLLER, School.PULSE_WIDTH, School.TWO_RELAYS, School.SERIES_PARALLEL);
+
+  private static final Set<School> COMPUTERS =
+      EnumSet.of(School.COMPUTER_LOW, School.COMPUTER_HIGH, School.COMPUTER_PULSED);
+
+  /** What is made or fitted one by one. */
+  private Map<Sort, List<Name>> things() {
+    Map<Sort, List<Name>> things = new EnumMap<>(Sort.class);
+    things.put(
+        Sort.COOLER,
+        named(newCoolers(), c -> Name.given(c.id(), Name.Noun.OIL_COOLER, c.part().name())));
+    things.put(
+        Sort.BRACKET,
+        named(
+            only(build.mounting().brackets(), found.mounting().brackets()),
+            b -> Name.given(b.id(), Name.Noun.BRACKET, b.name())));
+    things.put(
+        Sort.CHANNEL,
+        named(newChannels(), c -> Name.given(c.id(), Name.Noun.CROSS_CHANNEL, c.name())));
+    things.put(
+        Sort.HOSE,
+        named(
+            only(build.lines().hoses(), found.lines().hoses()),
+            h -> Name.given(h.id(), Name.Noun.HOSE, h.name())));
+    things.put(
+        Sort.FILTER,
+        newInline().stream()
+            .filter(in -> in.what() == Inline.What.FILTER)
+            .map(in -> Name.of(in.id(), Name.Noun.FILTER, 0))
+            .toList());
+    things.put(Sort.FAN, named(newFans(), f -> Name.given(f.id(), Name.Noun.FAN, f.part().name())));
+    things.put(Sort.DEVICE, newlyWired().stream().map(f -> f.consumer().name()).toList());
+    return things;
+  }
+
+  private static <T> List<Name> named(List<T> rows, Function<T, Name> name) {
+    return rows.stream().map(name).toList();
+  }
+
+  private static <T> List<T> only(List<T> here, List<T> there) {
+    return here.stream().filter(row -> !there.contains(row)).toList();
+  }
+
+  private List<Channel> newChannels() {
+    return only(build.mounting().channels(), found.mounting().channels());
+  }
+
+  private List<Inline> newInline() {
+    return only(build.lines().inline(), found.lines().inline());
+  }
+
+  private List<FittedOther> movedOthers() {
+    return only(build.otherCoolers(), found.otherCoolers());
+  }
+
+  /** Devices whose circuit is new or another; which voltage the truck has makes no difference. */
+  private List<WiringMapper.Fed> newlyWired() {
+    List<WiringMapper.Fed> before = WiringMapper.fed(found, ANY_SYSTEM);
+    return WiringMapper.fed(build, ANY_SYSTEM).stream().filter(f -> !before.contains(f)).toList();
+  }
+
+  private static final double ANY_SYSTEM = 12;
 
   /** What its new parts cost together, those that carry a price; in the yard's money. */
   public double price() {

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.finder.Result;
 import roadbreeze.server.longrun.LongRuns;
+import roadbreeze.server.order.TaskShelf;
 import roadbreeze.server.parts.PartsService;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -26,9 +27,12 @@ public class FinderService {
   private final LongRuns runs;
   private final FinderWork work;
   private final PartsService catalogue;
+  private final TaskShelf shelf;
   private final JsonMapper json;
 
-  FinderService(LongRuns runs, FinderWork work, PartsService catalogue, JsonMapper json) {
+  FinderService(
+      LongRuns runs, FinderWork work, PartsService catalogue, TaskShelf shelf, JsonMapper json) {
+    this.shelf = shelf;
     this.runs = runs;
     this.work = work;
     this.catalogue = catalogue;
@@ -36,7 +40,7 @@ public class FinderService {
   }
 
   public UUID start(FinderRequest request) {
-    Snapshot snapshot = Snapshot.of(request, catalogue);
+    Snapshot snapshot = Snapshot.of(request, catalogue, shelf);
     new SearchSpace(snapshot).check();
     return runs.start(work, json.writeValueAsString(snapshot));
   }

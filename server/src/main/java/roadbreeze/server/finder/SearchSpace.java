@@ -42,13 +42,13 @@ import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.workorder.WorkScope;
 import roadbreeze.server.assess.Verdict;
 import roadbreeze.server.build.Build;
-import roadbreeze.server.build.Changes;
 import roadbreeze.server.build.FanSeatData;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.ThermostatData;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.order.Tasks;
 import roadbreeze.server.parts.CoolerPart;
 import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.parts.PartMapper;
@@ -78,6 +78,7 @@ final class SearchSpace {
   private final FinderRequest request;
   private final JobContent job;
   private final Build base;
+  private final Tasks tasks;
 
   /** On the job's road, once it is asked for. */
   private Margins startOnRoad;
@@ -95,6 +96,7 @@ final class SearchSpace {
 
   SearchSpace(Snapshot snapshot) {
     this.snapshot = snapshot;
+    tasks = Tasks.with(snapshot.tasks());
     request = snapshot.request();
     job = request.job();
     base =
@@ -168,12 +170,13 @@ final class SearchSpace {
         here.pan().band(),
         request.budget(),
         request.hours() * 60,
+        tasks.library(),
         work(base),
         job.found().oilOrder() == OilOrder.TANK_BYPASSED);
   }
 
   private Set<WorkScope.Part> work(Build build) {
-    return new Changes(build, job.found()).scope().parts();
+    return job.scope(build).parts();
   }
 
   private PackChoice choice(String id, Pack pack) {

@@ -1,6 +1,9 @@
 package roadbreeze.server.finder;
 
 import java.util.List;
+import java.util.Objects;
+import roadbreeze.server.order.TaskFile;
+import roadbreeze.server.order.TaskShelf;
 import roadbreeze.server.parts.ChargeAirPart;
 import roadbreeze.server.parts.ClutchPart;
 import roadbreeze.server.parts.ControllerPart;
@@ -14,8 +17,8 @@ import roadbreeze.server.parts.SealPart;
 import roadbreeze.server.parts.ThermostatPart;
 
 /**
- * What is searched: the request and the shelves as they were when it was asked, so that an import
- * during a search cannot shift its parts.
+ * What is searched: the request, the shelves and the yard's own tasks as they were when it was
+ * asked, so that an import during a search cannot shift its parts.
  */
 record Snapshot(
     FinderRequest request,
@@ -27,8 +30,13 @@ record Snapshot(
     List<PumpPart> pumps,
     List<ChargeAirPart> chargeAirCoolers,
     List<ControllerPart> controllers,
-    List<SealPart> seals) {
-  static Snapshot of(FinderRequest request, PartsService parts) {
+    List<SealPart> seals,
+    TaskFile tasks) {
+  Snapshot {
+    tasks = Objects.requireNonNullElse(tasks, TaskFile.none()); // of before there were any
+  }
+
+  static Snapshot of(FinderRequest request, PartsService parts, TaskShelf shelf) {
     return new Snapshot(
         request,
         parts.all(PartKind.OIL_COOLERS, CoolerPart.class),
@@ -39,6 +47,7 @@ record Snapshot(
         parts.all(PartKind.COOLANT_PUMPS, PumpPart.class),
         parts.all(PartKind.CHARGE_AIR_COOLERS, ChargeAirPart.class),
         parts.all(PartKind.CONTROLLERS, ControllerPart.class),
-        parts.all(PartKind.SEALS, SealPart.class));
+        parts.all(PartKind.SEALS, SealPart.class),
+        shelf.own().file());
   }
 }

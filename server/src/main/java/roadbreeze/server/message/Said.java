@@ -1,6 +1,7 @@
 package roadbreeze.server.message;
 
 import jakarta.annotation.Nullable;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,6 +42,15 @@ public record Said(String code, Map<String, Value> values) {
    * @param given by a person, null where the noun does
    */
   public record PartName(String id, String noun, int number, @Nullable String given) {
+    public Name toCore() {
+      Name.Noun known =
+          Arrays.stream(Name.Noun.values())
+              .filter(n -> n.key().equals(noun))
+              .findFirst()
+              .orElseThrow();
+      return new Name(id, known, number, given);
+    }
+
     public static PartName of(Name name) {
       return new PartName(name.id(), name.noun().key(), name.number(), name.given());
     }

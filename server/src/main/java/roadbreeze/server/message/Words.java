@@ -61,6 +61,11 @@ public final class Words {
     return render(finding.code().key(), finding.arguments(), world);
   }
 
+  /** What a part is called. */
+  public static String of(Name name) {
+    return name(name, Units.World.METRIC);
+  }
+
   private static String render(String key, Map<String, Argument> arguments, Units.World world) {
     JsonNode entry = ENTRIES.get(key);
     if (entry == null) {

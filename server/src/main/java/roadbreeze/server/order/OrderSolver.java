@@ -2,32 +2,54 @@ package roadbreeze.server.order;
 
 import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.Constraint;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.CumulativeConstraint;
 import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
-import roadbreeze.core.problem.Problem;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import roadbreeze.core.workorder.DayPlan;
+import roadbreeze.core.workorder.GreedyPlan;
+import roadbreeze.core.workorder.LeastDay;
 import roadbreeze.core.workorder.Rule;
 import roadbreeze.core.workorder.Step;
+import roadbreeze.core.workorder.Toggle;
 
 /**
  * Puts steps into the order that is done soonest, then with least lying under the truck, by a
- * constraint solver: intervals of hands share the people there are, waits go on by themselves.
+ * constraint solver: intervals of hands share the people there are, waits go on by themselves, and
+ * what comes and goes is opened as seldom as it can be.
  */
 final class OrderSolver {
-  private static final double SECONDS = 2;
+  /**
+   * How long it looks.
+   *
+   * @param length s for the shortest day
+   * @param crawling s more for the least lying under in it
+   */
+  record Patience(double length, double crawling) {
+    /** While somebody is changing things. */
+    static final Patience QUICK = new Patience(0.55, 0.1);
 
-  private static final int CORES = 2;
+    static final Patience THOROUGH = new Patience(1.6, 0.3);
+  }
+
+  /** Different searches help each other, though there are but two cores for them. */
+  private static final int SEARCHES = 8;
 
   static {
     Loader.loadNativeLibraries();
@@ -35,16 +57,46 @@ final class OrderSolver {
 
   private OrderSolver() {}
 
+  /** What comes of it. */
+  sealed interface Solved {}
+
   /**
    * An order.
    *
    * @param best nothing shorter is possible
    * @param least no order is shorter than this, min
    */
-  record Solved(DayPlan plan, boolean best, int least) {
+  record Ordered(DayPlan plan, boolean best, int least) implements Solved {
     /** What may be saved yet, as a share of the plan's length (-). */
     double gap() {
       return plan.length() == 0 ? 0 : (plan.length() - least) / (double) plan.length();
+    }
+  }
+
+  /** There is none: what cannot be kept together. */
+  record Contradiction(List<Clash> between) implements Solved {}
+
+  /**
+   * One of the things that cannot be kept together.
+   *
+   * @param what it is that binds these steps
+   * @param state or place that it is for, empty for a time
+   * @param steps ids, the one that comes first before the others
+   */
+  record Clash(What what, String state, List<String> steps) {
+    /** Sorts of them. */
+    enum What {
+      MAKES,
+      KEPT,
+      HIDDEN,
+      OUTSIDE,
+      COMES_AND_GOES,
+      NOT_BEFORE,
+      AT
+    }
+
+    static Clash of(Rule r) {
+      return new Clash(What.valueOf(r.kind().name()), r.what(), List.of(r.before(), r.after()));
     }
   }
 
@@ -56,94 +108,384 @@ final class OrderSolver {
    */
   record Fixed(Map<String, Integer> earliest, Map<String, Integer> at) {
     static final Fixed NOTHING = new Fixed(Map.of(), Map.of());
+
+    int latest() {
+      return Math.max(
+          earliest.values().stream().mapToInt(v -> v).max().orElse(0),
+          at.values().stream().mapToInt(v -> v).max().orElse(0));
+    }
   }
 
-  /**
-   * @throws roadbreeze.core.problem.BadInputException if steps wait for each other
-   */
-  static Solved solve(List<Step> steps, Rule.Rules rules, int people, Fixed fixed) {
-    List<Rule> ring = Rule.ring(rules.rules());
+  static Solved solve(
+      List<Step> steps, Rule.Rules rules, int people, Fixed fixed, Patience patience) {
+    List<Rule> ring = Rule.ring(rules.firm());
     if (!ring.isEmpty()) {
-      throw Problem.TASK_RING.refuse(
-          ring.stream().map(Rule::before).collect(Collectors.joining(" → ")));
+      return new Contradiction(ring.stream().map(Clash::of).toList());
     }
-    return new Draft(steps, rules, people, fixed).solved();
+    Optional<DayPlan> greedy =
+        Stream.of(GreedyPlan.urgentFirst(steps, rules, people), GreedyPlan.of(steps, rules, people))
+            .flatMap(Optional::stream)
+            .min(Comparator.comparingInt(DayPlan::length));
+    Optional<Ordered> ordered =
+        new Draft(steps, rules, people, fixed, false).ordered(greedy.orElse(null), patience);
+    if (ordered.isPresent()) {
+      return ordered.get();
+    }
+    return new Draft(steps, rules, people, fixed, true).contradiction();
   }
 
   private static final class Draft {
+    private final List<Step> given;
     private final List<Step> steps;
     private final Rule.Rules rules;
     private final int people;
     private final Fixed fixed;
+    private final boolean asksWhy;
     private final CpModel model = new CpModel();
     private final Map<String, IntVar> starts = new LinkedHashMap<>();
-    private final Map<String, Step> byId = new HashMap<>();
+
+    /** Steps that are done only if they are needed, by id. */
+    private final Map<String, BoolVar> there = new HashMap<>();
+
+    private final Map<String, Step> byId = new LinkedHashMap<>();
+
+    /** What a choice is in a plan that is known already. */
+    private final Map<BoolVar, Predicate<DayPlan>> choices = new LinkedHashMap<>();
+
+    private final Map<Integer, Clash> assumed = new LinkedHashMap<>();
+    private final List<Literal> assumptions = new ArrayList<>();
+    private final Set<String> repeated;
+
+    /** They follow from the rest; said, they let the solver see how long a day must be. */
+    private final List<Rule.Gap> gaps;
+
     private final int horizon;
 
-    /** A minute later is worse than any lying under. */
-    private final int later;
-
-    Draft(List<Step> steps, Rule.Rules rules, int people, Fixed fixed) {
-      this.steps = steps;
+    Draft(List<Step> given, Rule.Rules rules, int people, Fixed fixed, boolean asksWhy) {
+      this.given = given;
       this.rules = rules;
       this.people = people;
       this.fixed = fixed;
-      int latest =
-          Math.max(
-              fixed.earliest().values().stream().mapToInt(v -> v).max().orElse(0),
-              fixed.at().values().stream().mapToInt(v -> v).max().orElse(0));
-      horizon = latest + steps.stream().mapToInt(Step::lasts).sum() + 1;
-      later = horizon + 1;
-      steps.forEach(s -> byId.put(s.id(), s));
-    }
-
-    Solved solved() {
-      CumulativeConstraint hands = model.addCumulative(people);
-      for (Step s : steps) {
-        IntVar start = model.newIntVar(fixed.earliest().getOrDefault(s.id(), 0), horizon, s.id());
-        starts.put(s.id(), start);
-        if (s.hands() > 0) {
-          hands.addDemand(
-              model.newFixedSizeIntervalVar(start, s.hands(), s.id()),
-              Math.min(people, s.people()));
-        }
-        if (fixed.at().containsKey(s.id())) {
-          model.addEquality(start, fixed.at().get(s.id()));
+      this.asksWhy = asksWhy;
+      repeated = rules.repeated();
+      given.forEach(s -> byId.put(s.id(), s));
+      for (Rule.Cycle c : rules.cycles()) {
+        for (int time = 2; time <= c.toggle().most(); time++) {
+          for (String id : ids(c.toggle())) {
+            String again = Toggle.again(id, time);
+            byId.put(again, byId.get(id).withId(again));
+          }
         }
       }
-      rules.rules().forEach(r -> model.addGreaterOrEqual(starts.get(r.after()), end(r.before())));
+      steps = List.copyOf(byId.values());
+      gaps = Rule.gaps(rules, given);
+      horizon = fixed.latest() + steps.stream().mapToInt(Step::lasts).sum() + 1;
+      model();
+    }
+
+    private static List<String> ids(Toggle toggle) {
+      List<String> ids = new ArrayList<>(toggle.opens());
+      ids.addAll(toggle.closes());
+      return ids;
+    }
+
+    private static String first(String id) {
+      int point = id.indexOf('.');
+      return point < 0 ? id : id.substring(0, point);
+    }
+
+    private void model() {
+      CumulativeConstraint hands = people > 1 ? model.addCumulative(people) : null;
+      List<IntervalVar> alone = new ArrayList<>();
+      for (Step s : steps) {
+        IntVar start = model.newIntVar(0, horizon, s.id());
+        starts.put(s.id(), start);
+        boolean optional = repeated.contains(first(s.id()));
+        if (optional) {
+          there.put(s.id(), model.newBoolVar("there " + s.id()));
+        }
+        if (s.hands() > 0) {
+          IntervalVar worked =
+              optional
+                  ? model.newOptionalFixedSizeIntervalVar(
+                      start, s.hands(), there.get(s.id()), s.id())
+                  : model.newFixedSizeIntervalVar(start, s.hands(), s.id());
+          if (people > 1) {
+            hands.addDemand(worked, Math.min(people, s.people()));
+          } else {
+            alone.add(worked);
+          }
+        }
+      }
+      model.addNoOverlap(alone);
+      rules.rules().forEach(this::rule);
+      if (!asksWhy) {
+        gaps.forEach(g -> model.addGreaterOrEqual(starts.get(g.after()), after(g)));
+      }
+      alike();
       rules.outside().forEach(this::outside);
-      IntVar length = model.newIntVar(0, horizon, "length");
-      steps.forEach(s -> model.addGreaterOrEqual(length, end(s.id())));
-      IntVar crawling = crawling();
-      model.minimize(LinearExpr.newBuilder().addTerm(length, later).addTerm(crawling, 1).build());
-      return read(length);
+      rules.cycles().forEach(this::cycle);
+      fixed
+          .earliest()
+          .forEach(
+              (id, minute) ->
+                  under(
+                      model.addGreaterOrEqual(starts.get(id), minute),
+                      new Clash(Clash.What.NOT_BEFORE, "", List.of(id))));
+      fixed
+          .at()
+          .forEach(
+              (id, minute) ->
+                  under(
+                      model.addEquality(starts.get(id), minute),
+                      new Clash(Clash.What.AT, "", List.of(id))));
+    }
+
+    /** One task on several things: which of them is first makes no difference, so it is said. */
+    private void alike() {
+      Map<String, Step> last = new HashMap<>();
+      for (Step s : given) {
+        int thing = s.id().indexOf('~');
+        if (thing > 0) {
+          Step before = last.put(s.id().substring(0, thing), s);
+          if (before != null && !asksWhy && alike(before, s)) {
+            model.addGreaterOrEqual(starts.get(s.id()), starts.get(before.id()));
+          }
+        }
+      }
+    }
+
+    private boolean alike(Step one, Step other) {
+      boolean free =
+          Stream.of(one, other)
+              .noneMatch(
+                  s -> fixed.at().containsKey(s.id()) || fixed.earliest().containsKey(s.id()));
+      return free && one.withId("").equals(other.withId(""));
+    }
+
+    /** Where somebody asks why there is no order, a constraint holds only as it is assumed. */
+    private void under(Constraint constraint, Clash clash) {
+      if (asksWhy) {
+        constraint.onlyEnforceIf(assumption(clash));
+      }
+    }
+
+    private Literal assumption(Clash clash) {
+      BoolVar assumption = model.newBoolVar("assumed " + assumed.size());
+      assumed.put(assumption.getIndex(), clash);
+      assumptions.add(assumption);
+      return assumption;
+    }
+
+    /** All of these, and the assumption that goes with them. */
+    private void when(Constraint constraint, List<Literal> literals) {
+      if (!literals.isEmpty()) {
+        constraint.onlyEnforceIf(literals.toArray(new Literal[0]));
+      }
+    }
+
+    private List<String> times(String id) {
+      return byId.keySet().stream().filter(i -> first(i).equals(id)).toList();
+    }
+
+    private void rule(Rule r) {
+      List<Literal> holds = asksWhy ? List.of(assumption(Clash.of(r))) : List.of();
+      for (String before : times(r.before())) {
+        for (String after : times(r.after())) {
+          List<Literal> both = new ArrayList<>(holds);
+          both.addAll(thereToo(before, after));
+          when(model.addGreaterOrEqual(starts.get(after), end(before)), both);
+        }
+      }
+    }
+
+    private List<Literal> thereToo(String... ids) {
+      List<Literal> all = new ArrayList<>();
+      for (String id : ids) {
+        if (there.containsKey(id)) {
+          all.add(there.get(id));
+        }
+      }
+      return all;
     }
 
     private LinearExpr end(String id) {
       return LinearExpr.newBuilder().add(starts.get(id)).add(byId.get(id).lasts()).build();
     }
 
+    private LinearExpr after(Rule.Gap g) {
+      return LinearExpr.newBuilder()
+          .add(starts.get(g.before()))
+          .add(byId.get(g.before()).lasts() + g.minutes())
+          .build();
+    }
+
     /** Before all of what opens it, or after all of what closes it again. */
     private void outside(Rule.Outside o) {
-      IntVar start = starts.get(o.outside());
+      List<String> involved = new ArrayList<>(List.of(o.outside()));
+      involved.addAll(o.openers());
+      involved.addAll(o.closers());
+      List<Literal> holds =
+          asksWhy
+              ? List.of(assumption(new Clash(Clash.What.OUTSIDE, o.state(), involved)))
+              : List.of();
       BoolVar before = model.newBoolVar(o.outside() + " before " + o.state());
-      Literal after = before.not();
-      for (String opener : o.openers()) {
-        model.addGreaterOrEqual(starts.get(opener), end(o.outside())).onlyEnforceIf(before);
-      }
+      choices.put(before, p -> o.openers().stream().allMatch(id -> precedes(p, o.outside(), id)));
       if (o.closers().isEmpty()) {
-        model.addEquality(before, 1);
+        when(model.addEquality(before, 1), holds);
+      }
+      for (String opener : o.openers()) {
+        when(model.addGreaterOrEqual(starts.get(opener), end(o.outside())), and(holds, before));
       }
       for (String closer : o.closers()) {
-        model.addGreaterOrEqual(start, end(closer)).onlyEnforceIf(after);
+        when(
+            model.addGreaterOrEqual(starts.get(o.outside()), end(closer)),
+            and(holds, before.not()));
       }
+    }
+
+    private static List<Literal> and(List<Literal> some, Literal... more) {
+      List<Literal> all = new ArrayList<>(some);
+      all.addAll(List.of(more));
+      return all;
+    }
+
+    /**
+     * A state that comes and goes: it is opened a number of times, each after the one before; what
+     * needs it lies in one of those times, what does not bear it before or after each.
+     */
+    private void cycle(Rule.Cycle c) {
+      Toggle t = c.toggle();
+      List<String> involved = new ArrayList<>(ids(t));
+      involved.addAll(c.inside());
+      involved.addAll(c.outside());
+      List<Literal> holds =
+          asksWhy
+              ? List.of(assumption(new Clash(Clash.What.COMES_AND_GOES, t.state(), involved)))
+              : List.of();
+      int first = t.atFirst() ? 0 : 1;
+      Map<String, List<BoolVar>> in = new HashMap<>();
+      for (int time = first; time <= t.most(); time++) {
+        Span span = new Span(t, time);
+        follows(t, time);
+        for (String id : c.inside()) {
+          BoolVar here = model.newBoolVar(id + " in " + t.state() + time);
+          in.computeIfAbsent(id, k -> new ArrayList<>()).add(here);
+          choices.put(here, p -> lastBefore(p, t, id, first) == span.time());
+          span.opens().forEach(o -> model.addImplication(here, there.get(o)));
+          for (String o : span.opens()) {
+            when(model.addGreaterOrEqual(starts.get(id), end(o)), and(holds, here));
+          }
+          for (String closer : span.closes()) {
+            when(model.addGreaterOrEqual(starts.get(closer), end(id)), and(holds, here));
+          }
+        }
+        for (String id : c.outside()) {
+          out(id, span, c, in, holds);
+        }
+      }
+      if (first == 1 && !c.inside().isEmpty()) {
+        new Span(t, 1).opens().forEach(o -> model.addEquality(there.get(o), 1));
+      }
+      in.values().forEach(times -> model.addExactlyOne(times.toArray(new Literal[0])));
+    }
+
+    /** What opens and closes a state for one time, 0 as it is at the beginning. */
+    private record Span(Toggle toggle, int time) {
+      List<String> opens() {
+        return again(toggle.opens());
+      }
+
+      List<String> closes() {
+        return again(toggle.closes());
+      }
+
+      List<String> all() {
+        List<String> all = new ArrayList<>(opens());
+        all.addAll(closes());
+        return all;
+      }
+
+      private List<String> again(List<String> ids) {
+        return time == 0 ? List.of() : ids.stream().map(id -> Toggle.again(id, time)).toList();
+      }
+    }
+
+    /** A time comes after the one before it, and only if that is there. */
+    private void follows(Toggle t, int time) {
+      Span span = new Span(t, time);
+      List<String> all = span.all();
+      for (int i = 1; i < all.size(); i++) {
+        model.addEquality(there.get(all.get(0)), there.get(all.get(i)));
+      }
+      for (String o : span.opens()) {
+        for (String closer : span.closes()) {
+          when(model.addGreaterOrEqual(starts.get(closer), end(o)), thereToo(o));
+        }
+        if (time > 1) {
+          for (String earlier : new Span(t, time - 1).all()) {
+            model.addImplication(there.get(o), there.get(earlier));
+            when(model.addGreaterOrEqual(starts.get(o), end(earlier)), thereToo(o));
+          }
+        }
+      }
+    }
+
+    private void out(
+        String id, Span span, Rule.Cycle c, Map<String, List<BoolVar>> in, List<Literal> holds) {
+      BoolVar before = model.newBoolVar(id + " before " + span.toggle().state() + span.time());
+      choices.put(before, p -> span.opens().stream().anyMatch(o -> precedes(p, id, o)));
+      if (span.time() == 0) {
+        when(model.addEquality(before, 0), holds);
+      }
+      for (String o : span.opens()) {
+        when(
+            model.addGreaterOrEqual(starts.get(o), end(id)),
+            and(and(holds, before), thereToo(o).toArray(new Literal[0])));
+      }
+      List<Literal> after = and(holds, before.not());
+      for (String closer : span.closes()) {
+        when(
+            model.addGreaterOrEqual(starts.get(id), end(closer)),
+            and(after, thereToo(closer).toArray(new Literal[0])));
+      }
+      if (span.toggle().closes().isEmpty()) {
+        for (String o : span.opens()) {
+          when(
+              model.addGreaterOrEqual(starts.get(id), end(o)),
+              and(after, thereToo(o).toArray(new Literal[0])));
+        }
+        for (String n : c.inside()) {
+          List<BoolVar> times = in.get(n);
+          when(
+              model.addGreaterOrEqual(starts.get(id), end(n)),
+              and(after, times.get(times.size() - 1)));
+        }
+      }
+    }
+
+    private static boolean precedes(DayPlan plan, String before, String after) {
+      return plan.of(after).isPresent()
+          && plan.of(before).orElseThrow().end() <= plan.of(after).get().start();
+    }
+
+    /** Which opening of a state a step lies after, in a plan. */
+    private static int lastBefore(DayPlan plan, Toggle t, String id, int first) {
+      int last = first;
+      for (int time = 1; time <= t.most(); time++) {
+        String opener = Toggle.again(t.opens().get(0), time);
+        if (plan.of(opener).isPresent() && precedes(plan, opener, id)) {
+          last = time;
+        }
+      }
+      return last;
     }
 
     /** From the first time that somebody lies under the truck to the last. */
     private IntVar crawling() {
       IntVar crawling = model.newIntVar(0, horizon, "crawling");
-      List<Step> under = steps.stream().filter(Step::under).toList();
+      List<Step> under =
+          steps.stream().filter(Step::under).filter(s -> !there.containsKey(s.id())).toList();
       if (under.isEmpty()) {
         model.addEquality(crawling, 0);
         return crawling;
@@ -160,51 +502,97 @@ final class OrderSolver {
       return crawling;
     }
 
-    private Solved read(IntVar length) {
-      CpSolver solver = new CpSolver();
-      solver.getParameters().setMaxTimeInSeconds(SECONDS);
-      solver.getParameters().setNumWorkers(CORES);
-      solver.getParameters().setRandomSeed(1);
-      CpSolverStatus status = solver.solve(model);
+    Optional<Ordered> ordered(DayPlan hint, Patience patience) {
+      int shortest = LeastDay.of(given, rules, people);
+      IntVar length = model.newIntVar(shortest, horizon, "length");
+      steps.forEach(s -> when(model.addGreaterOrEqual(length, end(s.id())), thereToo(s.id())));
+      if (hint != null) {
+        hint.placed().stream()
+            .filter(p -> starts.containsKey(p.step().id()))
+            .forEach(p -> model.addHint(starts.get(p.step().id()), p.start()));
+        there.forEach((id, t) -> model.addHint(t, hint.of(id).isPresent() ? 1 : 0));
+        choices.forEach((choice, is) -> model.addHint(choice, is.test(hint) ? 1 : 0));
+        model.addHint(length, hint.length());
+      }
+      model.minimize(length);
+      CpSolver first = solver(patience.length());
+      CpSolverStatus status = first.solve(model);
+      if (status == CpSolverStatus.INFEASIBLE) {
+        return Optional.empty();
+      }
       if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
-        throw Problem.TASK_RING.refuse(contradiction());
+        return known(hint, shortest)
+            .or(
+                () ->
+                    patience == Patience.THOROUGH
+                        ? Optional.empty()
+                        : new Draft(given, rules, people, fixed, false)
+                            .ordered(hint, Patience.THOROUGH));
       }
+      int found = (int) first.value(length);
+      int least = Math.max(shortest, (int) Math.round(first.bestObjectiveBound()));
+      return Optional.of(
+          new Ordered(
+              crawlingLess(first, length, found, patience),
+              found == least,
+              Math.min(found, least)));
+    }
+
+    /** Without an answer in time, the plan that was known before, if it keeps to what is fixed. */
+    private Optional<Ordered> known(DayPlan hint, int shortest) {
+      boolean keeps =
+          hint != null
+              && fixed.at().entrySet().stream()
+                  .allMatch(f -> hint.of(f.getKey()).orElseThrow().start() == f.getValue())
+              && fixed.earliest().entrySet().stream()
+                  .allMatch(f -> hint.of(f.getKey()).orElseThrow().start() >= f.getValue());
+      return keeps ? Optional.of(new Ordered(hint, false, shortest)) : Optional.empty();
+    }
+
+    /** Of the days that are no longer the one with the least lying under, and opening again. */
+    private DayPlan crawlingLess(CpSolver first, IntVar length, int found, Patience patience) {
+      model.clearHints();
+      starts.values().forEach(start -> model.addHint(start, first.value(start)));
+      there.values().forEach(t -> model.addHint(t, first.booleanValue(t) ? 1 : 0));
+      model.addLessOrEqual(length, found);
+      LinearExprBuilder objective = LinearExpr.newBuilder().add(crawling());
+      there.values().forEach(t -> objective.addTerm(t, horizon));
+      model.minimize(objective.build());
+      CpSolver second = solver(patience.crawling());
+      CpSolverStatus status = second.solve(model);
+      boolean better = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+      return read(better ? second : first);
+    }
+
+    private DayPlan read(CpSolver solver) {
       Map<String, Integer> at = new HashMap<>();
-      starts.forEach((id, start) -> at.put(id, (int) solver.value(start)));
-      int least = (int) Math.floor(solver.bestObjectiveBound() / later + 1e-9);
-      int found = (int) solver.value(length);
-      return new Solved(
-          DayPlan.of(steps, at, people),
-          status == CpSolverStatus.OPTIMAL,
-          Math.min(found, Math.max(least, shortest())));
+      List<Step> done =
+          steps.stream()
+              .filter(s -> !there.containsKey(s.id()) || solver.booleanValue(there.get(s.id())))
+              .toList();
+      done.forEach(s -> at.put(s.id(), (int) solver.value(starts.get(s.id()))));
+      return DayPlan.of(done, at, people);
     }
 
-    /** No order is shorter than the longest chain of what waits for each other. */
-    private int shortest() {
-      Map<String, Integer> ends = new HashMap<>();
-      boolean moved = true;
-      steps.forEach(s -> ends.put(s.id(), s.lasts()));
-      while (moved) {
-        moved = false;
-        for (Rule r : rules.rules()) {
-          int end = ends.get(r.before()) + byId.get(r.after()).lasts();
-          if (end > ends.get(r.after())) {
-            ends.put(r.after(), end);
-            moved = true;
-          }
-        }
-      }
-      int chain = ends.values().stream().mapToInt(v -> v).max().orElse(0);
-      int shared =
-          steps.stream().mapToInt(s -> s.hands() * Math.min(people, s.people())).sum() / people;
-      return Math.max(chain, shared);
+    private static CpSolver solver(double seconds) {
+      CpSolver solver = new CpSolver();
+      solver.getParameters().setMaxTimeInSeconds(seconds);
+      solver.getParameters().setNumWorkers(SEARCHES);
+      solver.getParameters().setRandomSeed(1);
+      return solver;
     }
 
-    /** What was fixed against what must come before it. */
-    private String contradiction() {
-      List<String> names = new ArrayList<>(fixed.at().keySet());
-      rules.outside().stream().map(Rule.Outside::outside).forEach(names::add);
-      return String.join(", ", names);
+    Contradiction contradiction() {
+      model.addAssumptions(assumptions.toArray(new Literal[0]));
+      CpSolver solver = solver(Patience.THOROUGH.length());
+      solver.getParameters().setNumWorkers(1);
+      solver.solve(model);
+      return new Contradiction(
+          solver.sufficientAssumptionsForInfeasibility().stream()
+              .filter(assumed::containsKey)
+              .map(assumed::get)
+              .distinct()
+              .toList());
     }
   }
 }

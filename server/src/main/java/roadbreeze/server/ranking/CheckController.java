@@ -9,6 +9,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.longrun.Questions;
+import roadbreeze.server.order.TaskShelf;
+import roadbreeze.server.order.Tasks;
 import roadbreeze.server.yard.FaultWeights;
 import roadbreeze.server.yard.YardService;
 
@@ -17,8 +19,10 @@ import roadbreeze.server.yard.YardService;
 class CheckController {
   private final Questions questions;
   private final YardService yard;
+  private final TaskShelf shelf;
 
-  CheckController(Questions questions, YardService yard) {
+  CheckController(Questions questions, YardService yard, TaskShelf shelf) {
+    this.shelf = shelf;
     this.questions = questions;
     this.yard = yard;
   }
@@ -34,6 +38,7 @@ class CheckController {
   CheckResult checks(@Valid @RequestBody JobContent job) {
     FaultWeights own = yard.yard().faultWeights();
     FaultWeights weights = own == null ? FaultWeights.SHIPPED : own;
-    return questions.ask(() -> CheckResult.of(job, weights));
+    Tasks tasks = shelf.tasks();
+    return questions.ask(() -> CheckResult.of(job, weights, tasks));
   }
 }

@@ -19,13 +19,13 @@ import roadbreeze.core.problem.NotConvergedException;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Margins;
-import roadbreeze.core.workorder.WorkOrder;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Changes;
 import roadbreeze.server.check.CheckReading;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.order.Tasks;
 import roadbreeze.server.yard.FaultWeights;
 
 /**
@@ -89,7 +89,7 @@ record CheckResult(
   /**
    * @throws roadbreeze.core.problem.RefusedException if a value of the job cannot be
    */
-  static CheckResult of(JobContent job, FaultWeights weights) {
+  static CheckResult of(JobContent job, FaultWeights weights, Tasks tasks) {
     Build found = job.found();
     Setup setup = job.setup(found);
     Judge judge = job.suspect(found);
@@ -113,7 +113,7 @@ record CheckResult(
             .toList(),
         checks.readings().stream().map(r -> judged(r, setup, judge, found)).toList(),
         Said.of(Contradiction.among(suspects, evidence, ranking)),
-        stops.isEmpty() ? repair(job) : List.of());
+        stops.isEmpty() ? repair(job, tasks) : List.of());
   }
 
   private static Suspect suspect(Ranking.Likely likely, Suspects suspects) {
@@ -146,7 +146,7 @@ record CheckResult(
   }
 
   /** What repair alone buys, and at what price beside that of the cheapest plan that holds. */
-  private static List<Said> repair(JobContent job) {
+  private static List<Said> repair(JobContent job, Tasks tasks) {
     Build found = job.found();
     List<Repair.Plan> plans = new ArrayList<>();
     Repair.Plan restored = null;
@@ -158,7 +158,7 @@ record CheckResult(
                 build.name(),
                 margins(job, build),
                 changes.price(),
-                60.0 * WorkOrder.hands(changes.scope()));
+                60.0 * tasks.library().hands(job.scope(build)));
         if (build.kind() == Build.Kind.RESTORED && restored == null) {
           restored = plan;
         } else {

@@ -26,11 +26,12 @@ public record RigSection(
     @NotNull @Size(max = 12) @DistinctIds List<@NotNull @Valid AirTraverse> traverses,
     @NotNull @Valid FoundLines foundLines,
     @NotNull @Valid ElectricsData electrics,
+    @NotNull @Valid FluidsData fluids,
     @NotNull @Size(max = 200) Map<String, Mark> marks) {
 
   /** With another trailer behind it. */
   public RigSection pulling(Trailer other) {
-    return new RigSection(vehicle, other, ratings, traverses, foundLines, electrics, marks);
+    return new RigSection(vehicle, other, ratings, traverses, foundLines, electrics, fluids, marks);
   }
 
   /** What the last traverse of a fan that the model is corrected by found of its pressure. */

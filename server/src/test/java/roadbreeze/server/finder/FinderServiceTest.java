@@ -27,7 +27,7 @@ class FinderServiceTest {
 
   private final LongRuns runs = mock(LongRuns.class);
   private final FinderWork work = new FinderWork(JSON);
-  private final FinderService service = new FinderService(runs, work, null, JSON);
+  private final FinderService service = new FinderService(runs, work, null, null, JSON);
   private String request = JSON.writeValueAsString(snapshot(Jobs.HIVE));
 
   private static Snapshot snapshot(JobContent job) {
@@ -41,7 +41,7 @@ class FinderServiceTest {
     }
     return new Snapshot(
         request, coolers, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of());
+        List.of(), List.of(), null);
   }
 
   private List<String> results() {
@@ -76,7 +76,7 @@ class FinderServiceTest {
     // In whatever order the parts came in.
     List<String> turned = new ArrayList<>(all);
     Collections.reverse(turned);
-    FinderService other = new FinderService(runs, work, null, JSON);
+    FinderService other = new FinderService(runs, work, null, null, JSON);
     when(runs.state(ID)).thenReturn(new LongRuns.RunState(request, Status.DONE, 1, 9, 9, turned));
     assertThat(other.state(ID).picks()).isEqualTo(whole.picks());
   }
@@ -99,7 +99,8 @@ class FinderServiceTest {
     request = JSON.writeValueAsString(snapshot(held));
     when(runs.state(ID))
         .thenReturn(new LongRuns.RunState(request, Status.DONE, 1, 100, 1.5, results()));
-    for (FinderState.Pick pick : new FinderService(runs, work, null, JSON).state(ID).picks()) {
+    for (FinderState.Pick pick :
+        new FinderService(runs, work, null, null, JSON).state(ID).picks()) {
       Build build = pick.build();
       assertThat(pick.pan().peakC())
           .isCloseTo(held.judge(build).of(held.setup(build)).pan().peak(), within(0.05));

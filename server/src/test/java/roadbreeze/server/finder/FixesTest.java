@@ -60,7 +60,8 @@ class FixesTest {
             List.of(),
             List.of(),
             List.of(),
-            List.of(new SealPart("K", "kit", 6, 62)));
+            List.of(new SealPart("K", "kit", 6, 62)),
+            null);
     List<Fix> fixes = Fixes.of(snapshot, plan, new EnumMap<>(Room.Refusal.class));
     assertThat(fixes).hasSize(4);
     assertThat(fixes.stream().map(Fix::group)).doesNotHaveDuplicates();

@@ -28,6 +28,7 @@ import roadbreeze.server.check.MomentRead.Instrument;
 import roadbreeze.server.check.NeedlePlace;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.order.Tasks;
 import roadbreeze.server.yard.FaultWeights;
 
 class CheckResultTest {
@@ -52,7 +53,7 @@ class CheckResultTest {
   }
 
   private static CheckResult of(JobContent job) {
-    return CheckResult.of(job, FaultWeights.SHIPPED);
+    return CheckResult.of(job, FaultWeights.SHIPPED, Tasks.SHIPPED);
   }
 
   private static List<String> broken(JobContent job) {

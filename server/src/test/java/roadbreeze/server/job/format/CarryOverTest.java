@@ -194,4 +194,14 @@ class CarryOverTest {
       assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unwired(Jobs.TILT_TRAY));
     }
   }
+
+  @Test
+  void workOfShapeElevenIsGoneAboutAsUsual() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-11", "carry_over_11_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(2);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.unordered(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unordered(Jobs.TILT_TRAY));
+    }
+  }
 }

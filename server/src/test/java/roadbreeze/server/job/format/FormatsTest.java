@@ -133,6 +133,11 @@ class FormatsTest {
   }
 
   @Test
+  void aJobOfBeforeIsGoneAboutAsUsual() {
+    assertThat(FORMAT.read(file("hive-utility-11"))).isEqualTo(Jobs.unordered(Jobs.HIVE));
+  }
+
+  @Test
   void aTruckOfBeforeHasAlternatorsThatNobodyHasRead() {
     assertThat(FORMAT.read(file("hive-utility-10"))).isEqualTo(Jobs.unwired(Jobs.HIVE));
   }

@@ -1,0 +1,69 @@
+package roadbreeze.server.order;
+
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import roadbreeze.server.longrun.Questions;
+import tools.jackson.databind.JsonNode;
+
+@RestController
+@RequestMapping("/api")
+class OrderController {
+  private final Questions questions;
+  private final TaskShelf shelf;
+
+  OrderController(Questions questions, TaskShelf shelf) {
+    this.questions = questions;
+    this.shelf = shelf;
+  }
+
+  @Operation(summary = "The work on a build in the order that is done soonest, and why")
+  @PostMapping("/compute/work-order")
+  OrderResult order(@Valid @RequestBody OrderRequest request) {
+    Tasks tasks = shelf.tasks();
+    return questions.ask(
+        () -> OrderResult.of(request.job(), request.chosen(), tasks, request.patience()));
+  }
+
+  @Operation(summary = "All tasks that the yard works with")
+  @GetMapping("/tasks")
+  TaskBoard tasks() {
+    OwnTasks own = shelf.own();
+    return new TaskBoard(
+        List.copyOf(Tasks.with(own.file()).byId().values()),
+        own.file().tasks().stream().map(TaskData::id).toList(),
+        own.version());
+  }
+
+  @Operation(summary = "The yard's own tasks, as a file")
+  @GetMapping("/tasks/own")
+  OwnTasks own() {
+    return shelf.own();
+  }
+
+  @Operation(summary = "Saves the yard's own tasks; answers 409 where somebody else was faster")
+  @PutMapping("/tasks/own")
+  OwnTasks save(@Valid @RequestBody OwnTasks changed) {
+    return shelf.save(changed);
+  }
+
+  @Operation(summary = "Reads a file of tasks without keeping it")
+  @PostMapping("/tasks/read")
+  TaskFile read(@RequestBody JsonNode file) {
+    return shelf.read(file);
+  }
+
+  /**
+   * The whole library.
+   *
+   * @param own ids of those that the yard has written itself
+   * @param version of the yard's own
+   */
+  record TaskBoard(List<TaskData> tasks, List<String> own, long version) {}
+}

@@ -1,0 +1,28 @@
+import { format, type QuantityName, type UnitWorld } from './units'
+
+/** Which units stand in people's texts, and for what; the server has the same in `InText`. */
+const KINDS: Record<string, QuantityName> = {
+  mm: 'size',
+  m: 'length',
+  '°C': 'temperature',
+  K: 'difference',
+  kPa: 'pressure',
+  L: 'volume',
+  'N·m': 'torque',
+  V: 'voltage',
+  A: 'current',
+  '%': 'percent',
+}
+
+/** A text whose quantities, `{300 mm}`, stand in the reader's units, with as many digits as were written. */
+export function inText(text: string, world: UnitWorld): string {
+  return text.replace(
+    /\{(-?\d+(?:\.(\d+))?) ([^{} ]+)\}/g,
+    (whole, value: string, after: string | undefined, unit: string) => {
+      const kind = KINDS[unit]
+      if (!kind) return whole
+      const digits = kind === 'size' && world === 'imperial' ? 2 : (after?.length ?? 0)
+      return format(Number(value), kind, world, digits)
+    },
+  )
+}
