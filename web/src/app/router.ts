@@ -23,6 +23,7 @@ export const router = createRouter({
       ],
     },
     { path: '/parts/:shelf?', name: 'parts', component: () => import('@/features/parts/PartsScreen.vue') },
+    { path: '/tasks', name: 'tasks', component: () => import('@/features/tasks/TasksScreen.vue') },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
 })

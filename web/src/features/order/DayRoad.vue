@@ -29,10 +29,10 @@ const rows = computed(() => Math.max(0, ...bars.value.map((b) => b.row + 1)))
 const top = computed(() => 26 + props.order.bands.length * BAND + 10)
 const road = computed(() => props.order.people * LANE)
 const height = computed(() => top.value + road.value + 12 + rows.value * WAIT + 6)
-const every = computed(() => [30, 60, 120, 240].find((m) => m * scale.value >= 62) ?? 480)
+const every = computed(() => [30, 60, 120, 240].find((m) => m * scale.value >= 88) ?? 480)
 const ticks = computed(() => {
   const all: number[] = []
-  for (let m = 0; m <= props.order.length; m += every.value) all.push(m)
+  for (let m = 0; m < props.order.length - 40 / scale.value; m += every.value) all.push(m)
   return all
 })
 const nights = computed(() => {

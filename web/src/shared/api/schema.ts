@@ -1438,6 +1438,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tasks/schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a file of tasks holds, as a JSON schema */
+        get: operations["OrderController.schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/roads": {
         parameters: {
             query?: never;
@@ -5128,9 +5145,9 @@ export interface components {
         };
         TaskBoard: {
             tasks: components["schemas"]["TaskData"][];
-            own: string[];
-            /** Format: int64 */
-            version: number;
+            shipped: string[];
+            places: components["schemas"]["TaskPlace"][];
+            own: components["schemas"]["OwnTasks"];
         };
         Road: {
             haul: components["schemas"]["Haul"];
@@ -12135,6 +12152,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TaskBoard"];
+                };
+            };
+        };
+    };
+    "OrderController.schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": string;
                 };
             };
         };

@@ -95,6 +95,7 @@ export type TaskBoard = S['TaskBoard']
 export type TaskData = S['TaskData']
 export type TaskFile = S['TaskFile']
 export type OwnTasks = S['OwnTasks']
+export type TaskPlace = S['TaskPlace']
 export type Standing = 'HOLDS' | 'MARGINAL' | 'OVER'
 export type Fluid = 'coolant' | 'feed' | 'pan'
 export type FittedCooler = S['FittedCooler']

@@ -52,6 +52,6 @@ it('signs what moves, counts in words, and keeps why and what to do apart', () =
   expect(plain(say(hose, 'metric'))).toBe('Oil hose, 9.5 mm bore')
   expect(plain(whatToDo(hose, 'metric'))).toBe('2.4 m')
   expect(why(hose, 'metric')).toContain('rated for hot')
-  expect(word('task.park', 'do')).toContain('room to walk')
+  expect(word('listed.pump', 'do')).toContain('gasket')
   expect(plain(sayValue(amount('mass', 5900), 'metric'))).toBe('5900 kg')
 })

@@ -176,6 +176,39 @@ public record DayPlan(List<Placed> placed, int people) {
     return broken;
   }
 
+  /**
+   * The same without closing and opening again what nobody needs closed meanwhile.
+   *
+   * @param rules by which it is sound
+   */
+  public DayPlan settled(Rule.Rules rules) {
+    DayPlan plan = this;
+    for (Rule.Cycle c : rules.cycles()) {
+      for (int time = c.toggle().most(); time > 1; time--) {
+        DayPlan without = plan.without(c.toggle(), time);
+        if (without.placed.size() < plan.placed.size() && without.broken(rules).isEmpty()) {
+          plan = without;
+        }
+      }
+    }
+    return plan;
+  }
+
+  /** A state stays open from the time before to this one, and later times count one less. */
+  private DayPlan without(Toggle toggle, int time) {
+    List<Placed> kept = new ArrayList<>();
+    for (Placed p : placed) {
+      int opens = toggle.time(toggle.opens(), p.step().id());
+      int closes = toggle.time(toggle.closes(), p.step().id());
+      if (opens != time && closes != time - 1) {
+        boolean later = opens > time || closes > time - 1;
+        String id = later ? toggle.earlier(p.step().id()) : p.step().id();
+        kept.add(new Placed(p.step().withId(id), p.start(), p.lanes()));
+      }
+    }
+    return new DayPlan(kept, people);
+  }
+
   private List<Placed> all(String id) {
     return placed.stream()
         .filter(p -> p.step().id().equals(id) || p.step().id().startsWith(id + "."))

@@ -26,6 +26,22 @@ public record Toggle(
     return all;
   }
 
+  /** Which time of these steps an id is, from 1; 0 where it is none of them. */
+  int time(List<String> ids, String id) {
+    int point = id.indexOf('.');
+    String first = point < 0 ? id : id.substring(0, point);
+    if (!ids.contains(first)) {
+      return 0;
+    }
+    return point < 0 ? 1 : Integer.parseInt(id.substring(point + 1));
+  }
+
+  /** Id of the same step one time earlier. */
+  String earlier(String id) {
+    int point = id.indexOf('.');
+    return again(id.substring(0, point), Integer.parseInt(id.substring(point + 1)) - 1);
+  }
+
   /**
    * Id of a step when it is done again.
    *

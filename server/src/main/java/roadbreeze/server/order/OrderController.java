@@ -3,6 +3,8 @@ package roadbreeze.server.order;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import java.util.List;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -35,10 +37,12 @@ class OrderController {
   @GetMapping("/tasks")
   TaskBoard tasks() {
     OwnTasks own = shelf.own();
+    Tasks all = Tasks.with(own.file());
     return new TaskBoard(
-        List.copyOf(Tasks.with(own.file()).byId().values()),
-        own.file().tasks().stream().map(TaskData::id).toList(),
-        own.version());
+        List.copyOf(all.byId().values()),
+        List.copyOf(Tasks.SHIPPED.byId().keySet()),
+        List.copyOf(all.places().values()),
+        own);
   }
 
   @Operation(summary = "The yard's own tasks, as a file")
@@ -53,6 +57,12 @@ class OrderController {
     return shelf.save(changed);
   }
 
+  @Operation(summary = "What a file of tasks holds, as a JSON schema")
+  @GetMapping(path = "/tasks/schema", produces = "application/schema+json")
+  Resource schema() {
+    return new ClassPathResource("tasks/tasks.schema.json");
+  }
+
   @Operation(summary = "Reads a file of tasks without keeping it")
   @PostMapping("/tasks/read")
   TaskFile read(@RequestBody JsonNode file) {
@@ -62,8 +72,10 @@ class OrderController {
   /**
    * The whole library.
    *
-   * @param own ids of those that the yard has written itself
-   * @param version of the yard's own
+   * @param tasks the yard's own in the place of those that ship
+   * @param shipped ids of those that ship
+   * @param own what the yard has written itself
    */
-  record TaskBoard(List<TaskData> tasks, List<String> own, long version) {}
+  record TaskBoard(
+      List<TaskData> tasks, List<String> shipped, List<TaskFile.TaskPlace> places, OwnTasks own) {}
 }

@@ -302,7 +302,7 @@ public record OrderResult(
     private void filler(DayPlan.Placed p, List<Finding> reasons) {
       TreeMap<Integer, DayPlan.Placed> waiting = new TreeMap<>();
       plan.placed().stream()
-          .filter(o -> o.freed() <= p.start() && p.start() < o.end())
+          .filter(o -> o != p && o.freed() <= p.start() && p.start() < o.end())
           .forEach(o -> waiting.put(o.end(), o));
       if (!waiting.isEmpty()) {
         DayPlan.Placed longest = waiting.lastEntry().getValue();

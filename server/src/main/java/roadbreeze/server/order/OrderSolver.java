@@ -571,7 +571,7 @@ final class OrderSolver {
               .filter(s -> !there.containsKey(s.id()) || solver.booleanValue(there.get(s.id())))
               .toList();
       done.forEach(s -> at.put(s.id(), (int) solver.value(starts.get(s.id()))));
-      return DayPlan.of(done, at, people);
+      return DayPlan.of(done, at, people).settled(rules);
     }
 
     private static CpSolver solver(double seconds) {
