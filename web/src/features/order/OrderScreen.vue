@@ -9,6 +9,7 @@ import { inText } from '@/shared/units/inText'
 import BenchTabs from '@/shared/ui/BenchTabs.vue'
 import DayRoad from './DayRoad.vue'
 import DaySettings from './DaySettings.vue'
+import EstimatePanel from './EstimatePanel.vue'
 import LayOutPanel from './LayOutPanel.vue'
 import OwnTasksPanel from './OwnTasksPanel.vue'
 import StepCard from './StepCard.vue'
@@ -21,6 +22,7 @@ const BENCHES = [
   ['steps', 'Step by step'],
   ['lists', 'Lay out'],
   ['ours', 'Our own'],
+  ['estimate', 'Estimate'],
 ] as const
 const bench = ref<(typeof BENCHES)[number][0]>('day')
 useAskedField((path) => {
@@ -51,10 +53,11 @@ const CLASHES: Record<string, string> = {
 <template>
   <div class="screen">
     <BenchTabs v-model="bench" :benches="BENCHES" />
-    <DaySettings :plan="plan" :refused="refused" :path="path" @change="change" />
+    <EstimatePanel v-if="bench === 'estimate'" />
+    <DaySettings v-else :plan="plan" :refused="refused" :path="path" @change="change" />
     <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
     <p v-if="!order && !problem" class="soft">Putting the work in order…</p>
-    <template v-if="order">
+    <template v-if="order && bench !== 'estimate'">
       <section v-if="order.clashes.length" class="clashes" role="alert" data-clashes>
         <h2>There is no such order: these cannot be kept together</h2>
         <ul>

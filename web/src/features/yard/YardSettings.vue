@@ -5,6 +5,7 @@ import type { FaultWeights, Said } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import PickInput from '@/shared/ui/PickInput.vue'
+import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import FaultShares from './FaultShares.vue'
 import { currencies, loadYard, saveYard, yard } from '@/shared/ui/yard'
 
@@ -13,6 +14,9 @@ const open = defineModel<boolean>({ required: true })
 const name = ref('')
 const currency = ref('')
 const weights = shallowRef<FaultWeights | null>(null)
+const rate = ref<number | null>(0)
+const tax = ref<number | null>(0)
+const consumables = ref<number | null>(0)
 const problem = shallowRef<Said[]>([])
 
 watch(open, (now) => {
@@ -23,13 +27,24 @@ function read() {
   name.value = yard.value?.name ?? ''
   currency.value = yard.value?.currency ?? ''
   weights.value = yard.value?.faultWeights ?? null
+  rate.value = yard.value?.hourlyRate ?? 0
+  tax.value = yard.value?.taxPercent ?? 0
+  consumables.value = yard.value?.consumablesPercent ?? 0
 }
 
 async function save() {
   problem.value = []
   try {
     if (!yard.value) await loadYard()
-    await saveYard({ ...yard.value!, name: name.value, currency: currency.value, faultWeights: weights.value })
+    await saveYard({
+      ...yard.value!,
+      name: name.value,
+      currency: currency.value,
+      faultWeights: weights.value,
+      hourlyRate: rate.value ?? 0,
+      taxPercent: tax.value ?? 0,
+      consumablesPercent: consumables.value ?? 0,
+    })
     open.value = false
   } catch (e) {
     const refused = e as ApiProblem
@@ -53,6 +68,11 @@ async function save() {
         :choices="currencies().map((c) => [c.code, `${c.code} · ${c.name}`] as const)"
       />
       <p class="small soft">A change of the money converts no price of the catalogue.</p>
+      <div class="rates">
+        <QuantityInput v-model="rate" label="An hour of labour" quantity="count" :step="5" />
+        <QuantityInput v-model="tax" label="Tax" quantity="percent" :step="1" />
+        <QuantityInput v-model="consumables" label="Consumables, of the parts" quantity="percent" :step="1" />
+      </div>
       <FaultShares v-if="open" v-model="weights" />
       <p v-if="problem.length" role="alert" class="bad">{{ problem.map((s) => say(s, unitWorld)).join('; ') }}</p>
       <div class="ends">
@@ -72,6 +92,12 @@ label {
   display: grid;
   gap: 4px;
   color: var(--ink-soft);
+}
+.rates {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  align-items: end;
+  gap: 10px;
 }
 .bad {
   color: var(--over-ink);

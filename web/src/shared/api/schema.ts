@@ -264,6 +264,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/papers/estimate-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An estimate for the customer, as PDF */
+        post: operations["EstimateController.paper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/nose-layouts/read": {
         parameters: {
             query?: never;
@@ -322,6 +339,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["PhotoController.keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/papers/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs the estimate of a job as it is saved, and keeps it */
+        post: operations["EstimateController.accept"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1206,6 +1240,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What each build of a job costs: repair alone beside the plans */
+        post: operations["EstimateController.estimate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/detail": {
         parameters: {
             query?: never;
@@ -1553,6 +1604,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/papers/{id}/snapshot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that a signed paper was made of; the hash on it is of these very bytes */
+        get: operations["SignedPaperController.snapshot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/papers/{id}/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A signed paper as it was signed */
+        get: operations["SignedPaperController.pages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/nose-layouts/schema": {
         parameters: {
             query?: never;
@@ -1561,6 +1646,23 @@ export interface paths {
             cookie?: never;
         };
         get: operations["SpaceController.schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Papers of a job that somebody has signed, the newest first */
+        get: operations["SignedPaperController.of"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1731,6 +1833,12 @@ export interface components {
             name: string;
             currency: string;
             faultWeights: components["schemas"]["FaultWeights"] | null;
+            /** Format: double */
+            hourlyRate: number;
+            /** Format: double */
+            taxPercent: number;
+            /** Format: double */
+            consumablesPercent: number;
             /** Format: int64 */
             version: number;
         };
@@ -3266,6 +3374,16 @@ export interface components {
             /** Format: int64 */
             moreProblems: number;
         };
+        EstimateAsked: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            world: "METRIC" | "IMPERIAL";
+            /** @enum {string} */
+            size: "A4" | "LETTER";
+        };
         JobContent: {
             about: components["schemas"]["About"];
             rig: components["schemas"]["RigSection"];
@@ -3315,6 +3433,30 @@ export interface components {
             widthPx: number;
             /** Format: int32 */
             heightPx: number;
+        };
+        EstimateAccepted: {
+            build: string;
+            by: string;
+            on: string;
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            world: "METRIC" | "IMPERIAL";
+            /** @enum {string} */
+            size: "A4" | "LETTER";
+        };
+        SignedPaper: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "ESTIMATE" | "WORK_ORDER";
+            build: string;
+            title: string;
+            signedBy: string;
+            signedOn: string;
+            /** Format: date-time */
+            signedAt: string;
+            hash: string;
         };
         BuildRequest: {
             job: components["schemas"]["JobContent"];
@@ -3571,7 +3713,7 @@ export interface components {
             hot: components["schemas"]["StretchEnd"];
             cold: components["schemas"]["StretchEnd"];
         };
-        PartLine: {
+        PartPriced: {
             said: components["schemas"]["Said"];
             /** Format: double */
             price: number | null;
@@ -3651,7 +3793,7 @@ export interface components {
             degrees: number;
         };
         WorkSheet: {
-            parts: components["schemas"]["PartLine"][];
+            parts: components["schemas"]["PartPriced"][];
             comesOut: components["schemas"]["Said"][];
             fuses: components["schemas"]["Said"][];
             lines: components["schemas"]["LineResult"];
@@ -3660,6 +3802,8 @@ export interface components {
             fluids: components["schemas"]["Said"][];
             /** Format: int32 */
             orderOpen: number;
+            /** Format: int32 */
+            minutes: number;
             /** Format: int32 */
             restoring: number;
         };
@@ -4915,6 +5059,59 @@ export interface components {
             /** Format: double */
             meanMm: number;
         };
+        BuildEstimate: {
+            build: string;
+            name: string;
+            parts: components["schemas"]["EstimateLine"][];
+            /** Format: int32 */
+            unpriced: number;
+            /** Format: double */
+            partsPrice: number;
+            labour: components["schemas"]["LabourPriced"][];
+            /** Format: int32 */
+            minutes: number;
+            /** Format: double */
+            labourPrice: number;
+            /** Format: double */
+            consumables: number;
+            /** Format: double */
+            net: number;
+            /** Format: double */
+            tax: number;
+            /** Format: double */
+            total: number;
+            /** Format: double */
+            beyondRepair: number | null;
+        };
+        EstimateLine: {
+            said: components["schemas"]["Said"];
+            /** Format: double */
+            price: number | null;
+        };
+        EstimateResult: {
+            currency: string;
+            /** Format: double */
+            rate: number;
+            /** Format: double */
+            taxPercent: number;
+            /** Format: double */
+            consumablesPercent: number;
+            builds: components["schemas"]["BuildEstimate"][];
+        };
+        Labour: {
+            title: string;
+            family: string;
+            /** Format: int32 */
+            minutes: number;
+        };
+        LabourPriced: {
+            family: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: double */
+            price: number;
+            tasks: components["schemas"]["Labour"][];
+        };
         Assumed: {
             path: string;
             name: string;
@@ -5866,6 +6063,30 @@ export interface operations {
             };
         };
     };
+    "EstimateController.paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EstimateAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     "SpaceController.read": {
         parameters: {
             query?: never;
@@ -5980,6 +6201,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PhotoKept"];
+                };
+            };
+        };
+    };
+    "EstimateController.accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EstimateAccepted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedPaper"];
                 };
             };
         };
@@ -9431,6 +9678,30 @@ export interface operations {
             };
         };
     };
+    "EstimateController.estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EstimateResult"];
+                };
+            };
+        };
+    };
     "AssessController.detail": {
         parameters: {
             query?: never;
@@ -12352,6 +12623,50 @@ export interface operations {
             };
         };
     };
+    "SignedPaperController.snapshot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "SignedPaperController.pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     "SpaceController.schema": {
         parameters: {
             query?: never;
@@ -12368,6 +12683,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    "SignedPaperController.of": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedPaper"][];
                 };
             };
         };

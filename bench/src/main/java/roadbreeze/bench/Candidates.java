@@ -18,6 +18,7 @@ import roadbreeze.core.rig.OilOrder;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.stack.Rectangle;
 import roadbreeze.core.workorder.TaskLibrary;
+import roadbreeze.core.workorder.WorkScope;
 
 /** A search round the worked case: forty coolers in its opening, in every order. */
 final class Candidates {
@@ -25,7 +26,7 @@ final class Candidates {
       new Opening(new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.10, List.of(), 0.01);
 
   private static final PackChoice PACK =
-      PackChoice.of("restored", WorkedCase.setup(false), true, 0, Set.of(), Set.of());
+      PackChoice.of("restored", WorkedCase.setup(false), true, 0, new WorkScope(Set.of()), new WorkScope(Set.of()));
 
   private Candidates() {}
 
@@ -46,7 +47,7 @@ final class Candidates {
         1e9,
         1e9,
         new TaskLibrary(List.of(), Map.of()),
-        Set.of(),
+        new WorkScope(Set.of()),
         false);
   }
 

@@ -16,13 +16,13 @@ final class Labour {
   private final TaskLibrary library;
   private final int start;
   private final boolean tankBypassed;
-  private final Map<Set<WorkScope.Part>, Integer> known = new HashMap<>();
+  private final Map<WorkScope, Integer> known = new HashMap<>();
 
   /**
    * @param start work on the truck as found to come to the build the search starts from
    * @param tankBypassed the in-tank cooler is out of the oil's way already, as found
    */
-  Labour(TaskLibrary library, Set<WorkScope.Part> start, boolean tankBypassed) {
+  Labour(TaskLibrary library, WorkScope start, boolean tankBypassed) {
     this.library = library;
     this.start = hands(start);
     this.tankBypassed = tankBypassed;
@@ -30,21 +30,21 @@ final class Labour {
 
   /** Minutes of a set of parts with the coolers that are there, or with a searched one. */
   double minutes(PackChoice pack, boolean searched, OilOrder order, ThermostatChoice thermostat) {
-    Set<WorkScope.Part> work = EnumSet.noneOf(WorkScope.Part.class);
-    work.addAll(searched ? pack.bareWork() : pack.work());
+    Set<WorkScope.Part> more = EnumSet.noneOf(WorkScope.Part.class);
     if (searched) {
-      work.add(WorkScope.Part.COOLER);
+      more.add(WorkScope.Part.COOLER);
       if (order == OilOrder.TANK_BYPASSED && !tankBypassed) {
-        work.add(WorkScope.Part.TANK_BYPASS);
+        more.add(WorkScope.Part.TANK_BYPASS);
       }
     }
     if (!thermostat.kept()) {
-      work.add(WorkScope.Part.THERMOSTAT);
+      more.add(WorkScope.Part.THERMOSTAT);
     }
+    WorkScope work = (searched ? pack.bareWork() : pack.work()).with(more);
     return Math.max(0, hands(work) - start);
   }
 
-  private int hands(Set<WorkScope.Part> work) {
-    return known.computeIfAbsent(work, w -> library.hands(new WorkScope(w)));
+  private int hands(WorkScope work) {
+    return known.computeIfAbsent(work, library::hands);
   }
 }

@@ -1,7 +1,6 @@
 package roadbreeze.core.finder;
 
 import java.util.List;
-import java.util.Set;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Setup;
@@ -25,18 +24,13 @@ public record PackChoice(
     Rig keptRig,
     boolean coolers,
     double cost,
-    Set<WorkScope.Part> work,
-    Set<WorkScope.Part> bareWork) {
+    WorkScope work,
+    WorkScope bareWork) {
   /**
    * @param kept the truck with this choice and the coolers it has
    */
   public static PackChoice of(
-      String id,
-      Setup kept,
-      boolean coolers,
-      double cost,
-      Set<WorkScope.Part> work,
-      Set<WorkScope.Part> bareWork) {
+      String id, Setup kept, boolean coolers, double cost, WorkScope work, WorkScope bareWork) {
     Setup bare = kept.with(kept.fitting().withCoolers(List.of()));
     return new PackChoice(
         id, bare, Assembly.rig(bare), kept, Assembly.rig(kept), coolers, cost, work, bareWork);

@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
 import java.util.stream.IntStream;
@@ -65,7 +64,7 @@ public record Search(
     double budget,
     double mostMinutes,
     TaskLibrary tasks,
-    Set<WorkScope.Part> start,
+    WorkScope start,
     boolean tankBypassed) {
   /** What the searched cooler becomes. */
   public static final Name COOLER = Name.of("found-cooler", Name.Noun.OIL_COOLER, 0);
@@ -77,7 +76,6 @@ public record Search(
     packs = List.copyOf(packs);
     coolers = List.copyOf(coolers);
     thermostats = List.copyOf(thermostats);
-    start = Set.copyOf(start);
   }
 
   /** The share of the work that one of several workers takes: every n-th cooler. */

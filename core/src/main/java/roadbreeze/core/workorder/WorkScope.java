@@ -111,6 +111,14 @@ public record WorkScope(Set<Part> parts, Map<Sort, List<Name>> things) {
     this(parts, Map.of());
   }
 
+  /** The same with more that changes. */
+  public WorkScope with(Set<Part> more) {
+    Set<Part> all = EnumSet.noneOf(Part.class);
+    all.addAll(parts);
+    all.addAll(more);
+    return new WorkScope(all, things);
+  }
+
   List<Name> of(Sort sort) {
     return things.getOrDefault(sort, List.of());
   }

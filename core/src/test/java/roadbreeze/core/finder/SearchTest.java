@@ -51,7 +51,13 @@ class SearchTest {
           new ThermostatChoice("colder", new Thermostat(82, 91), false, 40));
 
   private static final PackChoice PACK =
-      PackChoice.of("restored", WorkedCase.setup(false), true, 0, Set.of(), Set.of());
+      PackChoice.of(
+          "restored",
+          WorkedCase.setup(false),
+          true,
+          0,
+          new WorkScope(Set.of()),
+          new WorkScope(Set.of()));
 
   private static Search search(OperatingPoint point, double budget) {
     return new Search(
@@ -69,7 +75,7 @@ class SearchTest {
         budget,
         10_000,
         FewTasks.LIBRARY,
-        Set.of(),
+        new WorkScope(Set.of()),
         false);
   }
 
@@ -200,15 +206,15 @@ class SearchTest {
   /** What two parts have in common (grille off, coolant out) is done once. */
   @Test
   void workThatPartsShareCountsOnce() {
-    Labour labour = new Labour(FewTasks.LIBRARY, Set.of(WorkScope.Part.FINS), false);
+    Labour labour = new Labour(FewTasks.LIBRARY, new WorkScope(Set.of(WorkScope.Part.FINS)), false);
     PackChoice radiator =
         PackChoice.of(
             "radiator",
             WorkedCase.setup(false),
             true,
             0,
-            Set.of(WorkScope.Part.FINS, WorkScope.Part.RADIATOR),
-            Set.of(WorkScope.Part.FINS, WorkScope.Part.RADIATOR));
+            new WorkScope(Set.of(WorkScope.Part.FINS, WorkScope.Part.RADIATOR)),
+            new WorkScope(Set.of(WorkScope.Part.FINS, WorkScope.Part.RADIATOR)));
     double alone = labour.minutes(radiator, false, OilOrder.AFTER_TANK, THERMOSTATS.get(0));
     double both = labour.minutes(radiator, false, OilOrder.AFTER_TANK, THERMOSTATS.get(1));
     assertThat(both - alone).isEqualTo(FewTasks.THERMOSTAT_MINUTES);

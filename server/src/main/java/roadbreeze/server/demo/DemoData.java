@@ -27,7 +27,8 @@ class DemoData implements ApplicationRunner {
   public void run(ApplicationArguments args) {
     if (asked && jobs.cards().isEmpty()) {
       DemoWorld.jobs().forEach(jobs::create);
-      yard.save(new Yard("Harrowmere Road Services", "EUR", null, yard.yard().version()));
+      yard.save(
+          new Yard("Harrowmere Road Services", "EUR", null, 68, 20, 5, yard.yard().version()));
     }
   }
 }

@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import roadbreeze.core.circuit.Thermostat;
@@ -175,8 +174,8 @@ final class SearchSpace {
         job.found().oilOrder() == OilOrder.TANK_BYPASSED);
   }
 
-  private Set<WorkScope.Part> work(Build build) {
-    return job.scope(build).parts();
+  private WorkScope work(Build build) {
+    return job.scope(build);
   }
 
   private PackChoice choice(String id, Pack pack) {

@@ -165,7 +165,7 @@ public record OrderResult(
     return Caution.GENERAL.stream().map(Code::key).toList();
   }
 
-  private static ClashSaid said(OrderSolver.Clash clash, OrderedBuild order, Tasks tasks) {
+  private static ClashSaid said(OrderSolver.Conflict clash, OrderedBuild order, Tasks tasks) {
     return new ClashSaid(
         clash.what().name(),
         clash.state().isEmpty() || clash.state().startsWith("done ")
@@ -176,7 +176,7 @@ public record OrderResult(
 
   private static OrderedStep step(
       OrderedBuild order, DayPlan.Placed p, StepFacts facts, List<Said> because) {
-    OrderedBuild.Line line = order.line(p.step().id());
+    OrderedBuild.Planned line = order.line(p.step().id());
     Optional<TaskData> task = line.task();
     List<String> cautions = new ArrayList<>();
     if (p.step().engine().runs()) {

@@ -74,7 +74,7 @@ final class OrderSolver {
   }
 
   /** There is none: what cannot be kept together. */
-  record Contradiction(List<Clash> between) implements Solved {}
+  record Contradiction(List<Conflict> between) implements Solved {}
 
   /**
    * One of the things that cannot be kept together.
@@ -83,7 +83,7 @@ final class OrderSolver {
    * @param state or place that it is for, empty for a time
    * @param steps ids, the one that comes first before the others
    */
-  record Clash(What what, String state, List<String> steps) {
+  record Conflict(What what, String state, List<String> steps) {
     /** Sorts of them. */
     enum What {
       MAKES,
@@ -95,8 +95,8 @@ final class OrderSolver {
       AT
     }
 
-    static Clash of(Rule r) {
-      return new Clash(What.valueOf(r.kind().name()), r.what(), List.of(r.before(), r.after()));
+    static Conflict of(Rule r) {
+      return new Conflict(What.valueOf(r.kind().name()), r.what(), List.of(r.before(), r.after()));
     }
   }
 
@@ -120,7 +120,7 @@ final class OrderSolver {
       List<Step> steps, Rule.Rules rules, int people, Fixed fixed, Patience patience) {
     List<Rule> ring = Rule.ring(rules.firm());
     if (!ring.isEmpty()) {
-      return new Contradiction(ring.stream().map(Clash::of).toList());
+      return new Contradiction(ring.stream().map(Conflict::of).toList());
     }
     Optional<DayPlan> greedy =
         Stream.of(GreedyPlan.urgentFirst(steps, rules, people), GreedyPlan.of(steps, rules, people))
@@ -152,7 +152,7 @@ final class OrderSolver {
     /** What a choice is in a plan that is known already. */
     private final Map<BoolVar, Predicate<DayPlan>> choices = new LinkedHashMap<>();
 
-    private final Map<Integer, Clash> assumed = new LinkedHashMap<>();
+    private final Map<Integer, Conflict> assumed = new LinkedHashMap<>();
     private final List<Literal> assumptions = new ArrayList<>();
     private final Set<String> repeated;
 
@@ -231,14 +231,14 @@ final class OrderSolver {
               (id, minute) ->
                   under(
                       model.addGreaterOrEqual(starts.get(id), minute),
-                      new Clash(Clash.What.NOT_BEFORE, "", List.of(id))));
+                      new Conflict(Conflict.What.NOT_BEFORE, "", List.of(id))));
       fixed
           .at()
           .forEach(
               (id, minute) ->
                   under(
                       model.addEquality(starts.get(id), minute),
-                      new Clash(Clash.What.AT, "", List.of(id))));
+                      new Conflict(Conflict.What.AT, "", List.of(id))));
     }
 
     /** One task on several things: which of them is first makes no difference, so it is said. */
@@ -264,13 +264,13 @@ final class OrderSolver {
     }
 
     /** Where somebody asks why there is no order, a constraint holds only as it is assumed. */
-    private void under(Constraint constraint, Clash clash) {
+    private void under(Constraint constraint, Conflict clash) {
       if (asksWhy) {
         constraint.onlyEnforceIf(assumption(clash));
       }
     }
 
-    private Literal assumption(Clash clash) {
+    private Literal assumption(Conflict clash) {
       BoolVar assumption = model.newBoolVar("assumed " + assumed.size());
       assumed.put(assumption.getIndex(), clash);
       assumptions.add(assumption);
@@ -289,7 +289,7 @@ final class OrderSolver {
     }
 
     private void rule(Rule r) {
-      List<Literal> holds = asksWhy ? List.of(assumption(Clash.of(r))) : List.of();
+      List<Literal> holds = asksWhy ? List.of(assumption(Conflict.of(r))) : List.of();
       for (String before : times(r.before())) {
         for (String after : times(r.after())) {
           List<Literal> both = new ArrayList<>(holds);
@@ -327,7 +327,7 @@ final class OrderSolver {
       involved.addAll(o.closers());
       List<Literal> holds =
           asksWhy
-              ? List.of(assumption(new Clash(Clash.What.OUTSIDE, o.state(), involved)))
+              ? List.of(assumption(new Conflict(Conflict.What.OUTSIDE, o.state(), involved)))
               : List.of();
       BoolVar before = model.newBoolVar(o.outside() + " before " + o.state());
       choices.put(before, p -> o.openers().stream().allMatch(id -> precedes(p, o.outside(), id)));
@@ -361,7 +361,7 @@ final class OrderSolver {
       involved.addAll(c.outside());
       List<Literal> holds =
           asksWhy
-              ? List.of(assumption(new Clash(Clash.What.COMES_AND_GOES, t.state(), involved)))
+              ? List.of(assumption(new Conflict(Conflict.What.COMES_AND_GOES, t.state(), involved)))
               : List.of();
       int first = t.atFirst() ? 0 : 1;
       Map<String, List<BoolVar>> in = new HashMap<>();

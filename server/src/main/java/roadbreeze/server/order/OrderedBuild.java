@@ -27,7 +27,7 @@ import roadbreeze.server.route.Joints;
  *
  * @param lines by the id of their step, in the library's order, the yard's own last
  */
-record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed fixed) {
+record OrderedBuild(Map<String, Planned> lines, Rule.Rules rules, int people, Fixed fixed) {
   /**
    * A line of the order.
    *
@@ -35,7 +35,7 @@ record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed
    * @param title with what it is done to
    * @param usual hands' minutes that the library has for it
    */
-  record Line(Step step, Optional<TaskData> task, String title, int usual) {}
+  record Planned(Step step, Optional<TaskData> task, String title, int usual) {}
 
   /**
    * @param joints of its hoses, some of which must be tight before other things go in
@@ -47,14 +47,14 @@ record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed
     plan.minutes().forEach(m -> minutes.put(m.id(), m));
     List<TaskLibrary.Picked> picked =
         tasks.library().picked(scope, new TreeSet<>(plan.added()), new HashSet<>(plan.leftOut()));
-    Map<String, Line> lines = new LinkedHashMap<>();
+    Map<String, Planned> lines = new LinkedHashMap<>();
     for (TaskLibrary.Picked p : picked) {
       if (!plan.leftOut().contains(p.step().id())) {
         TaskData task = tasks.byId().get(p.task().id());
         String title =
             p.thing().map(name -> task.title() + ": " + Words.of(name)).orElse(task.title());
         Step step = timed(p.step(), minutes);
-        lines.put(step.id(), new Line(step, Optional.of(task), title, p.step().hands()));
+        lines.put(step.id(), new Planned(step, Optional.of(task), title, p.step().hands()));
       }
     }
     own(plan, minutes, lines);
@@ -62,7 +62,7 @@ record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed
     List<TaskLibrary.Picked> there =
         picked.stream().filter(p -> lines.containsKey(p.step().id())).toList();
     Rule.Rules rules =
-        tasks.library().rules(there, scope, lines.values().stream().map(Line::step).toList());
+        tasks.library().rules(there, scope, lines.values().stream().map(Planned::step).toList());
     return new OrderedBuild(lines, rules, plan.people(), fixed(plan, lines.keySet()));
   }
 
@@ -79,7 +79,7 @@ record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed
    * What comes before and after a task of the job's own is a state that one makes for the other.
    */
   private static void own(
-      WorkPlan plan, Map<String, WorkPlan.StepMinutes> minutes, Map<String, Line> lines) {
+      WorkPlan plan, Map<String, WorkPlan.StepMinutes> minutes, Map<String, Planned> lines) {
     for (WorkPlan.OwnTask own : plan.ownTasks()) {
       Step step =
           new Step(
@@ -96,7 +96,7 @@ record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed
               own.under(),
               EngineState.STOPPED);
       lines.put(
-          own.id(), new Line(timed(step, minutes), Optional.empty(), own.title(), own.hands()));
+          own.id(), new Planned(timed(step, minutes), Optional.empty(), own.title(), own.hands()));
     }
     for (WorkPlan.OwnTask own : plan.ownTasks()) {
       for (String before : own.comesAfter()) {
@@ -108,7 +108,7 @@ record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed
     }
   }
 
-  private static void binds(Map<String, Line> lines, String before, String after) {
+  private static void binds(Map<String, Planned> lines, String before, String after) {
     if (lines.containsKey(before) && lines.containsKey(after)) {
       lines.computeIfPresent(
           before, (id, l) -> with(l, l.step().withMakes(and(l.step().makes(), done(id)))));
@@ -118,7 +118,7 @@ record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed
   }
 
   /** A clamp that nothing reaches once a thing is in is tightened before that goes in. */
-  private static void tightFirst(List<Joints.JointRow> joints, Map<String, Line> lines) {
+  private static void tightFirst(List<Joints.JointRow> joints, Map<String, Planned> lines) {
     for (Joints.JointRow j : joints) {
       if (j.clamp() != null
           && j.clamp().before() != null
@@ -137,8 +137,8 @@ record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed
     return "done " + id;
   }
 
-  private static Line with(Line line, Step step) {
-    return new Line(step, line.task(), line.title(), line.usual());
+  private static Planned with(Planned line, Step step) {
+    return new Planned(step, line.task(), line.title(), line.usual());
   }
 
   private static Set<String> and(Set<String> some, String one) {
@@ -159,7 +159,7 @@ record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed
   }
 
   List<Step> steps() {
-    return new ArrayList<>(lines.values().stream().map(Line::step).toList());
+    return new ArrayList<>(lines.values().stream().map(Planned::step).toList());
   }
 
   OrderSolver.Solved solved(OrderSolver.Patience patience) {
@@ -167,7 +167,7 @@ record OrderedBuild(Map<String, Line> lines, Rule.Rules rules, int people, Fixed
   }
 
   /** The line of a step, the same for each time that it is done. */
-  Line line(String id) {
+  Planned line(String id) {
     int again = id.indexOf('.');
     return lines.get(again < 0 ? id : id.substring(0, again));
   }

@@ -13,7 +13,6 @@ import roadbreeze.server.build.Condition;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.line.LineResult;
-import roadbreeze.server.message.Said;
 import roadbreeze.server.rig.RigSection;
 import roadbreeze.server.wiring.Guards;
 
@@ -24,15 +23,15 @@ import roadbreeze.server.wiring.Guards;
  * @param out parts that come off for good
  * @param fuses of fans that are wired
  */
-record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
+public record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
   /**
    * A part to have at hand.
    *
    * @param price in the yard's money; null where the catalogue has none for it
    */
-  public record PartLine(Said said, @Nullable Double price) {}
+  public record PartLine(Finding said, @Nullable Double price) {}
 
-  static PartsList of(
+  public static PartsList of(
       Changes changes,
       Set<Part> scope,
       LineResult hoses,
@@ -49,7 +48,7 @@ record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> fuses) {
   }
 
   private void add(Finding said, @Nullable Double price) {
-    lines.add(new PartLine(Said.of(said), price));
+    lines.add(new PartLine(said, price));
   }
 
   private void coolers(Changes changes, LineResult hoses, boolean tank) {

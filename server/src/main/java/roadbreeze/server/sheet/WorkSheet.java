@@ -1,5 +1,6 @@
 package roadbreeze.server.sheet;
 
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -27,10 +28,11 @@ import roadbreeze.server.wiring.Guards;
  * @param brackets and channels across, seen on their webs
  * @param fuses fuse and relay of each fan that is wired
  * @param orderOpen lines of a radiator's order check sheet that nobody has ticked
+ * @param minutes of hands that the library has for it
  * @param restoring minutes of hands that restoring the truck would take alone
  */
 public record WorkSheet(
-    List<PartsList.PartLine> parts,
+    List<PartPriced> parts,
     List<Said> comesOut,
     List<Said> fuses,
     LineResult lines,
@@ -38,7 +40,15 @@ public record WorkSheet(
     List<SwitchResult.SwitchSaid> switching,
     List<Said> fluids,
     int orderOpen,
+    int minutes,
     int restoring) {
+
+  /**
+   * A part to have at hand.
+   *
+   * @param price in the yard's money; null where the catalogue has none for it
+   */
+  public record PartPriced(Said said, @Nullable Double price) {}
 
   static WorkSheet of(JobContent job, Build build, Tasks tasks) {
     List<FlatBracket> brackets =
@@ -60,7 +70,7 @@ public record WorkSheet(
             .map(b -> tasks.library().hands(job.scope(b)))
             .orElse(0);
     return new WorkSheet(
-        parts.lines(),
+        parts.lines().stream().map(l -> new PartPriced(Said.of(l.said()), l.price())).toList(),
         Said.of(parts.out()),
         Said.of(parts.fuses()),
         lines,
@@ -70,6 +80,7 @@ public record WorkSheet(
         build.radiator() == null
             ? 0
             : FitRow.What.values().length - build.mounting().radiator().ticks().size(),
+        tasks.library().hands(scope),
         restoring);
   }
 

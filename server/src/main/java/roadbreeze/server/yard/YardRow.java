@@ -21,15 +21,23 @@ class YardRow {
   @JdbcTypeCode(SqlTypes.JSON)
   private FaultWeights faultWeights;
 
+  private double hourlyRate;
+  private double taxPercent;
+  private double consumablesPercent;
+
   protected YardRow() {}
 
   void write(Yard yard) {
     name = yard.name();
     currency = yard.currency();
     faultWeights = yard.faultWeights();
+    hourlyRate = yard.hourlyRate();
+    taxPercent = yard.taxPercent();
+    consumablesPercent = yard.consumablesPercent();
   }
 
   Yard yard() {
-    return new Yard(name, currency, faultWeights, version);
+    return new Yard(
+        name, currency, faultWeights, hourlyRate, taxPercent, consumablesPercent, version);
   }
 }

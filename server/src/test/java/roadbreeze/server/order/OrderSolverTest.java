@@ -91,7 +91,7 @@ class OrderSolverTest {
     Contradiction none =
         (Contradiction) OrderSolver.solve(ring, Rule.of(ring), 1, Fixed.NOTHING, Patience.THOROUGH);
     assertThat(none.between())
-        .extracting(OrderSolver.Clash::state)
+        .extracting(OrderSolver.Conflict::state)
         .containsExactlyInAnyOrder("lines run", "hung");
     assertThatThrownBy(() -> step("late", -5, 0)).isInstanceOf(BadInputException.class);
   }
@@ -123,7 +123,8 @@ class OrderSolverTest {
                 new Fixed(Map.of(), Map.of("close front", 60)),
                 Patience.THOROUGH);
     assertThat(none.between())
-        .anyMatch(c -> c.what() == OrderSolver.Clash.What.AT && c.steps().contains("close front"))
+        .anyMatch(
+            c -> c.what() == OrderSolver.Conflict.What.AT && c.steps().contains("close front"))
         .anyMatch(c -> c.steps().contains("cool down") || c.steps().contains("hang cooler"));
     assertThat(none.between().size()).isLessThan(8);
   }
