@@ -26,7 +26,13 @@ final class Candidates {
       new Opening(new Rectangle(-0.02, -0.02, 0.80, 0.56), 0.10, List.of(), 0.01);
 
   private static final PackChoice PACK =
-      PackChoice.of("restored", WorkedCase.setup(false), true, 0, new WorkScope(Set.of()), new WorkScope(Set.of()));
+      PackChoice.of(
+          "restored",
+          WorkedCase.setup(false),
+          true,
+          0,
+          new WorkScope(Set.of()),
+          new WorkScope(Set.of()));
 
   private Candidates() {}
 

@@ -39,6 +39,7 @@ class ScreensTest {
     for (int i = 0; i < names.length; i++) {
       SCREENS.put(String.valueOf(i + 1), names[i]);
     }
+    SCREENS.put("o", "order");
     SCREENS.put("j", "sheet");
     SCREENS.put("p", "parts/oil-coolers"); // last: it leaves the job
   }
@@ -371,6 +372,7 @@ class ScreensTest {
 
     station(hand, "Find parts", "finder");
     write(hand, "Spend at most", "300");
+    write(hand, "Work at most", "24");
     hand.press(page, button("Search"));
     page.waitForSelector(
         "[data-status=DONE]", new Page.WaitForSelectorOptions().setTimeout(60_000));

@@ -77,6 +77,16 @@ class Screenshots {
       page.waitForSelector("[data-circuit]");
       page.waitForTimeout(700);
       shot(page, "wiring");
+      page.keyboard().press("o");
+      page.waitForSelector("[data-day]");
+      page.locator("label:has-text('two people')").click();
+      page.waitForSelector("[data-day] [data-step='hang-cooler~cooler-1']");
+      page.waitForTimeout(6000); // the best day is looked for
+      page.locator("[data-day] [data-step='hang-cooler~cooler-1']").focus();
+      page.keyboard().press("Enter");
+      page.waitForSelector("[data-step-card]");
+      page.waitForTimeout(500);
+      shot(page, "order");
       page.keyboard().press("j");
       page.waitForSelector("[data-sheet]");
       shot(page, "sheet");
@@ -92,13 +102,6 @@ class Screenshots {
           .waitFor(
               new com.microsoft.playwright.Locator.WaitForOptions()
                   .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
-      page.keyboard().press("p");
-      page.waitForURL("**/parts/oil-coolers");
-      Browser.ready(page);
-      page.getByText("Fans", new Page.GetByTextOptions().setExact(true)).click();
-      page.waitForURL("**/parts/fans");
-      Browser.ready(page);
-      shot(page, "parts");
       page.navigate("/");
       Browser.ready(page);
       page.getByText("Bucket truck", new Page.GetByTextOptions().setExact(true)).click();

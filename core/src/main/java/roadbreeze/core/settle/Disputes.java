@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.function.ToIntFunction;
 import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Name;
@@ -20,6 +21,7 @@ import roadbreeze.core.rig.Turn;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.wiring.Consumer;
 import roadbreeze.core.wiring.Supply;
+import roadbreeze.core.workorder.WorkScope;
 
 /**
  * Every dispute that sizing can answer.
@@ -31,6 +33,7 @@ import roadbreeze.core.wiring.Supply;
  * @param held how the build's brackets hold its first cooler, empty where none are drawn
  * @param usedCooler the build's first cooler was on the truck already
  * @param wired its first switched fan with a motor, empty without one
+ * @param day how long the day is on which the coolant is opened, by the school of a thing, min
  */
 public record Disputes(
     Judge judge,
@@ -40,7 +43,8 @@ public record Disputes(
     Optional<Offer<FanUnit>> ownFan,
     Optional<Holding> held,
     boolean usedCooler,
-    Optional<Wired> wired) {
+    Optional<Wired> wired,
+    ToIntFunction<WorkScope.Part> day) {
   // Where the usual cooler of a build without one stands: upper left, clear of most latches, m.
   private static final double USUAL_X = 0.020;
   private static final double USUAL_Y = 0.200;
@@ -88,6 +92,8 @@ public record Disputes(
             all.add(
                 new Question(WorkSays.CIRCUIT, () -> work.circuit(setup, w.fan(), w.supply()))));
     all.add(new Question(WorkSays.CLAMP, () -> work.clamps(cooled)));
+    all.add(new Question(WorkSays.FILL, () -> work.filling(setup, day, judge.point().altitude())));
+    all.add(new Question(WorkSays.GASKET, () -> work.gasket(setup, day)));
     if (setup.tank().isPresent()) {
       all.add(new Question(WorkSays.RETURN, () -> work.returnLine(setup)));
     }

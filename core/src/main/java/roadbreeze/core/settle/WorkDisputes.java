@@ -2,6 +2,7 @@ package roadbreeze.core.settle;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToIntFunction;
 import roadbreeze.core.bracket.Holding;
 import roadbreeze.core.line.OilCircuit;
 import roadbreeze.core.rig.Assembly;
@@ -22,6 +23,8 @@ import roadbreeze.core.wiring.School;
 import roadbreeze.core.wiring.Situation;
 import roadbreeze.core.wiring.Situations;
 import roadbreeze.core.wiring.Supply;
+import roadbreeze.core.workorder.FillVacuum;
+import roadbreeze.core.workorder.WorkScope;
 
 /** Disputes about the work: how a cooler is held, a hose clamped, the return line found. */
 final class WorkDisputes {
@@ -141,6 +144,65 @@ final class WorkDisputes {
         (tells ? WorkSays.RETURN_TELLS : WorkSays.RETURN_DOES_NOT).with(Math.abs(differ)),
         WorkSays.RETURN_OTHERWISE.with());
   }
+
+  /**
+   * The ways of filling the coolant, by the day that they make.
+   *
+   * @param day how long it is by each, min
+   * @param altitude of the yard, m
+   */
+  Dispute filling(Setup setup, ToIntFunction<WorkScope.Part> day, double altitude) {
+    Held funnel = filled(WorkSays.FILL_FUNNEL, WorkScope.Part.FILL_FUNNEL, setup, day);
+    Held vacuum = filled(WorkSays.FILL_VACUUM, WorkScope.Part.FILL_VACUUM, setup, day);
+    Held neck = filled(WorkSays.FILL_NECK, WorkScope.Part.FILL_NECK, setup, day);
+    Held header = filled(WorkSays.FILL_HEADER, WorkScope.Part.FILL_HEADER, setup, day);
+    Held highest = filled(WorkSays.FILL_HIGHEST, WorkScope.Part.FILL_HIGHEST, setup, day);
+    funnel.effect(WorkSays.FILL_COOLS_AGAIN);
+    vacuum.effect(WorkSays.FILL_TIGHT, FillVacuum.most(altitude));
+    neck.effect(WorkSays.FILL_COOLS_AGAIN).effect(WorkSays.FILL_OPEN_HOT);
+    header.effect(WorkSays.FILL_TANK_HIGHEST);
+    highest.effect(WorkSays.FILL_PORT);
+    double open = day.applyAsInt(WorkScope.Part.FILL_FUNNEL) * MINUTE;
+    double drawn = day.applyAsInt(WorkScope.Part.FILL_VACUUM) * MINUTE;
+    return Dispute.of(
+        WorkSays.FILL.with(),
+        Measure.LEAST,
+        List.of(funnel, vacuum, neck, header, highest),
+        drawn < open ? vacuum : funnel,
+        WorkSays.FILL_REASON.with(open, drawn),
+        WorkSays.FILL_OTHERWISE.with());
+  }
+
+  private Held filled(
+      WorkSays code, WorkScope.Part school, Setup setup, ToIntFunction<WorkScope.Part> day) {
+    double minutes = day.applyAsInt(school) * MINUTE;
+    return trial.side(code, setup).effect(WorkSays.FILL_DAY, minutes);
+  }
+
+  /** Dry paper, or a skin of sealant that is left to set. */
+  Dispute gasket(Setup setup, ToIntFunction<WorkScope.Part> day) {
+    double plain = day.applyAsInt(WorkScope.Part.GASKET_DRY) * MINUTE;
+    double skinned = day.applyAsInt(WorkScope.Part.GASKET_SEALED) * MINUTE;
+    Held dry =
+        trial
+            .side(WorkSays.GASKET_DRY, setup)
+            .effect(WorkSays.GASKET_DAY, plain)
+            .effect(WorkSays.GASKET_FACES);
+    Held sealed =
+        trial
+            .side(WorkSays.GASKET_SEALED, setup)
+            .effect(WorkSays.GASKET_DAY, skinned)
+            .effect(WorkSays.GASKET_SETS);
+    return Dispute.of(
+        WorkSays.GASKET.with(),
+        Measure.LEAST,
+        List.of(dry, sealed),
+        dry,
+        WorkSays.GASKET_REASON.with(Math.max(0, skinned - plain)),
+        WorkSays.GASKET_OTHERWISE.with());
+  }
+
+  private static final double MINUTE = 60;
 
   /**
    * The schools of switching an electric fan, each as its circuit: what it is made of, and which

@@ -1,6 +1,5 @@
 package roadbreeze.server.buying;
 
-import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
@@ -11,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import roadbreeze.server.solver.NativeSolver;
 
 /**
  * Which lengths to buy so that all pieces can be cut from them and least is paid for: the cutting
@@ -41,7 +41,7 @@ record CuttingStock(List<Bought> lengths, boolean best, List<ToCut> tooLong) {
   private static final double SECONDS = 1.5;
 
   static {
-    Loader.loadNativeLibraries();
+    NativeSolver.load();
   }
 
   /**

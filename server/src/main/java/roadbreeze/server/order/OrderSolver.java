@@ -1,6 +1,5 @@
 package roadbreeze.server.order;
 
-import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.Constraint;
 import com.google.ortools.sat.CpModel;
@@ -28,6 +27,7 @@ import roadbreeze.core.workorder.LeastDay;
 import roadbreeze.core.workorder.Rule;
 import roadbreeze.core.workorder.Step;
 import roadbreeze.core.workorder.Toggle;
+import roadbreeze.server.solver.NativeSolver;
 
 /**
  * Puts steps into the order that is done soonest, then with least lying under the truck, by a
@@ -52,7 +52,7 @@ final class OrderSolver {
   private static final int SEARCHES = 8;
 
   static {
-    Loader.loadNativeLibraries();
+    NativeSolver.load();
   }
 
   private OrderSolver() {}

@@ -19,6 +19,9 @@ import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.longrun.Questions;
 import roadbreeze.server.mounting.MountingResult;
+import roadbreeze.server.order.Days;
+import roadbreeze.server.order.TaskShelf;
+import roadbreeze.server.order.Tasks;
 import roadbreeze.server.parts.CoolerPart;
 import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.parts.PartKind;
@@ -31,8 +34,10 @@ import roadbreeze.server.parts.PartsService;
 class SettleController {
   private final PartsService parts;
   private final Questions questions;
+  private final TaskShelf shelf;
 
-  SettleController(PartsService parts, Questions questions) {
+  SettleController(PartsService parts, Questions questions, TaskShelf shelf) {
+    this.shelf = shelf;
     this.parts = parts;
     this.questions = questions;
   }
@@ -44,6 +49,7 @@ class SettleController {
   }
 
   List<Disputes.Question> disputes(BuildRequest request) {
+    Tasks tasks = shelf.tasks();
     JobContent job = request.job();
     Build build = request.chosen();
     Disputes disputes =
@@ -63,7 +69,8 @@ class SettleController {
                 .findFirst()
                 .flatMap(c -> MountingResult.holding(job, build, c)),
             usedCooler(job, build),
-            wired(job, build));
+            wired(job, build),
+            school -> Days.of(job, build, tasks, school));
     return disputes.questions(job.setup(build));
   }
 
