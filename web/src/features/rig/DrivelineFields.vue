@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useJob } from '@/job/useJob'
 import ListField from '@/job/fields/ListField.vue'
+import { choiceWord } from '@/shared/message/say'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityField from '@/job/fields/QuantityField.vue'
 
@@ -20,6 +21,10 @@ function choose(kind: (typeof kinds)[number][0] | undefined) {
   const boosted = kind === 'BOOSTED_DIESEL'
   job.edit(e, { ...engine.value, kind, boostRatio: boosted ? (engine.value.boostRatio ?? 2.2) : null })
 }
+
+const fluids = computed(() => job.content.rig.fluids)
+const LEVELS = (['DIPSTICK', 'OVERFLOW'] as const).map((l) => [l, choiceWord(l)] as const)
+const CAPS = (['RADIATOR_NECK', 'HEADER_TANK'] as const).map((c) => [c, `cap on the ${choiceWord(c)}`] as const)
 
 const bypass = computed(() => job.content.rig.vehicle.gearbox.bypass)
 const bypasses = [
@@ -91,6 +96,41 @@ function guard(there: boolean | undefined) {
       :step="1"
     />
   </div>
+  <h3>Fluids</h3>
+  <div class="narrow">
+    <QuantityField
+      label="Coolant in all"
+      path="rig.fluids.coolantL"
+      quantity="volume"
+      :step="0.5"
+      optional
+      placeholder="not looked up"
+    />
+    <QuantityField
+      label="Gearbox oil in all"
+      path="rig.fluids.oilL"
+      quantity="volume"
+      :step="0.5"
+      optional
+      placeholder="not looked up"
+    />
+    <QuantityField label="Level counts from, pan" path="rig.fluids.levelFromC" quantity="temperature" :step="5" />
+    <QuantityField label="Level counts to, pan" path="rig.fluids.levelToC" quantity="temperature" :step="5" />
+  </div>
+  <div class="fluids">
+    <ChoiceInput
+      :model-value="fluids.level"
+      label="How the gearbox’s level is read"
+      :choices="LEVELS"
+      @update:model-value="(v) => v && job.edit('rig.fluids.level', v)"
+    />
+    <ChoiceInput
+      :model-value="fluids.capAt"
+      label="Where the pressure cap sits"
+      :choices="CAPS"
+      @update:model-value="(v) => v && job.edit('rig.fluids.capAt', v)"
+    />
+  </div>
   <h3>Electrics</h3>
   <div class="narrow">
     <QuantityField label="Truck’s voltage" path="rig.electrics.volts" quantity="voltage" :step="12" />
@@ -118,6 +158,12 @@ function guard(there: boolean | undefined) {
 <style scoped>
 h3 {
   margin: 16px 0 8px;
+}
+
+.fluids {
+  display: grid;
+  gap: 8px;
+  margin-top: 8px;
 }
 .engine {
   margin-bottom: 10px;

@@ -1883,7 +1883,7 @@ export interface components {
             readings: components["schemas"]["TaskReading"][];
             photos: string[];
             cautions: ("MANUAL" | "RATINGS" | "NEVER_DRY" | "ENGINE_RUNS" | "HOT_CAP" | "FUNNEL" | "HOT_PARTS" | "BURNS" | "SELF_STARTING_FAN" | "FED_FAN" | "FAN_MAY_START" | "STANDS" | "LOWERING" | "BATTERY_OFF" | "POISON" | "REFRIGERANT" | "SHARP_EDGES" | "ZINC_FUMES" | "SECOND_PERSON" | "EMISSIONS" | "LATCH" | "EYES" | "WELDER" | "NO_CHLORINE" | "STRUCTURE" | "FRONT_SENSORS" | "TEST_PRESSURE" | "LEVEL_RAISED")[];
-            shows: ("PARTS" | "PLACE" | "FLAT" | "HOLES" | "BENDS" | "STACK" | "HOSE" | "JOINTS" | "OIL" | "COOLANT" | "RADIATOR" | "PLATE" | "CARRIED" | "THERMOSTAT" | "CAP" | "FAN" | "WIRES" | "BOX" | "SWITCH_POINTS" | "LEAKS" | "PROOF")[];
+            shows: ("PARTS" | "PLACE" | "FLAT" | "HOLES" | "BENDS" | "STACK" | "HOSE" | "JOINTS" | "OIL" | "LEVEL" | "COOLANT" | "RADIATOR" | "PLATE" | "CARRIED" | "THERMOSTAT" | "CAP" | "FAN" | "WIRES" | "BOX" | "SWITCH_POINTS" | "LEAKS" | "PROOF")[];
             check: string | null;
             mistake: string | null;
         };

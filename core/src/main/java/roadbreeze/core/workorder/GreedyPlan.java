@@ -26,6 +26,9 @@ public final class GreedyPlan {
   private final Map<String, Integer> ends = new HashMap<>();
   private final Map<String, Course> courses = new HashMap<>();
 
+  /** The larger, the sooner it is wanted; by id, 0 of others. */
+  private final Map<String, Integer> urgent;
+
   /** How a state that comes and goes stands at this moment. */
   private static final class Course {
     private final Rule.Cycle cycle;
@@ -38,6 +41,9 @@ public final class GreedyPlan {
     private int needed;
     private int notBefore;
 
+    /** Somebody who could begin now needs it as it is. */
+    private boolean wanted;
+
     Course(Rule.Cycle cycle) {
       this.cycle = cycle;
       this.on = cycle.toggle().atFirst();
@@ -49,11 +55,7 @@ public final class GreedyPlan {
           || cycle.outside().contains(id) && on && !cycle.toggle().closes().isEmpty()
           || cycle.outside().contains(id) && on && wanted;
     }
-
-    private boolean wanted;
   }
-
-  private final Map<String, Integer> urgent;
 
   private GreedyPlan(List<Step> steps, Rule.Rules rules, int people, Map<String, Integer> urgent) {
     this.urgent = urgent;

@@ -1,6 +1,7 @@
 package roadbreeze.core.workorder;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -36,7 +37,7 @@ public final class LeastDay {
     }
     between = new int[steps.size()][steps.size()];
     for (int[] row : between) {
-      java.util.Arrays.fill(row, -1);
+      Arrays.fill(row, -1);
     }
     rules.rules().stream()
         .filter(r -> !repeated.contains(r.before()) && !repeated.contains(r.after()))

@@ -18,6 +18,7 @@ enum StepFact implements Code {
   CLAMPS("clamps WORD"),
   OIL("more VOLUME"),
   OIL_IN_ALL("all VOLUME"),
+  LEVEL_WINDOW("from TEMPERATURE", "to TEMPERATURE"),
   COOLANT("share PERCENT", "freezes TEMPERATURE", "boils TEMPERATURE"),
   COOLANT_IN_ALL("all VOLUME"),
   THERMOSTAT("start TEMPERATURE", "full TEMPERATURE"),

@@ -77,6 +77,10 @@ final class StepFacts {
       case HOSE -> hoses(concerns, facts);
       case JOINTS -> joints(concerns, facts);
       case OIL -> oil(facts);
+      case LEVEL -> {
+        FluidsData f = job.rig().fluids();
+        facts.add(StepFact.LEVEL_WINDOW.with(f.levelFromC(), f.levelToC()));
+      }
       case COOLANT -> coolant(facts);
       case RADIATOR -> radiator(facts);
       case THERMOSTAT ->

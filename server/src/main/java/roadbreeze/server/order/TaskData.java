@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.workorder.Caution;
 import roadbreeze.core.workorder.EngineState;
@@ -89,6 +90,7 @@ record TaskData(
     HOSE,
     JOINTS,
     OIL,
+    LEVEL,
     COOLANT,
     RADIATOR,
     PLATE,
@@ -157,7 +159,7 @@ record TaskData(
 
   /** All that is written in it for people. */
   List<String> texts() {
-    return java.util.stream.Stream.of(
+    return Stream.of(
             List.of(title, how, why),
             check == null ? List.<String>of() : List.of(check),
             mistake == null ? List.<String>of() : List.of(mistake),
