@@ -249,7 +249,7 @@ const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
                   ></span
                 >
               </h3>
-              <p>{{ said(s.how) }}</p>
+              <p class="how">{{ said(s.how) }}</p>
               <ul v-if="s.shows.length" class="shows">
                 <li v-for="(f, k) in s.shows" :key="k">{{ say(f, unitWorld) }}</li>
               </ul>
@@ -396,6 +396,35 @@ const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
   border-left: 6px solid var(--over);
   background: var(--over-wash);
   padding: 8px 12px;
+}
+@media print {
+  /* How it is done stands on the step's card; on paper the steps are ticked. */
+  .steps {
+    display: block;
+    columns: 2;
+    column-gap: 14px;
+  }
+  .steps li {
+    grid-template-columns: 16px 1fr;
+    gap: 6px;
+    padding: 3px 0;
+  }
+  .steps .how {
+    display: none;
+  }
+  .steps h3 {
+    font-size: 10pt;
+  }
+  .steps .caution,
+  .shows,
+  .reading {
+    font-size: 8pt;
+    line-height: 1.15;
+  }
+  .box {
+    width: 13px;
+    height: 13px;
+  }
 }
 @media print {
   .tools {
