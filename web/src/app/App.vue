@@ -21,6 +21,7 @@ const keysOpen = ref(false)
 // Without it prices stand bare; the screens say themselves when the server is away.
 void loadYard().catch(() => {})
 const jobId = computed(() => route.params.id as string | undefined)
+const full = computed(() => route.meta.full === true)
 
 const saveWord = computed(() => {
   switch (saving.state) {
@@ -65,7 +66,8 @@ useEventListener(window, 'keydown', (e: KeyboardEvent) => {
     paletteOpen.value = true
     return
   }
-  if (typing || command || e.altKey) return
+  // A screen that takes all of the window has keys of its own.
+  if (typing || command || e.altKey || full.value) return
   const gone = Date.now() - going < GOING_MS
   going = e.key === 'g' ? Date.now() : 0
   if (gone) open('letter', e.key)
@@ -102,8 +104,9 @@ const keys = [
 </script>
 
 <template>
-  <a class="skip" href="#work">To the work</a>
-  <div class="shell">
+  <router-view v-if="full" />
+  <a v-if="!full" class="skip" href="#work">To the work</a>
+  <div v-if="!full" class="shell">
     <nav class="road" aria-label="Screens">
       <router-link :to="{ name: 'yard' }" class="brand"><span>Road</span> <span>Breeze</span></router-link>
       <RoadNav :job-id="jobId" />

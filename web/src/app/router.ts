@@ -22,6 +22,12 @@ export const router = createRouter({
         ...screens.map((s) => ({ path: s.name, name: s.name, component: fetching(s.load) })),
       ],
     },
+    {
+      path: '/bay/:order',
+      name: 'at-work',
+      component: fetching(() => import('@/features/bay/BayScreen.vue')),
+      meta: { full: true },
+    },
     { path: '/parts/:shelf?', name: 'parts', component: () => import('@/features/parts/PartsScreen.vue') },
     { path: '/tasks', name: 'tasks', component: () => import('@/features/tasks/TasksScreen.vue') },
     { path: '/:rest(.*)*', redirect: '/' },

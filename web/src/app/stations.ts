@@ -72,6 +72,7 @@ export const stretches: Stretch[] = [
     label: 'Do',
     stations: [
       work('o', 'order', 'Work order', 'o', () => import('@/features/order/OrderScreen.vue')),
+      work('y', 'bay', 'Bay', 'b', () => import('@/features/bay/BayDoor.vue')),
       work('j', 'sheet', 'Work sheet', 't', () => import('@/features/sheet/SheetScreen.vue')),
     ],
   },

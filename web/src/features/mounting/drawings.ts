@@ -2,7 +2,7 @@ import { ref } from 'vue'
 import { useJob } from '@/job/useJob'
 import { api } from '@/shared/api/client'
 import { keep } from '@/shared/ui/keep'
-import { unitWorld } from '@/shared/ui/preferences'
+import { paperWorld } from '@/shared/ui/preferences'
 
 /** Drawings to scale, kept as files in the units that are read. */
 export function useDrawings() {
@@ -15,7 +15,7 @@ export function useDrawings() {
    */
   async function draw(what: string, of: object, file: string) {
     refused.value = ''
-    const world = unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIAL'
+    const world = paperWorld.value
     try {
       keep(await api.save(`/api/drawings/${what}`, { world, ...of }), file)
     } catch {

@@ -10,8 +10,8 @@ import { api } from '@/shared/api/client'
 import type { EstimateResult, SignedPaper } from '@/shared/api/types'
 import { say, whatToDo } from '@/shared/message/say'
 import { keep } from '@/shared/ui/keep'
-import { unitWorld } from '@/shared/ui/preferences'
-import { dateOf, time } from '@/shared/ui/time'
+import { paperWorld, unitWorld } from '@/shared/ui/preferences'
+import { dateOf, isoDay, time } from '@/shared/ui/time'
 import { standingWord } from '@/shared/ui/words'
 import { money } from '@/shared/ui/yard'
 import { inText } from '@/shared/units/inText'
@@ -39,8 +39,6 @@ const SIZES = [
 const name = ref<string | null>(null)
 const failed = ref('')
 const signing = ref(false)
-const today = () => new Date().toISOString().slice(0, 10)
-const world = computed(() => (unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIAL'))
 
 async function loadPapers() {
   try {
@@ -55,7 +53,13 @@ watch(() => job.id, loadPapers)
 async function print() {
   failed.value = ''
   try {
-    const asked = { job: job.content, build: chosen.value!.build, day: today(), world: world.value, size: size.value }
+    const asked = {
+      job: job.content,
+      build: chosen.value!.build,
+      day: isoDay(new Date()),
+      world: paperWorld.value,
+      size: size.value,
+    }
     keep(
       await api.save('/api/papers/estimate-pdf', asked),
       `${job.content.about.name}, ${chosen.value!.name}, estimate.pdf`,
@@ -72,8 +76,8 @@ async function accept() {
       build: chosen.value!.build,
       by: name.value,
       on: 'this machine',
-      day: today(),
-      world: world.value,
+      day: isoDay(new Date()),
+      world: paperWorld.value,
       size: size.value,
     })
     name.value = null

@@ -39,15 +39,6 @@ function show(id: string) {
   picked.value = id
   bench.value = 'day'
 }
-const CLASHES: Record<string, string> = {
-  MAKES: 'needs what the one before it makes',
-  KEPT: 'ends what the one before it needs',
-  HIDDEN: 'hides where the one before it works',
-  OUTSIDE: 'cannot be done meanwhile',
-  COMES_AND_GOES: 'cannot be opened and closed so that all of these get what they need',
-  NOT_BEFORE: 'not before the time that was set',
-  AT: 'at the time that was fixed',
-}
 </script>
 
 <template>
@@ -69,7 +60,7 @@ const CLASHES: Record<string, string> = {
               </button></template
             >
             <span class="soft">
-              {{ CLASHES[c.what] }}<template v-if="c.state">: {{ c.state }}</template></span
+              {{ word(c.what) }}<template v-if="c.state">: {{ c.state }}</template></span
             >
           </li>
         </ul>

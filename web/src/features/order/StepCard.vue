@@ -14,48 +14,30 @@ const emit = defineEmits<{ change: [change: Partial<WorkPlan>] }>()
 const said = (text: string) => inText(text, unitWorld.value)
 const own = computed(() => props.plan.minutes.find((m) => m.id === props.step.line))
 const fixed = computed(() => props.plan.fixed.find((f) => f.id === props.step.line))
+/** What is wanted of other steps. */
+const others = <R extends { id: string }>(rows: R[]) => rows.filter((r) => r.id !== props.step.line)
+const takes = (hands: number, waits: number | null) =>
+  emit('change', { minutes: [...others(props.plan.minutes), { id: props.step.line, hands: Math.round(hands), waits }] })
+const begins = (minute: number, exactly: boolean) =>
+  emit('change', { fixed: [...others(props.plan.fixed), { id: props.step.line, minute: Math.round(minute), exactly }] })
 const hands = computed({
   get: () => props.step.hands,
   set: (v) => {
-    const others = props.plan.minutes.filter((m) => m.id !== props.step.line)
     const waits = own.value?.waits ?? null
-    emit('change', {
-      minutes:
-        v == null || (v === props.step.usual && waits == null)
-          ? others
-          : [...others, { id: props.step.line, hands: Math.round(v), waits }],
-    })
+    if (v == null || (v === props.step.usual && waits == null)) emit('change', { minutes: others(props.plan.minutes) })
+    else takes(v, waits)
   },
 })
 const waits = computed({
   get: () => props.step.waits,
-  set: (v) => {
-    const others = props.plan.minutes.filter((m) => m.id !== props.step.line)
-    if (v != null)
-      emit('change', { minutes: [...others, { id: props.step.line, hands: props.step.hands, waits: Math.round(v) }] })
-  },
+  set: (v) => v != null && takes(props.step.hands, Math.round(v)),
 })
-function fix(exactly: boolean) {
-  const others = props.plan.fixed.filter((f) => f.id !== props.step.line)
-  emit('change', { fixed: [...others, { id: props.step.line, minute: props.step.start ?? 0, exactly }] })
-}
 /** In minutes of work, as the field has it; a whole day later is tomorrow. */
 const minute = computed({
   get: () => fixed.value?.minute ?? 0,
-  set: (v) => {
-    if (v != null && fixed.value)
-      emit('change', {
-        fixed: props.plan.fixed.map((f) => (f.id === props.step.line ? { ...f, minute: Math.round(v) } : f)),
-      })
-  },
+  set: (v) => v != null && fixed.value && begins(v, fixed.value.exactly),
 })
-const free = () => emit('change', { fixed: props.plan.fixed.filter((f) => f.id !== props.step.line) })
-const tomorrow = () => {
-  const others = props.plan.fixed.filter((f) => f.id !== props.step.line)
-  emit('change', {
-    fixed: [...others, { id: props.step.line, minute: Math.round(props.plan.dayHours * 60), exactly: false }],
-  })
-}
+const free = () => emit('change', { fixed: others(props.plan.fixed) })
 const leave = () =>
   emit(
     'change',
@@ -121,8 +103,8 @@ const lists = computed(() =>
           <button type="button" class="act" @click="free">Let it stand anywhere</button>
         </template>
         <template v-else>
-          <button type="button" class="act" @click="fix(true)">Keep it at this time</button>
-          <button type="button" class="act" @click="tomorrow">Its part comes tomorrow</button>
+          <button type="button" class="act" @click="begins(step.start ?? 0, true)">Keep it at this time</button>
+          <button type="button" class="act" @click="begins(plan.dayHours * 60, false)">Its part comes tomorrow</button>
         </template>
         <button type="button" class="act" @click="leave">Leave it out</button>
       </section>

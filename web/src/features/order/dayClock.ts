@@ -1,4 +1,4 @@
-/** Hour at which a yard begins. */
+/** Hour at which a yard begins; own default. */
 const BEGINS = 8
 
 /** A minute of work as day and time on the clock: the first day has no number. */

@@ -4,6 +4,7 @@ import { refusal } from '@/job/useAsked'
 import { api } from '@/shared/api/client'
 import type { TaskData, TaskFile } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
+import { pickedJson } from '@/shared/ui/jsonFile'
 import { keep } from '@/shared/ui/keep'
 import { time } from '@/shared/ui/time'
 import { inText } from '@/shared/units/inText'
@@ -84,25 +85,15 @@ async function drop() {
 const give = () =>
   keep(new Blob([JSON.stringify(board.value!.own.file, null, 2)], { type: 'application/json' }), 'our tasks.json')
 async function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
   refused.value = ''
+  const file = await pickedJson(event, MOST, 'file of tasks')
   if (!file) return
-  if (file.size > MOST) {
-    refused.value = `${file.name} is larger than any library can be; nothing was read.`
-    return
-  }
-  let read: unknown
-  try {
-    read = JSON.parse(await file.text())
-  } catch {
-    refused.value = `${file.name} is no file of tasks: it is not JSON, or it has been cut off.`
+  if (!file.ok) {
+    refused.value = file.why
     return
   }
   try {
-    const known = await api.post<TaskFile>('/api/tasks/read', read)
-    await tasks.take(known)
+    await tasks.take(await api.post<TaskFile>('/api/tasks/read', file.content))
   } catch (e) {
     refused.value = `${file.name} was not taken: ${refusal(e)}.`
   }

@@ -10,7 +10,6 @@ export interface UseTasksReturn {
   wrong: ShallowRef<Record<string, string>>
   shipped: ComputedRef<Set<string>>
   own: ComputedRef<Set<string>>
-  load: () => Promise<void>
   save: (task: TaskData) => Promise<boolean>
   drop: (id: string) => Promise<boolean>
   take: (file: TaskFile) => Promise<boolean>
@@ -63,7 +62,6 @@ export function useTasks(): UseTasksReturn {
     wrong,
     shipped: computed(() => new Set(board.value?.shipped ?? [])),
     own: computed(() => new Set((board.value?.own.file.tasks ?? []).map((t) => t.id))),
-    load,
     save: (task) => put({ ...board.value!.own.file, tasks: [...others(task.id), task] }),
     drop: (id) => put({ ...board.value!.own.file, tasks: others(id) }),
     take: put,

@@ -125,6 +125,7 @@ export const api = {
     call<T>('POST', path, body, signal, queueing),
   /** A file as what it is. */
   file: <T>(path: string, file: Blob, type = 'text/csv') => call<T>('POST', path, file.slice(0, file.size, type)),
+  putFile: (path: string, file: Blob) => call<void>('PUT', path, file),
   /** What is answered as a file. */
   save: async (path: string, body: unknown): Promise<Blob> => {
     const response = await fetch(path, {

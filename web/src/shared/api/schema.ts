@@ -27,8 +27,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The yard's own tasks, as a file */
-        get: operations["OrderController.own"];
+        get?: never;
         /** Saves the yard's own tasks; answers 409 where somebody else was faster */
         put: operations["OrderController.save"];
         post?: never;
@@ -143,6 +142,24 @@ export interface paths {
         };
         get?: never;
         put: operations["JobController.saveAbout"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bay/{id}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A photograph of the work */
+        get: operations["BayController.photo"];
+        /** Keeps a photograph, JPEG; what is there already stays as it is */
+        put: operations["BayController.keep"];
         post?: never;
         delete?: never;
         options?: never;
@@ -345,6 +362,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/bay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Work on a job that was begun, the newest first */
+        get: operations["BayController.of"];
+        put?: never;
+        /** Begins the work on a build: its order is kept as it is now */
+        post: operations["BayController.begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/papers/estimate": {
         parameters: {
             query?: never;
@@ -421,6 +456,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["WiringDrawings.labelsPdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/step-svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A drawing that belongs to a step of the work, as SVG */
+        post: operations["OrderController.drawing"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1439,6 +1491,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bay/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts the rest of the work in order anew */
+        post: operations["BayController.again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bay/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has happened after a number */
+        get: operations["BayController.after"];
+        put?: never;
+        /** Adds what has happened on a device; what is there already stays as it is */
+        post: operations["BayController.add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/yard-matrix/{id}": {
         parameters: {
             query?: never;
@@ -1802,6 +1889,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bay/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An order with the plan that it goes on by, and all that has happened */
+        get: operations["BayController.whole"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bay/{id}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What happens after a number, as it happens */
+        get: operations["BayController.live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bay/{id}/headroom": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Headroom of the build that is being made, by all that was read so far */
+        get: operations["BayController.headroom"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/builds/{build}": {
         parameters: {
             query?: never;
@@ -1869,7 +2007,7 @@ export interface components {
             behind: string[];
             hides: string[];
             /** Format: int32 */
-            hands: number;
+            hands: number | null;
             /** Format: int32 */
             waits: number;
             /** Format: int32 */
@@ -2694,6 +2832,7 @@ export interface components {
             mounting: components["schemas"]["MountPlan"];
             wiring: components["schemas"]["WiringPlan"];
             work: components["schemas"]["WorkPlan"];
+            fill: components["schemas"]["FillData"];
             marks: {
                 [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
             };
@@ -2843,6 +2982,38 @@ export interface components {
             shroudRightMm: number;
             /** Format: double */
             shroudUpMm: number;
+        };
+        FillData: {
+            /** Format: double */
+            coolantOutL: number | null;
+            /** Format: double */
+            foundPercent: number | null;
+            /** Format: double */
+            wantedPercent: number | null;
+            /** Format: double */
+            mixedPercent: number | null;
+            /** Format: double */
+            coolantInL: number | null;
+            /** Format: double */
+            frostC: number;
+            /** Format: int32 */
+            drains: number;
+            /** Format: double */
+            oilOutL: number | null;
+            /** Format: double */
+            oilInL: number | null;
+            /** Format: double */
+            oilPrice: number | null;
+            /** Format: double */
+            steeringInL: number | null;
+            /** Format: double */
+            hydraulicInL: number | null;
+            /** Format: double */
+            lossKpa: number | null;
+            /** Format: double */
+            levelPanC: number | null;
+            /** @enum {string} */
+            otherCap: "NONE" | "PLAIN" | "PRESSURE";
         };
         FilterPart: {
             code: string;
@@ -3434,6 +3605,25 @@ export interface components {
             /** Format: int32 */
             heightPx: number;
         };
+        BayBegun: {
+            build: string;
+            by: string;
+        };
+        BayOrder: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            job: string;
+            build: string;
+            title: string;
+            /** Format: date-time */
+            begunAt: string;
+            begunBy: string;
+            /** Format: int64 */
+            last: number;
+            /** Format: date-time */
+            signedAt: string | null;
+        };
         EstimateAccepted: {
             build: string;
             by: string;
@@ -3565,6 +3755,13 @@ export interface components {
             world: "METRIC" | "IMPERIAL";
             /** @enum {string} */
             paper: "A4" | "LETTER";
+        };
+        StepDrawingAsked: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            drawing: string;
+            /** @enum {string} */
+            world: "METRIC" | "IMPERIAL";
         };
         BuildSheets: {
             job: components["schemas"]["JobContent"];
@@ -3885,9 +4082,20 @@ export interface components {
             carries: string[];
             readings: components["schemas"]["StepReading"][];
             photos: string[];
+            drawings: components["schemas"]["StepDrawing"][];
+            allBack: boolean;
+            mayLie: string[];
+            opens: string[];
             check: string | null;
             mistake: string | null;
+            pace: components["schemas"]["Pace"] | null;
             because: components["schemas"]["Said"][];
+        };
+        Pace: {
+            /** Format: double */
+            ratio: number;
+            /** Format: int32 */
+            count: number;
         };
         Span: {
             /** Format: int32 */
@@ -3895,10 +4103,15 @@ export interface components {
             /** Format: int32 */
             to: number;
         };
+        StepDrawing: {
+            id: string;
+            title: string;
+        };
         StepReading: {
             id: string;
             title: string;
             kind: string;
+            goesTo: string | null;
             /** Format: double */
             low: number | null;
             /** Format: double */
@@ -5335,6 +5548,53 @@ export interface components {
             /** Format: double */
             price: number;
         };
+        BayAgain: {
+            by: string;
+        };
+        BayPlan: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date-time */
+            at: string;
+            /** Format: int32 */
+            people: number;
+            /** Format: double */
+            dayHours: number;
+            /** Format: int32 */
+            length: number;
+            steps: components["schemas"]["OrderedStep"][];
+            cautions: string[];
+            drawings: {
+                [key: string]: components["schemas"]["BothWorlds"];
+            };
+        };
+        BothWorlds: {
+            metric: string;
+            imperial: string;
+        };
+        BayEvent: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SEEN" | "BEGUN" | "PAUSED" | "DONE" | "UNDONE" | "READ" | "NOTED" | "PHOTOGRAPHED" | "TAKEN" | "BACK" | "BROKEN" | "FOUND" | "PLANNED" | "SIGNED";
+            /** Format: date-time */
+            at: string;
+            by: string;
+            device: string;
+            step: string | null;
+            item: string | null;
+            text: string | null;
+            size: string | null;
+            /** @enum {string|null} */
+            sort: "SCREW" | "CLIP" | "CONNECTOR" | "HOSE" | "PLUG" | "TOOL" | "OTHER" | null;
+            /** Format: double */
+            value: number | null;
+        };
+        BayEntry: {
+            /** Format: int64 */
+            seq: number;
+            event: components["schemas"]["BayEvent"];
+        };
         Departure: {
             /** Format: int32 */
             hour: number;
@@ -5345,6 +5605,9 @@ export interface components {
             shipped: string[];
             places: components["schemas"]["TaskPlace"][];
             own: components["schemas"]["OwnTasks"];
+            paces: {
+                [key: string]: components["schemas"]["Pace"];
+            };
         };
         Road: {
             haul: components["schemas"]["Haul"];
@@ -5520,6 +5783,15 @@ export interface components {
             risk: "NONE" | "LOW" | "HIGH";
             asks: components["schemas"]["AskRow"][];
         };
+        BayWhole: {
+            order: components["schemas"]["BayOrder"];
+            plan: components["schemas"]["BayPlan"];
+            entries: components["schemas"]["BayEntry"][];
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number | null;
+        };
     };
     responses: never;
     parameters: never;
@@ -5569,26 +5841,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Yard"];
-                };
-            };
-        };
-    };
-    "OrderController.own": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OwnTasks"];
                 };
             };
         };
@@ -5868,6 +6120,54 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SectionAbout"];
                 };
+            };
+        };
+    };
+    "BayController.photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    "BayController.keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6205,6 +6505,54 @@ export interface operations {
             };
         };
     };
+    "BayController.of": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BayOrder"][];
+                };
+            };
+        };
+    };
+    "BayController.begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BayBegun"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BayOrder"];
+                };
+            };
+        };
+    };
     "EstimateController.accept": {
         parameters: {
             query?: never;
@@ -6313,6 +6661,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["CircuitPaper"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    "OrderController.drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepDrawingAsked"];
             };
         };
         responses: {
@@ -8725,6 +9097,23 @@ export interface operations {
                  *               "minutes": [],
                  *               "fixed": []
                  *             },
+                 *             "fill": {
+                 *               "coolantOutL": null,
+                 *               "foundPercent": null,
+                 *               "wantedPercent": null,
+                 *               "mixedPercent": null,
+                 *               "coolantInL": null,
+                 *               "frostC": -20,
+                 *               "drains": 1,
+                 *               "oilOutL": null,
+                 *               "oilInL": null,
+                 *               "oilPrice": null,
+                 *               "steeringInL": null,
+                 *               "hydraulicInL": null,
+                 *               "lossKpa": null,
+                 *               "levelPanC": null,
+                 *               "otherCap": "NONE"
+                 *             },
                  *             "marks": {}
                  *           },
                  *           {
@@ -8882,6 +9271,23 @@ export interface operations {
                  *               "ownTasks": [],
                  *               "minutes": [],
                  *               "fixed": []
+                 *             },
+                 *             "fill": {
+                 *               "coolantOutL": null,
+                 *               "foundPercent": null,
+                 *               "wantedPercent": null,
+                 *               "mixedPercent": null,
+                 *               "coolantInL": null,
+                 *               "frostC": -20,
+                 *               "drains": 1,
+                 *               "oilOutL": null,
+                 *               "oilInL": null,
+                 *               "oilPrice": null,
+                 *               "steeringInL": null,
+                 *               "hydraulicInL": null,
+                 *               "lossKpa": null,
+                 *               "levelPanC": null,
+                 *               "otherCap": "NONE"
                  *             },
                  *             "marks": {}
                  *           },
@@ -9511,6 +9917,23 @@ export interface operations {
                  *               "ownTasks": [],
                  *               "minutes": [],
                  *               "fixed": []
+                 *             },
+                 *             "fill": {
+                 *               "coolantOutL": null,
+                 *               "foundPercent": null,
+                 *               "wantedPercent": null,
+                 *               "mixedPercent": null,
+                 *               "coolantInL": null,
+                 *               "frostC": -20,
+                 *               "drains": 1,
+                 *               "oilOutL": null,
+                 *               "oilInL": null,
+                 *               "oilPrice": null,
+                 *               "steeringInL": null,
+                 *               "hydraulicInL": null,
+                 *               "lossKpa": null,
+                 *               "levelPanC": null,
+                 *               "otherCap": "NONE"
                  *             },
                  *             "marks": {}
                  *           }
@@ -11506,6 +11929,23 @@ export interface operations {
                  *               "minutes": [],
                  *               "fixed": []
                  *             },
+                 *             "fill": {
+                 *               "coolantOutL": null,
+                 *               "foundPercent": null,
+                 *               "wantedPercent": null,
+                 *               "mixedPercent": null,
+                 *               "coolantInL": null,
+                 *               "frostC": -20,
+                 *               "drains": 1,
+                 *               "oilOutL": null,
+                 *               "oilInL": null,
+                 *               "oilPrice": null,
+                 *               "steeringInL": null,
+                 *               "hydraulicInL": null,
+                 *               "lossKpa": null,
+                 *               "levelPanC": null,
+                 *               "otherCap": "NONE"
+                 *             },
                  *             "marks": {}
                  *           },
                  *           {
@@ -11663,6 +12103,23 @@ export interface operations {
                  *               "ownTasks": [],
                  *               "minutes": [],
                  *               "fixed": []
+                 *             },
+                 *             "fill": {
+                 *               "coolantOutL": null,
+                 *               "foundPercent": null,
+                 *               "wantedPercent": null,
+                 *               "mixedPercent": null,
+                 *               "coolantInL": null,
+                 *               "frostC": -20,
+                 *               "drains": 1,
+                 *               "oilOutL": null,
+                 *               "oilInL": null,
+                 *               "oilPrice": null,
+                 *               "steeringInL": null,
+                 *               "hydraulicInL": null,
+                 *               "lossKpa": null,
+                 *               "levelPanC": null,
+                 *               "otherCap": "NONE"
                  *             },
                  *             "marks": {}
                  *           },
@@ -12293,6 +12750,23 @@ export interface operations {
                  *               "minutes": [],
                  *               "fixed": []
                  *             },
+                 *             "fill": {
+                 *               "coolantOutL": null,
+                 *               "foundPercent": null,
+                 *               "wantedPercent": null,
+                 *               "mixedPercent": null,
+                 *               "coolantInL": null,
+                 *               "frostC": -20,
+                 *               "drains": 1,
+                 *               "oilOutL": null,
+                 *               "oilInL": null,
+                 *               "oilPrice": null,
+                 *               "steeringInL": null,
+                 *               "hydraulicInL": null,
+                 *               "lossKpa": null,
+                 *               "levelPanC": null,
+                 *               "otherCap": "NONE"
+                 *             },
                  *             "marks": {}
                  *           }
                  *         ]
@@ -12335,6 +12809,82 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Against"];
+                };
+            };
+        };
+    };
+    "BayController.again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BayAgain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BayPlan"];
+                };
+            };
+        };
+    };
+    "BayController.after": {
+        parameters: {
+            query: {
+                after: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BayEntry"][];
+                };
+            };
+        };
+    };
+    "BayController.add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BayEvent"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BayEntry"][];
                 };
             };
         };
@@ -12937,6 +13487,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CheckCatalogue"];
+                };
+            };
+        };
+    };
+    "BayController.whole": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BayWhole"];
+                };
+            };
+        };
+    };
+    "BayController.live": {
+        parameters: {
+            query: {
+                after: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    "BayController.headroom": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
                 };
             };
         };

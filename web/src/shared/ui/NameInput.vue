@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A few words, taken when they are left. Where nothing may stand there, an emptied field keeps what it had. */
-const props = defineProps<{ label: string; most: number; optional?: boolean; placeholder?: string }>()
+const props = defineProps<{ label: string; most: number; optional?: boolean; placeholder?: string; error?: string }>()
 const value = defineModel<string | null>({ required: true })
 
 function take(event: Event) {
@@ -14,7 +14,8 @@ function take(event: Event) {
 <template>
   <label class="small soft named"
     >{{ label }}<input class="entry" :value="value ?? ''" :maxlength="most" :placeholder="placeholder" @change="take"
-  /></label>
+    /><span v-if="error" class="wrong" role="alert">{{ error }}</span></label
+  >
 </template>
 
 <style scoped>

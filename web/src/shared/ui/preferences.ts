@@ -19,3 +19,6 @@ function paper(out: boolean) {
 }
 useEventListener(window, 'beforeprint', () => paper(true))
 useEventListener(window, 'afterprint', () => paper(false))
+
+/** The same as the server calls it, for what it draws and prints. */
+export const paperWorld = computed(() => (unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIAL'))

@@ -8,5 +8,9 @@ export function time(minutes: number): string {
 
 const DAY = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' })
 
+/** A day as the server takes it, by the clock of whoever asks: 2026-11-26. */
+export const isoDay = (day: Date): string =>
+  [day.getFullYear(), day.getMonth() + 1, day.getDate()].map((n) => String(n).padStart(2, '0')).join('-')
+
 /** A day as it stands on paper: 26 November 2026. */
 export const dateOf = (day: Date): string => DAY.format(day)

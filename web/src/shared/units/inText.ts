@@ -1,18 +1,8 @@
+import kinds from '@words/inText.json'
 import { format, type QuantityName, type UnitWorld } from './units'
 
-/** Which units stand in people's texts, and for what; the server has the same in `InText`. */
-const KINDS: Record<string, QuantityName> = {
-  mm: 'size',
-  m: 'length',
-  '°C': 'temperature',
-  K: 'difference',
-  kPa: 'pressure',
-  L: 'volume',
-  'N·m': 'torque',
-  V: 'voltage',
-  A: 'current',
-  '%': 'percent',
-}
+/** Which units stand in people's texts, and for what. */
+const KINDS = kinds as Record<string, QuantityName>
 
 /** A text whose quantities, `{300 mm}`, stand in the reader's units, with as many digits as were written. */
 export function inText(text: string, world: UnitWorld): string {

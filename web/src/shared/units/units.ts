@@ -41,6 +41,12 @@ export function unitLabel(quantity: QuantityName, world: UnitWorld): string {
   return shownIn(quantity, world).label
 }
 
+/** A field's value in SI, °C where it is a temperature, as findings and readings carry it. */
+export const siOf = (value: number, quantity: QuantityName): number => toSi(value, fieldUnit(quantity))
+
+/** An SI value as a field has it. */
+export const ofSi = (si: number, quantity: QuantityName): number => fromSi(si, fieldUnit(quantity))
+
 /** A field's value to a number in the world's unit. */
 export function toShown(value: number, quantity: QuantityName, world: UnitWorld): number {
   return convert(value, fieldUnit(quantity), shownIn(quantity, world))

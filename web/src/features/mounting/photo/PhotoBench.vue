@@ -9,7 +9,7 @@ import type { NosePhoto, PhotoKept, PhotoResult, SpaceResult } from '@/shared/ap
 import { say, whatToDo, why } from '@/shared/message/say'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
-import { unitWorld } from '@/shared/ui/preferences'
+import { paperWorld, unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
 import QuantityField from '@/job/fields/QuantityField.vue'
 import { bench } from '../bench'
@@ -217,7 +217,6 @@ const { result: space } = useComputed<SpaceResult>('/api/compute/space', () =>
   over.value ? { job: job.content, build: job.selected } : null,
 )
 const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value === 'metric' ? 0 : 2)
-const world = computed(() => (unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIAL'))
 </script>
 
 <template>
@@ -269,8 +268,8 @@ const world = computed(() => (unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIA
     <section class="panel side">
       <header><h2>Photographs</h2></header>
       <div class="row">
-        <a class="act" :href="`/api/photo-card/A4/${world}`" download>Card, A4</a>
-        <a class="act" :href="`/api/photo-card/LETTER/${world}`" download>Card, Letter</a>
+        <a class="act" :href="`/api/photo-card/A4/${paperWorld}`" download>Card, A4</a>
+        <a class="act" :href="`/api/photo-card/LETTER/${paperWorld}`" download>Card, Letter</a>
         <label class="act" :class="{ main: !photo, off: photos.length >= 6 }">
           Add a photograph
           <input type="file" accept="image/jpeg,image/png" class="file" :disabled="photos.length >= 6" @change="add" />

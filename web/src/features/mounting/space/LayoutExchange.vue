@@ -4,6 +4,7 @@ import { useJob } from '@/job/useJob'
 import { refusal } from '@/job/useAsked'
 import { api } from '@/shared/api/client'
 import type { NoseSection } from '@/shared/api/types'
+import { pickedJson } from '@/shared/ui/jsonFile'
 import { keep } from '@/shared/ui/keep'
 
 /** The front end as a file, out and in. What a file brings takes the place of what is there, and can be undone. */
@@ -21,24 +22,15 @@ async function give() {
   }
 }
 async function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
   refused.value = ''
+  const file = await pickedJson(event, MOST, 'layout of a front end')
   if (!file) return
-  if (file.size > MOST) {
-    refused.value = `${file.name} is larger than any front end can be; nothing was read.`
-    return
-  }
-  let read: unknown
-  try {
-    read = JSON.parse(await file.text())
-  } catch {
-    refused.value = `${file.name} is no layout of a front end: it is not JSON, or it has been cut off.`
+  if (!file.ok) {
+    refused.value = file.why
     return
   }
   try {
-    const nose = await api.post<NoseSection>('/api/nose-layouts/read', read)
+    const nose = await api.post<NoseSection>('/api/nose-layouts/read', file.content)
     // Photographs are of this truck; earlier layouts know nothing of what is round a radiator or away from the pack.
     const { own, reach, upperHose, lowerHose, ...round } = nose.radiator
     const measured = [own, round, { ...upperHose, spring: null }, { ...lowerHose, spring: null }]

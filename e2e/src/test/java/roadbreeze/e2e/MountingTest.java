@@ -375,7 +375,8 @@ class MountingTest extends OnACopy {
     in.setInputFiles(json(layout.replace("\"widthMm\":34.0", "\"widthMm\":-34.0")));
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("Width must be from");
     in.setInputFiles(json(layout + " ".repeat(1_000_001)));
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("larger than any front end");
+    assertThat(page.getByRole(AriaRole.ALERT))
+        .containsText("larger than any layout of a front end");
     // Nothing was lost of what is there.
     assertThat(thing("front", "solid/obstacle-1")).isVisible();
   }

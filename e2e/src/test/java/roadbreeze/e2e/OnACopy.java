@@ -22,7 +22,7 @@ import org.junit.jupiter.api.TestInstance;
 abstract class OnACopy {
   private final String database;
   private final String job;
-  private Browser browser;
+  protected Browser browser;
   private BrowserContext window;
   private final List<String> pageErrors = new ArrayList<>();
   protected Page page;

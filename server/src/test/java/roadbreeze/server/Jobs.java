@@ -9,6 +9,7 @@ import roadbreeze.core.nose.Move;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Bracket.BracketStep;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.build.FillData;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.Hose;
@@ -83,8 +84,18 @@ public final class Jobs {
     return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));
   }
 
+  /** As before anybody had measured what came out and went in. */
+  public static JobContent unfilled(JobContent job) {
+    JobContent unfilled = job;
+    for (Build build : job.builds()) {
+      unfilled = with(unfilled, "builds." + build.id() + ".fill", FillData.NOTHING_YET);
+    }
+    return unfilled;
+  }
+
   /** As before anybody had said how the work is gone about. */
-  public static JobContent unordered(JobContent job) {
+  public static JobContent unordered(JobContent later) {
+    JobContent job = unfilled(later);
     JobContent unordered =
         with(
             job,

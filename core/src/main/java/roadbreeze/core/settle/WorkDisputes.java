@@ -40,6 +40,9 @@ final class WorkDisputes {
   /** The farther line stands so far from the tank, or the test says nothing, K. */
   private static final double FROM_TANK = 6;
 
+  /** Days of work are counted in minutes; s. */
+  private static final double MINUTE = 60;
+
   private final Trial trial;
 
   WorkDisputes(Trial trial) {
@@ -201,8 +204,6 @@ final class WorkDisputes {
         WorkSays.GASKET_REASON.with(Math.max(0, skinned - plain)),
         WorkSays.GASKET_OTHERWISE.with());
   }
-
-  private static final double MINUTE = 60;
 
   /**
    * The schools of switching an electric fan, each as its circuit: what it is made of, and which

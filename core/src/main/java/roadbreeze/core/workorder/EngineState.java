@@ -22,12 +22,16 @@ public enum EngineState implements Code {
 
     public static final String ENGINE_COLD = "engine-cold";
     public static final String FRONT_OPEN = "front-open";
+    public static final String COOLANT_OUT = "coolant-out";
+
+    /** The gearbox's. */
+    public static final String OIL_OPEN = "oil-open";
 
     /** None of them may hold while it runs. */
     public static final Set<String> OPEN =
         Set.of(
-            "coolant-out",
-            "oil-open",
+            COOLANT_OUT,
+            OIL_OPEN,
             "belt-off",
             "raised",
             "battery-off",

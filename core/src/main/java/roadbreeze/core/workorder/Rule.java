@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import roadbreeze.core.explain.Code;
 
 /**
  * Why one step comes before another.
@@ -17,7 +16,7 @@ import roadbreeze.core.explain.Code;
  */
 public record Rule(String before, String after, Kind kind, String what) {
   /** Reasons. */
-  public enum Kind implements Code {
+  public enum Kind {
     /** The later one needs a state that the earlier one makes. */
     MAKES,
     /** The earlier one needs a state that the later one ends. */

@@ -56,6 +56,7 @@ public record Build(
     @NotNull @Valid MountPlan mounting,
     @NotNull @Valid WiringPlan wiring,
     @NotNull @Valid WorkPlan work,
+    @NotNull @Valid FillData fill,
     @NotNull @Size(max = 200) Map<String, Mark> marks)
     implements Row, BuildBuilder.With {
 

@@ -160,6 +160,7 @@ public record Changes(Build build, Build found) {
             .map(in -> Name.of(in.id(), Name.Noun.FILTER, 0))
             .toList());
     things.put(Sort.FAN, named(newFans(), f -> Name.given(f.id(), Name.Noun.FAN, f.part().name())));
+    things.put(Sort.OTHER_COOLER, named(movedOthers(), o -> Name.of(o.id(), o.kind().noun(), 0)));
     things.put(Sort.DEVICE, newlyWired().stream().map(f -> f.consumer().name()).toList());
     return things;
   }

@@ -1,5 +1,6 @@
 package roadbreeze.server.build;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.validation.constraints.NotNull;
 import roadbreeze.core.condition.Condition.BypassFault;
 import roadbreeze.core.condition.Condition.ThermostatFault;
@@ -19,6 +20,7 @@ import roadbreeze.server.problem.Within;
  * @param sensorLowK the coolant sensor reads so much too low
  * @param gearboxBypass how the gearbox's own bypass fails, where it has one
  */
+@RecordBuilder
 public record Condition(
     @NotNull ThermostatFault thermostat,
     @Within(min = -20, max = 40, kind = Kind.DIFFERENCE) double thermostatLateK,
@@ -32,24 +34,12 @@ public record Condition(
     @Within(min = 0, max = 0.3, kind = Kind.SHARE) double recirculation,
     @Within(min = 5, max = 100, kind = Kind.PERCENT) double oilFlowPercent,
     @Within(min = -20, max = 40, kind = Kind.DIFFERENCE) double sensorLowK,
-    @NotNull BypassFault gearboxBypass) {
+    @NotNull BypassFault gearboxBypass)
+    implements ConditionBuilder.With {
 
   /** The same with seals and flaps round the pack as made. */
   public Condition sealed() {
-    return new Condition(
-        thermostat,
-        thermostatLateK,
-        pumpPercent,
-        suctionPercent,
-        airPercent,
-        capPercent,
-        radiatorBlockedPercent,
-        condenserBlockedPercent,
-        chargeAirBlockedPercent,
-        roadbreeze.core.condition.Condition.SEALED,
-        oilFlowPercent,
-        sensorLowK,
-        gearboxBypass);
+    return withRecirculation(roadbreeze.core.condition.Condition.SEALED);
   }
 
   roadbreeze.core.condition.Condition toCore() {

@@ -22,6 +22,11 @@ public record RadiatorPlan(
     @NotNull @Size(max = 8) @DistinctIds List<@NotNull @Valid PlateStage> plates) {
   public static final RadiatorPlan NONE = new RadiatorPlan(List.of(), List.of());
 
+  /** Lines of the order check sheet that nobody has ticked. */
+  public int open() {
+    return FitRow.What.values().length - ticks.size();
+  }
+
   /**
    * A line of the order check sheet.
    *

@@ -80,8 +80,14 @@ public record WorkPlan(
 
   /** The schools of sealing a thermostat's housing. */
   public enum Gasket {
-    DRY,
-    SEALED
+    DRY(Part.GASKET_DRY),
+    SEALED(Part.GASKET_SEALED);
+
+    private final Part part;
+
+    Gasket(Part part) {
+      this.part = part;
+    }
   }
 
   /**
@@ -126,6 +132,18 @@ public record WorkPlan(
       boolean exactly)
       implements Row {}
 
+  /** The same by a school of filling or of sealing. */
+  public WorkPlan by(Part school) {
+    WorkPlan other = this;
+    for (Filling f : Filling.values()) {
+      other = f.part == school ? other.withFilling(f) : other;
+    }
+    for (Gasket g : Gasket.values()) {
+      other = g.part == school ? other.withGasket(g) : other;
+    }
+    return other;
+  }
+
   /** A circumstance is so. */
   public boolean is(Part circumstance) {
     return circumstances().contains(circumstance);
@@ -133,8 +151,7 @@ public record WorkPlan(
 
   /** What decides between ways of doing the same. */
   Set<Part> circumstances() {
-    Set<Part> parts = EnumSet.of(filling.part, lift ? Part.LIFT : Part.STANDS);
-    parts.add(gasket == Gasket.DRY ? Part.GASKET_DRY : Part.GASKET_SEALED);
+    Set<Part> parts = EnumSet.of(filling.part, gasket.part, lift ? Part.LIFT : Part.STANDS);
     if (comesCold) {
       parts.add(Part.COMES_COLD);
     }

@@ -17,6 +17,10 @@ public enum Written implements Code {
   PLATE("what WORD", "side WORD"),
   PLUGS("count COUNT", "diameter TEXT"),
   CUT_OUT("from TEXT"),
+  HOSE("part TEXT", "cut TEXT", "bore TEXT"),
+  BENT_TO("bend COUNT", "radius SIZE", "angle ANGLE"),
+  FROM_ABOVE,
+  FROM_THE_FRONT,
   BAR;
 
   private final List<Parameter> parameters;

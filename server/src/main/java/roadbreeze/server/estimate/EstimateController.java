@@ -6,7 +6,6 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -129,29 +128,21 @@ class EstimateController {
                 job,
                 EstimateResult.of(job, tasks, rates),
                 rates));
-    return papers.keep(
-        new SignedPapers.Signing(
-            id,
-            SignedPaper.Kind.ESTIMATE,
-            chosen.id(),
-            job.about().name() + ": " + chosen.name(),
-            accepted.by(),
-            accepted.on()),
-        snapshot,
-        paper ->
-            EstimatePaper.of(
-                job,
-                chosen,
-                tasks,
-                rates,
-                accepted.day(),
-                accepted.world(),
-                accepted.size(),
-                new EstimatePaper.Signature(
-                    paper.signedBy(),
-                    paper.signedOn(),
-                    paper.signedAt().truncatedTo(ChronoUnit.SECONDS).toString(),
-                    paper.hash())));
+    SignedPaper paper =
+        papers.sign(
+            new SignedPapers.Signing(
+                SignedPaper.Kind.ESTIMATE,
+                chosen.id(),
+                job.about().name() + ": " + chosen.name(),
+                accepted.by(),
+                accepted.on()),
+            snapshot);
+    // Laid out before the database is asked for anything: bands of a long road take seconds.
+    byte[] pages =
+        EstimatePaper.of(
+            job, chosen, tasks, rates, accepted.day(), accepted.world(), accepted.size(), paper);
+    papers.keep(id, paper, snapshot, pages);
+    return paper;
   }
 
   private static final JsonMapper JSON = JsonMapper.shared();

@@ -3,6 +3,7 @@ package roadbreeze.server.estimate;
 import jakarta.annotation.Nullable;
 import java.text.NumberFormat;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Currency;
@@ -10,6 +11,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.sizing.Fluid;
@@ -21,6 +24,7 @@ import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
 import roadbreeze.server.order.Tasks;
+import roadbreeze.server.signed.SignedPaper;
 import roadbreeze.server.yard.Yard;
 
 /** An estimate for the customer, in plain words, with what is not promised. */
@@ -28,14 +32,12 @@ final class EstimatePaper {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
-  private EstimatePaper() {}
+  /** Of a signature: the same everywhere. */
+  private static final DateTimeFormatter DAY_AND_HOUR =
+      DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm 'UTC'", Locale.ENGLISH)
+          .withZone(ZoneOffset.UTC);
 
-  /**
-   * Who has signed it.
-   *
-   * @param hash of all that the paper was made of
-   */
-  record Signature(String by, String on, String at, String hash) {}
+  private EstimatePaper() {}
 
   /** A line with its price. */
   record PaperLine(String what, String price) {}
@@ -54,7 +56,7 @@ final class EstimatePaper {
       LocalDate day,
       Units.World world,
       Paper.Size size,
-      @Nullable Signature signature) {
+      @Nullable SignedPaper signed) {
     NumberFormat money = NumberFormat.getCurrencyInstance(Locale.ENGLISH);
     money.setCurrency(Currency.getInstance(yard.currency()));
     Estimate e = Estimate.of(job, chosen, tasks, yard);
@@ -70,7 +72,6 @@ final class EstimatePaper {
     model.put("mass", Units.format(Units.si(mass, Kind.MASS), Kind.MASS, world));
     model.put(
         "road", job.haul().journey() == null ? job.haul().road() : job.haul().journey().name());
-    model.put("gauges", gauges(job, chosen, world));
     List<PaperLine> parts = new ArrayList<>();
     e.parts()
         .forEach(
@@ -99,8 +100,26 @@ final class EstimatePaper {
     model.put("tax", money.format(e.tax()));
     model.put("total", money.format(e.total()));
     model.put("unpriced", e.unpriced());
-    model.put("others", others(job, chosen, tasks, yard, money, world));
-    model.put("signature", signature);
+    List<PaperOther> others = new ArrayList<>();
+    model.put("gauges", List.of());
+    for (Build b : job.builds()) {
+      if (b.kind() != Build.Kind.AS_FOUND || b == chosen) {
+        Optional<Margins> margins = margins(job, b);
+        if (b == chosen) {
+          model.put("gauges", margins.map(m -> gauges(m, world)).orElse(List.of()));
+        }
+        others.add(
+            new PaperOther(
+                b == chosen ? b.name() + " (this estimate)" : b.name(),
+                money.format(Estimate.of(job, b, tasks, yard).total()),
+                margins
+                    .map(m -> worst(m, world))
+                    .orElseGet(() -> Words.of(EstimateSays.NOT_COMPUTED.with(), world))));
+      }
+    }
+    model.put("others", others);
+    model.put("signed", signed);
+    model.put("signedAt", signed == null ? "" : DAY_AND_HOUR.format(signed.signedAt()));
     return Paper.of("estimate", size, model);
   }
 
@@ -108,13 +127,16 @@ final class EstimatePaper {
     return minutes / 60 + " h " + String.format(Locale.ROOT, "%02d", minutes % 60) + " min";
   }
 
-  private static List<PaperGauge> gauges(JobContent job, Build build, Units.World world) {
-    Margins margins;
+  /** Empty where it cannot be computed as it is entered. */
+  private static Optional<Margins> margins(JobContent job, Build build) {
     try {
-      margins = job.margins(build);
+      return Optional.of(job.margins(build));
     } catch (RefusedException e) {
-      return List.of();
+      return Optional.empty();
     }
+  }
+
+  private static List<PaperGauge> gauges(Margins margins, Units.World world) {
     List<PaperGauge> gauges = new ArrayList<>();
     for (Fluid fluid : Fluid.values()) {
       Margin m = margins.of(fluid);
@@ -122,49 +144,22 @@ final class EstimatePaper {
           new PaperGauge(
               Words.of(fluid.with(), world),
               Units.format(m.peak(), Kind.TEMPERATURE, world, 0),
-              says(m, world)));
+              Words.of(says(m), world)));
     }
     return gauges;
   }
 
-  /** Headroom and how sure it is, as one would tell it over a counter. */
-  private static String says(Margin m, Units.World world) {
-    String limit = Units.format(m.limit(), Kind.TEMPERATURE, world, 0);
-    String room = Units.format(Math.abs(m.headroom()), Kind.DIFFERENCE, world, 0);
+  /** Headroom and how sure it is. */
+  private static Finding says(Margin m) {
     return switch (m.standing()) {
-      case HOLDS ->
-          room
-              + " under its limit of "
-              + limit
-              + "; nine of ten such trucks keep at least "
-              + Units.format(m.sureHeadroom(), Kind.DIFFERENCE, world, 0);
-      case MARGINAL ->
-          room
-              + " under its limit of "
-              + limit
-              + " as computed, but not nine of ten such trucks are";
-      case OVER -> room + " over its limit of " + limit;
+      case HOLDS -> EstimateSays.HOLDS.with(m.headroom(), m.limit(), m.sureHeadroom());
+      case MARGINAL -> EstimateSays.MARGINAL.with(m.headroom(), m.limit());
+      case OVER -> EstimateSays.OVER.with(-m.headroom(), m.limit());
     };
   }
 
-  private static List<PaperOther> others(
-      JobContent job, Build chosen, Tasks tasks, Yard yard, NumberFormat money, Units.World world) {
-    List<PaperOther> others = new ArrayList<>();
-    for (Build b : job.builds()) {
-      if (b.kind() != Build.Kind.AS_FOUND) {
-        String says;
-        try {
-          Margins margins = job.margins(b);
-          Margin worst = margins.of(margins.binding());
-          says = Words.of(margins.binding().with(), world) + ": " + says(worst, world);
-        } catch (RefusedException e) {
-          says = "cannot be computed as it is entered";
-        }
-        String name = b.id().equals(chosen.id()) ? b.name() + " (this estimate)" : b.name();
-        others.add(
-            new PaperOther(name, money.format(Estimate.of(job, b, tasks, yard).total()), says));
-      }
-    }
-    return others;
+  private static String worst(Margins margins, Units.World world) {
+    Fluid fluid = margins.binding();
+    return Words.of(fluid.with(), world) + ": " + Words.of(says(margins.of(fluid)), world);
   }
 }

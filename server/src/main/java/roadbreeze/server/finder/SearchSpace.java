@@ -47,6 +47,7 @@ import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.ThermostatData;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.order.BuildScope;
 import roadbreeze.server.order.Tasks;
 import roadbreeze.server.parts.CoolerPart;
 import roadbreeze.server.parts.FanPart;
@@ -175,7 +176,7 @@ final class SearchSpace {
   }
 
   private WorkScope work(Build build) {
-    return job.scope(build);
+    return BuildScope.of(job, build);
   }
 
   private PackChoice choice(String id, Pack pack) {

@@ -54,7 +54,7 @@ class BodyLimit extends OncePerRequestFilter {
       throws ServletException, IOException {
     String path = request.getRequestURI();
     boolean file =
-        path.endsWith("/csv") || path.endsWith("/photos") || path.equals("/api/jobs/import");
+        path.endsWith("/csv") || path.contains("/photos") || path.equals("/api/jobs/import");
     long most = path.endsWith("/gpx") ? TRACK : file ? FILE : JSON;
     if (!taken(request.getContentType())) {
       answers.resolveException(

@@ -4,17 +4,13 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import roadbreeze.core.check.Stop;
 import roadbreeze.core.circuit.OperatingPoint;
-import roadbreeze.core.explain.Name;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.PushedHaul;
-import roadbreeze.core.nose.Solid;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.core.rig.Assumed;
 import roadbreeze.core.rig.Setup;
@@ -22,11 +18,7 @@ import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.Margins;
 import roadbreeze.core.sizing.Uncertainty;
-import roadbreeze.core.workorder.WorkScope;
-import roadbreeze.core.workorder.WorkScope.Part;
-import roadbreeze.core.workorder.WorkScope.Sort;
 import roadbreeze.server.build.Build;
-import roadbreeze.server.build.Changes;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.FittedOther;
 import roadbreeze.server.build.FittingMapper;
@@ -34,9 +26,7 @@ import roadbreeze.server.build.HoseMapper;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.nose.NoseSection;
-import roadbreeze.server.nose.NoseSolid;
 import roadbreeze.server.problem.Refusal;
-import roadbreeze.server.rig.FluidsData;
 import roadbreeze.server.rig.Mark;
 import roadbreeze.server.rig.RigSection;
 import roadbreeze.server.rig.Trailer;
@@ -100,29 +90,6 @@ public record JobContent(
   /** The truck as it came. */
   public Build found() {
     return builds.get(0);
-  }
-
-  /** What a build changes on this truck, and what of the truck decides how that is done. */
-  public WorkScope scope(Build build) {
-    WorkScope changes = new Changes(build, found()).scope();
-    Set<Part> parts = EnumSet.copyOf(changes.parts());
-    boolean dipstick = rig.fluids().level() == FluidsData.Level.DIPSTICK;
-    parts.add(dipstick ? Part.LEVEL_DIPSTICK : Part.LEVEL_OVERFLOW);
-    if (rig.hasTank()) {
-      parts.add(Part.IN_TANK);
-    }
-    Map<Sort, List<Name>> things = new HashMap<>(changes.things());
-    List<Name> standing = new ArrayList<>();
-    for (NoseSolid solid : nose.solids()) {
-      if (solid.what() == Solid.What.WINCH) {
-        parts.add(Part.WINCH);
-      }
-      if (build.moved().contains(solid.id()) && !found().moved().contains(solid.id())) {
-        standing.add(Name.given(solid.id(), Name.Noun.OBSTACLE, solid.name()));
-      }
-    }
-    things.put(Sort.OBSTACLE, standing);
-    return new WorkScope(parts, things);
   }
 
   /**

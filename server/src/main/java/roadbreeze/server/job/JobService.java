@@ -1,6 +1,7 @@
 package roadbreeze.server.job;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roadbreeze.server.build.Build;
@@ -123,6 +125,35 @@ public class JobService {
     return save(job, BUILD + body.id(), version, body, Build.class);
   }
 
+  /**
+   * Changes a build as it stands, whoever saved it last; does nothing where it is gone.
+   *
+   * @param change of the build; the very same one where there is nothing to change
+   */
+  @Transactional
+  public void changeBuild(UUID job, String id, UnaryOperator<Build> change) {
+    change(job, BUILD + id, Build.class, change);
+  }
+
+  /** Changes the rig likewise. */
+  @Transactional
+  public void changeRig(UUID job, UnaryOperator<RigSection> change) {
+    change(job, RIG, RigSection.class, change);
+  }
+
+  private <T> void change(UUID job, String name, Class<T> type, UnaryOperator<T> change) {
+    SectionRow row =
+        database.find(
+            SectionRow.class, new SectionRow.Key(job, name), LockModeType.PESSIMISTIC_WRITE);
+    if (row != null) {
+      T before = section(row, type).body();
+      T after = change.apply(before);
+      if (!after.equals(before)) {
+        row.write(json.writeValueAsString(after), now());
+      }
+    }
+  }
+
   /** Puts a build after the others. */
   @Transactional
   public Job.Section<Build> add(UUID job, Build build) {
@@ -169,8 +200,7 @@ public class JobService {
 
   /** Builds are counted by whoever holds the job. */
   private void lock(UUID job) {
-    if (database.find(JobRow.class, job, jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)
-        == null) {
+    if (database.find(JobRow.class, job, LockModeType.PESSIMISTIC_WRITE) == null) {
       throw new UnknownThingException("there is no job " + job);
     }
   }

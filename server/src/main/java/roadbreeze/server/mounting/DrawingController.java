@@ -3,10 +3,6 @@ package roadbreeze.server.mounting;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Predicate;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -14,8 +10,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.server.build.Bracket;
-import roadbreeze.server.build.Build;
-import roadbreeze.server.build.Channel;
 import roadbreeze.server.drawing.Drawing;
 import roadbreeze.server.drawing.DxfDrawing;
 import roadbreeze.server.drawing.PdfDrawing;
@@ -46,9 +40,7 @@ class DrawingController {
       @NotNull String channel,
       @NotNull Units.World world) {
     Drawing drawing() {
-      Build chosen = job.build(build);
-      return channels(job, chosen, world, c -> c.id().equals(channel))
-          .findFirst()
+      return BuildDrawings.channel(job, job.build(build), channel, world)
           .orElseThrow(() -> Refusal.NO_SUCH_CHANNEL.refuse());
     }
   }
@@ -63,35 +55,13 @@ class DrawingController {
       @NotNull String build,
       @NotNull Units.World world,
       @NotNull PdfDrawing.Paper paper) {
-    /** Brackets, and channels that can be. */
     List<Drawing> brackets() {
-      Build chosen = job.build(build);
-      return Stream.concat(
-              chosen.mounting().brackets().stream().map(b -> FlatDrawing.of(b, world)),
-              channels(job, chosen, world, c -> true))
-          .toList();
+      return BuildDrawings.brackets(job, job.build(build), world);
     }
 
-    /** For a radiator that is not the truck's own. */
     List<Drawing> plates() {
-      Build chosen = job.build(build);
-      return chosen.radiator() == null
-          ? List.of()
-          : RadiatorResult.fit(job, chosen, job.setup(chosen)).plates().stream()
-              .map(p -> PlateDrawing.of(p, world))
-              .toList();
+      return BuildDrawings.plates(job, job.build(build), world);
     }
-  }
-
-  private static Stream<Drawing> channels(
-      JobContent job, Build build, Units.World world, Predicate<Channel> which) {
-    Map<String, Bracket> webs =
-        MountingResult.of(job, build).channels().stream()
-            .filter(f -> f.web() != null)
-            .collect(Collectors.toMap(FlatChannel::id, FlatChannel::web));
-    return build.mounting().channels().stream()
-        .filter(which.and(c -> webs.containsKey(c.id())))
-        .map(c -> FlatDrawing.of(c, webs.get(c.id()), world));
   }
 
   @PostMapping("/bracket-svg")

@@ -1,49 +1,36 @@
 package roadbreeze.server.order;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.Map;
-import java.util.regex.MatchResult;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import roadbreeze.core.explain.Kind;
-import roadbreeze.server.message.Units;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Quantities in a person's text, {@code {300 mm}}, in the reader's units. */
+/**
+ * Quantities in a person's text, {@code {300 mm}}, which the screens show in the reader's units.
+ * The table of the units that may stand there is shared with them.
+ */
 final class InText {
-  /** Which units stand in texts, and for what; the screens have the same in {@code inText.ts}. */
-  private static final Map<String, Kind> KINDS =
-      Map.of(
-          "mm", Kind.SIZE,
-          "m", Kind.LENGTH,
-          "°C", Kind.TEMPERATURE,
-          "K", Kind.DIFFERENCE,
-          "kPa", Kind.PRESSURE,
-          "L", Kind.VOLUME,
-          "N·m", Kind.TORQUE,
-          "V", Kind.VOLTAGE,
-          "A", Kind.CURRENT,
-          "%", Kind.PERCENT);
+  /** Unit, and kind of quantity. */
+  private static final Map<String, String> KINDS = read();
 
-  private static final Pattern QUANTITY = Pattern.compile("\\{(-?\\d+(?:\\.\\d+)?) ([^{} ]+)}");
+  private static final Pattern QUANTITY = Pattern.compile("\\{-?\\d+(?:\\.\\d+)? ([^{} ]+)}");
 
   private InText() {}
 
+  private static Map<String, String> read() {
+    try (InputStream table = InText.class.getResourceAsStream("/words/inText.json")) {
+      return JsonMapper.shared().readValue(table, new TypeReference<>() {});
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   /** Braces that hold nothing which can be said in another unit. */
   static boolean strange(String text) {
-    String left = QUANTITY.matcher(text).replaceAll(m -> KINDS.containsKey(m.group(2)) ? "" : "{}");
+    String left = QUANTITY.matcher(text).replaceAll(m -> KINDS.containsKey(m.group(1)) ? "" : "{}");
     return left.contains("{") || left.contains("}");
-  }
-
-  /** The text with its quantities in a world's units, with as many digits as were written. */
-  static String said(String text, Units.World world) {
-    return QUANTITY.matcher(text).replaceAll(m -> Matcher.quoteReplacement(said(m, world)));
-  }
-
-  private static String said(MatchResult quantity, Units.World world) {
-    Kind kind = KINDS.get(quantity.group(2));
-    double value = Double.parseDouble(quantity.group(1));
-    int point = quantity.group(1).indexOf('.');
-    int digits = point < 0 ? 0 : quantity.group(1).length() - point - 1;
-    boolean inches = kind == Kind.SIZE && world == Units.World.IMPERIAL;
-    return Units.format(Units.si(value, kind), kind, world, inches ? 2 : digits);
   }
 }

@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import roadbreeze.core.workorder.DayPlan;
 import roadbreeze.core.workorder.LeastDay;
@@ -66,23 +67,24 @@ final class OrderModel {
   private final int horizon;
 
   OrderModel(List<Step> given, Rule.Rules rules, int people, Fixed fixed, boolean asksWhy) {
-    this.given = given;
+    this.given = given.stream().map(fixed::yet).toList();
     this.rules = rules;
     this.people = people;
     this.fixed = fixed;
     this.asksWhy = asksWhy;
     repeated = rules.repeated();
-    given.forEach(s -> byId.put(s.id(), s));
+    this.given.forEach(s -> byId.put(s.id(), s));
+    Map<String, Step> whole = given.stream().collect(Collectors.toMap(Step::id, s -> s));
     for (Rule.Cycle c : rules.cycles()) {
       for (int time = 2; time <= c.toggle().most(); time++) {
         for (String id : ids(c.toggle())) {
           String again = Toggle.again(id, time);
-          byId.put(again, byId.get(id).withId(again));
+          byId.put(again, fixed.yet(whole.get(id).withId(again)));
         }
       }
     }
     steps = List.copyOf(byId.values());
-    gaps = Rule.gaps(rules, given);
+    gaps = Rule.gaps(rules, this.given);
     horizon = fixed.latest() + steps.stream().mapToInt(Step::lasts).sum() + 1;
     model();
   }
@@ -123,7 +125,9 @@ final class OrderModel {
     model.addNoOverlap(alone);
     rules.rules().forEach(this::rule);
     if (!asksWhy) {
-      gaps.forEach(g -> model.addGreaterOrEqual(starts.get(g.after()), after(g)));
+      gaps.stream()
+          .filter(g -> !past(g.after(), g.before()))
+          .forEach(g -> model.addGreaterOrEqual(starts.get(g.after()), after(g)));
     }
     alike();
     rules.outside().forEach(this::outside);
@@ -142,6 +146,15 @@ final class OrderModel {
                 under(
                     model.addEquality(starts.get(id), minute),
                     new Conflict(Conflict.What.AT, "", List.of(id))));
+    fixed.done().keySet().stream().filter(starts::containsKey).forEach(this::behindUs);
+  }
+
+  /** It was done, whatever else is: it stands at the very beginning of what is left. */
+  private void behindUs(String id) {
+    under(model.addEquality(starts.get(id), 0), new Conflict(Conflict.What.DONE, "", List.of(id)));
+    if (there.containsKey(id)) {
+      model.addEquality(there.get(id), 1);
+    }
   }
 
   /** One task on several things: which of them is first makes no difference, so it is said. */
@@ -163,6 +176,17 @@ final class OrderModel {
         Stream.of(one, other)
             .noneMatch(s -> fixed.at().containsKey(s.id()) || fixed.earliest().containsKey(s.id()));
     return free && one.withId("").equals(other.withId(""));
+  }
+
+  /** One step begins when another has ended; what is past is past. */
+  private void later(String id, String before, List<Literal> literals) {
+    if (!past(id, before)) {
+      when(model.addGreaterOrEqual(starts.get(id), end(before)), literals);
+    }
+  }
+
+  private boolean past(String id, String before) {
+    return fixed.done().containsKey(id) && fixed.done().containsKey(before);
   }
 
   /** Where somebody asks why there is no order, a constraint holds only as it is assumed. */
@@ -196,7 +220,7 @@ final class OrderModel {
       for (String after : times(r.after())) {
         List<Literal> both = new ArrayList<>(holds);
         both.addAll(thereToo(before, after));
-        when(model.addGreaterOrEqual(starts.get(after), end(before)), both);
+        later(after, before, both);
       }
     }
   }
@@ -237,10 +261,10 @@ final class OrderModel {
       when(model.addEquality(before, 1), holds);
     }
     for (String opener : o.openers()) {
-      when(model.addGreaterOrEqual(starts.get(opener), end(o.outside())), and(holds, before));
+      later(opener, o.outside(), and(holds, before));
     }
     for (String closer : o.closers()) {
-      when(model.addGreaterOrEqual(starts.get(o.outside()), end(closer)), and(holds, before.not()));
+      later(o.outside(), closer, and(holds, before.not()));
     }
   }
 
@@ -274,10 +298,10 @@ final class OrderModel {
         choices.put(here, p -> lastBefore(p, t, id, first) == span.time());
         span.opens().forEach(o -> model.addImplication(here, there.get(o)));
         for (String o : span.opens()) {
-          when(model.addGreaterOrEqual(starts.get(id), end(o)), and(holds, here));
+          later(id, o, and(holds, here));
         }
         for (String closer : span.closes()) {
-          when(model.addGreaterOrEqual(starts.get(closer), end(id)), and(holds, here));
+          later(closer, id, and(holds, here));
         }
       }
       for (String id : c.outside()) {
@@ -320,12 +344,12 @@ final class OrderModel {
     }
     for (String o : span.opens()) {
       for (String closer : span.closes()) {
-        when(model.addGreaterOrEqual(starts.get(closer), end(o)), thereToo(o));
+        later(closer, o, thereToo(o));
       }
       if (time > 1) {
         for (String earlier : new Span(t, time - 1).all()) {
           model.addImplication(there.get(o), there.get(earlier));
-          when(model.addGreaterOrEqual(starts.get(o), end(earlier)), thereToo(o));
+          later(o, earlier, thereToo(o));
         }
       }
     }
@@ -339,27 +363,19 @@ final class OrderModel {
       when(model.addEquality(before, 0), holds);
     }
     for (String o : span.opens()) {
-      when(
-          model.addGreaterOrEqual(starts.get(o), end(id)),
-          and(and(holds, before), thereToo(o).toArray(new Literal[0])));
+      later(o, id, and(and(holds, before), thereToo(o).toArray(new Literal[0])));
     }
     List<Literal> after = and(holds, before.not());
     for (String closer : span.closes()) {
-      when(
-          model.addGreaterOrEqual(starts.get(id), end(closer)),
-          and(after, thereToo(closer).toArray(new Literal[0])));
+      later(id, closer, and(after, thereToo(closer).toArray(new Literal[0])));
     }
     if (span.toggle().closes().isEmpty()) {
       for (String o : span.opens()) {
-        when(
-            model.addGreaterOrEqual(starts.get(id), end(o)),
-            and(after, thereToo(o).toArray(new Literal[0])));
+        later(id, o, and(after, thereToo(o).toArray(new Literal[0])));
       }
       for (String n : c.inside()) {
         List<BoolVar> times = in.get(n);
-        when(
-            model.addGreaterOrEqual(starts.get(id), end(n)),
-            and(after, times.get(times.size() - 1)));
+        later(id, n, and(after, times.get(times.size() - 1)));
       }
     }
   }
@@ -439,6 +455,7 @@ final class OrderModel {
   private Optional<Ordered> known(DayPlan hint, int shortest) {
     boolean keeps =
         hint != null
+            && fixed.done().isEmpty() // it knows nothing of these
             && fixed.at().entrySet().stream()
                 .allMatch(
                     f -> hint.of(f.getKey()).stream().allMatch(p -> p.start() == f.getValue()))

@@ -1,20 +1,20 @@
 package roadbreeze.server.order;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
-import java.util.TreeSet;
 import java.util.function.Function;
 import roadbreeze.core.explain.Code;
-import roadbreeze.core.explain.Finding;
 import roadbreeze.core.workorder.Caution;
 import roadbreeze.core.workorder.DayPlan;
+import roadbreeze.core.workorder.EngineState;
+import roadbreeze.core.workorder.EngineState.States;
 import roadbreeze.core.workorder.GreedyPlan;
-import roadbreeze.core.workorder.Rule;
+import roadbreeze.core.workorder.Step;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.WorkPlan;
 import roadbreeze.server.job.JobContent;
@@ -64,8 +64,16 @@ public record OrderResult(
    * @param engine code of what the engine does meanwhile
    * @param shows what the plan has for it
    * @param cautions codes of what can hurt
+   * @param drawings that belong to it
+   * @param allBack it waits until all that was taken off is back: it closes the front, or the
+   *     engine runs
+   * @param mayLie ids of lines whose pieces may lie about even then: those of the open front
+   * @param opens ids of lines that have opened what this one closes
+   * @param pace how long the yard takes for such work, null where that was not measured often
+   *     enough
    * @param because why it stands here
    */
+  @RecordBuilder
   public record OrderedStep(
       String id,
       String line,
@@ -89,34 +97,77 @@ public record OrderResult(
       List<String> carries,
       List<StepReading> readings,
       List<String> photos,
+      List<StepDrawing> drawings,
+      boolean allBack,
+      List<String> mayLie,
+      List<String> opens,
       @Nullable String check,
       @Nullable String mistake,
-      List<Said> because) {}
+      @Nullable YardPace.Pace pace,
+      List<Said> because)
+      implements OrderResultOrderedStepBuilder.With {}
+
+  /**
+   * A drawing of what a step makes or puts in.
+   *
+   * @param id by which it is asked for
+   */
+  public record StepDrawing(String id, String title) {}
 
   /**
    * A number to read.
    *
    * @param kind of quantity
+   * @param goesTo code of where in the job it belongs, null where it only stands in the record
    */
   public record StepReading(
-      String id, String title, String kind, @Nullable Double low, @Nullable Double high) {
+      String id,
+      String title,
+      String kind,
+      @Nullable String goesTo,
+      @Nullable Double low,
+      @Nullable Double high) {
     static StepReading of(TaskReading r) {
-      return new StepReading(r.id(), r.title(), r.kind().key(), r.low(), r.high());
+      String goesTo = r.goesTo() == null ? null : r.goesTo().key();
+      return new StepReading(r.id(), r.title(), r.kind().key(), goesTo, r.low(), r.high());
     }
   }
 
   /** A state along the day. */
   public record Band(String state, String title, List<DayPlan.Span> spans) {}
 
-  /** Something that cannot be kept together with the others. */
+  /**
+   * Something that cannot be kept together with the others.
+   *
+   * @param what code of how it binds them
+   * @param state by its name, empty where it is none of the truck
+   */
   public record ClashSaid(String what, String state, List<ClashStep> steps) {}
 
   /** A step of it, by its id. */
   public record ClashStep(String id, String title) {}
 
   static OrderResult of(JobContent job, Build build, Tasks tasks, OrderSolver.Patience patience) {
+    return of(job, build, tasks, patience, Behind.NOTHING);
+  }
+
+  /**
+   * What is left of the work, quickly: of what is done only those steps stand in it whose wait
+   * lasts yet.
+   */
+  public static OrderResult rest(JobContent job, Build build, Tasks tasks, Behind behind) {
+    return of(job, build, tasks, OrderSolver.Patience.QUICK, behind);
+  }
+
+  /** The whole of it, as a day is begun. */
+  public static OrderResult whole(JobContent job, Build build, Tasks tasks) {
+    return of(job, build, tasks, OrderSolver.Patience.THOROUGH, Behind.NOTHING);
+  }
+
+  private static OrderResult of(
+      JobContent job, Build build, Tasks tasks, OrderSolver.Patience patience, Behind behind) {
     StepFacts facts = new StepFacts(job, build);
-    OrderedBuild order = OrderedBuild.of(job, build, tasks, facts.joints());
+    OrderedBuild order = OrderedBuild.of(job, build, tasks, facts.joints()).after(behind);
     int hands = order.steps().stream().mapToInt(s -> s.hands()).sum();
     Optional<Integer> unplanned =
         GreedyPlan.of(order.steps(), order.rules(), order.people()).map(DayPlan::length);
@@ -167,10 +218,8 @@ public record OrderResult(
 
   private static ClashSaid said(OrderSolver.Conflict clash, OrderedBuild order, Tasks tasks) {
     return new ClashSaid(
-        clash.what().name(),
-        clash.state().isEmpty() || clash.state().startsWith("done ")
-            ? ""
-            : tasks.named(clash.state()),
+        clash.what().key(),
+        OrderedBuild.isOwn(clash.state()) ? "" : tasks.named(clash.state()),
         clash.steps().stream().map(id -> new ClashStep(id, order.line(id).title())).toList());
   }
 
@@ -179,7 +228,7 @@ public record OrderResult(
     OrderedBuild.Planned line = order.line(p.step().id());
     Optional<TaskData> task = line.task();
     List<String> cautions = new ArrayList<>();
-    if (p.step().engine().runs()) {
+    if (p.step().engine() == EngineState.RUNNING) {
       cautions.add(Caution.ENGINE_RUNS.key());
     }
     task.ifPresent(t -> t.cautions().forEach(c -> cautions.add(c.key())));
@@ -206,9 +255,19 @@ public record OrderResult(
         of(task, TaskData::carries),
         of(task, TaskData::readings).stream().map(StepReading::of).toList(),
         of(task, TaskData::photos),
+        task.map(t -> facts.drawings(t, line.step().id())).orElse(List.of()),
+        allBack(p.step()),
+        allBack(p.step()) ? order.opens(Set.of(States.FRONT_OPEN)) : List.of(),
+        order.opens(line.step().ends()),
         task.map(TaskData::check).orElse(null),
         task.map(TaskData::mistake).orElse(null),
+        line.pace().orElse(null),
         because);
+  }
+
+  /** The front is not closed, and no engine run, while something lies about. */
+  private static boolean allBack(Step step) {
+    return step.engine() != EngineState.STOPPED || step.ends().contains(States.FRONT_OPEN);
   }
 
   private static <T> List<T> of(Optional<TaskData> task, Function<TaskData, List<T>> what) {
@@ -226,96 +285,5 @@ public record OrderResult(
                     plan.spans(s.id(), s.atFirst() != null && work.is(s.atFirst()))))
         .filter(b -> !b.spans().isEmpty())
         .toList();
-  }
-
-  /** Why steps stand where they stand. */
-  private record Reasons(OrderedBuild order, DayPlan plan, Tasks tasks) {
-    /** More than these nobody reads. */
-    private static final int MOST = 4;
-
-    List<Finding> of(DayPlan.Placed p) {
-      List<Finding> reasons = new ArrayList<>();
-      String line = order.line(p.step().id()).step().id();
-      if (order.fixed().at().containsKey(line)) {
-        reasons.add(Because.FIXED.with());
-      } else if (order.fixed().earliest().getOrDefault(line, -1) == p.start()) {
-        reasons.add(Because.NOT_BEFORE.with());
-      }
-      after(p, line, reasons);
-      before(p, line, reasons);
-      around(p, line, reasons);
-      if (reasons.isEmpty()) {
-        filler(p, reasons);
-      }
-      return reasons.stream().distinct().limit(MOST).toList();
-    }
-
-    private String title(String id) {
-      return order.line(id).title();
-    }
-
-    /** What ended just when it begins, and had to. */
-    private void after(DayPlan.Placed p, String line, List<Finding> reasons) {
-      for (Rule r : order.rules().rules()) {
-        if (r.after().equals(line)
-            && plan.of(r.before()).filter(b -> b.end() == p.start()).isPresent()) {
-          reasons.add(
-              switch (r.kind()) {
-                case MAKES -> Because.NEEDS_MADE.with(title(r.before()));
-                case KEPT -> Because.AFTER_NEED.with(title(r.before()), tasks.named(r.what()));
-                case HIDDEN -> Because.AFTER_HIDES.with(title(r.before()), tasks.named(r.what()));
-                case OUTSIDE -> Because.NOT_WHILE.with(tasks.named(r.what()));
-              });
-        }
-      }
-    }
-
-    /** What it must come before: what hides its place, and what ends what it needs right then. */
-    private void before(DayPlan.Placed p, String line, List<Finding> reasons) {
-      for (Rule r : order.rules().rules()) {
-        if (r.before().equals(line) && r.kind() == Rule.Kind.HIDDEN) {
-          reasons.add(Because.BEFORE_HIDDEN.with(title(r.after()), tasks.named(r.what())));
-        } else if (r.before().equals(line)
-            && r.kind() == Rule.Kind.KEPT
-            && plan.of(r.after()).filter(a -> a.start() == p.end()).isPresent()) {
-          reasons.add(Because.BEFORE_ENDED.with(title(r.after()), tasks.named(r.what())));
-        }
-      }
-    }
-
-    private void around(DayPlan.Placed p, String line, List<Finding> reasons) {
-      Set<String> within = new TreeSet<>();
-      Set<String> without = new TreeSet<>();
-      for (Rule.Cycle c : order.rules().cycles()) {
-        if (c.inside().contains(line)) {
-          within.add(tasks.named(c.toggle().state()));
-        }
-        if (c.outside().contains(line) && !c.toggle().closes().isEmpty()) {
-          without.add(tasks.named(c.toggle().state()));
-        }
-      }
-      within.forEach(s -> reasons.add(Because.WHILE.with(s)));
-      without.forEach(s -> reasons.add(Because.NOT_WHILE.with(s)));
-    }
-
-    /** Nothing binds it: it fills a wait, or begins when hands are free. */
-    private void filler(DayPlan.Placed p, List<Finding> reasons) {
-      TreeMap<Integer, DayPlan.Placed> waiting = new TreeMap<>();
-      plan.placed().stream()
-          .filter(o -> o != p && o.freed() <= p.start() && p.start() < o.end())
-          .forEach(o -> waiting.put(o.end(), o));
-      if (!waiting.isEmpty()) {
-        DayPlan.Placed longest = waiting.lastEntry().getValue();
-        reasons.add(Because.FILLS_WAIT.with(title(longest.step().id())));
-        return;
-      }
-      plan.placed().stream()
-          .filter(o -> o.freed() == p.start() && !o.lanes().isEmpty())
-          .filter(o -> o.lanes().stream().anyMatch(p.lanes()::contains))
-          .findFirst()
-          .ifPresentOrElse(
-              o -> reasons.add(Because.HANDS_FREE.with(title(o.step().id()))),
-              () -> reasons.add(Because.FIRST.with()));
-    }
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import roadbreeze.core.explain.Code;
 import roadbreeze.core.workorder.DayPlan;
 import roadbreeze.core.workorder.GreedyPlan;
 import roadbreeze.core.workorder.Rule;
@@ -64,14 +65,15 @@ final class OrderSolver {
    */
   record Conflict(What what, String state, List<String> steps) {
     /** Sorts of them. */
-    enum What {
+    enum What implements Code {
       MAKES,
       KEPT,
       HIDDEN,
       OUTSIDE,
       COMES_AND_GOES,
       NOT_BEFORE,
-      AT
+      AT,
+      DONE
     }
 
     static Conflict of(Rule r) {
@@ -84,9 +86,17 @@ final class OrderSolver {
    *
    * @param earliest minutes before which a step cannot begin, by its id: a part that comes later
    * @param at minutes at which a step begins, by its id
+   * @param done what is behind us, each time of it by its own id, and the minutes that its wait
+   *     lasts yet
    */
-  record Fixed(Map<String, Integer> earliest, Map<String, Integer> at) {
-    static final Fixed NOTHING = new Fixed(Map.of(), Map.of());
+  record Fixed(Map<String, Integer> earliest, Map<String, Integer> at, Map<String, Integer> done) {
+    static final Fixed NOTHING = new Fixed(Map.of(), Map.of(), Map.of());
+
+    /** A step as it weighs on the rest of the work: what is done takes nobody's hands any more. */
+    Step yet(Step step) {
+      Integer waits = done.get(step.id());
+      return waits == null ? step : step.withHands(0).withWaits(waits).withUnder(false);
+    }
 
     int latest() {
       return Math.max(
@@ -96,7 +106,8 @@ final class OrderSolver {
   }
 
   static Solved solve(
-      List<Step> steps, Rule.Rules rules, int people, Fixed fixed, Patience patience) {
+      List<Step> given, Rule.Rules rules, int people, Fixed fixed, Patience patience) {
+    List<Step> steps = given.stream().map(fixed::yet).toList();
     List<Rule> ring = Rule.ring(rules.firm());
     if (!ring.isEmpty()) {
       return new Contradiction(ring.stream().map(Conflict::of).toList());
@@ -106,10 +117,10 @@ final class OrderSolver {
             .flatMap(Optional::stream)
             .min(Comparator.comparingInt(DayPlan::length));
     Optional<Ordered> ordered =
-        new OrderModel(steps, rules, people, fixed, false).ordered(greedy.orElse(null), patience);
+        new OrderModel(given, rules, people, fixed, false).ordered(greedy.orElse(null), patience);
     if (ordered.isPresent()) {
       return ordered.get();
     }
-    return new OrderModel(steps, rules, people, fixed, true).contradiction();
+    return new OrderModel(given, rules, people, fixed, true).contradiction();
   }
 }

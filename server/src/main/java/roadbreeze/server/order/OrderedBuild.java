@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import roadbreeze.core.workorder.EngineState;
 import roadbreeze.core.workorder.Rule;
 import roadbreeze.core.workorder.Step;
@@ -34,14 +35,16 @@ record OrderedBuild(Map<String, Planned> lines, Rule.Rules rules, int people, Fi
    * @param task of the library; empty where it is the job's own
    * @param title with what it is done to
    * @param usual hands' minutes that the library has for it
+   * @param pace how long the yard takes for such work; empty where too little was measured
    */
-  record Planned(Step step, Optional<TaskData> task, String title, int usual) {}
+  record Planned(
+      Step step, Optional<TaskData> task, String title, int usual, Optional<YardPace.Pace> pace) {}
 
   /**
    * @param joints of its hoses, some of which must be tight before other things go in
    */
   static OrderedBuild of(JobContent job, Build build, Tasks tasks, List<Joints.JointRow> joints) {
-    WorkScope scope = job.scope(build);
+    WorkScope scope = BuildScope.of(job, build);
     WorkPlan plan = build.work();
     Map<String, WorkPlan.StepMinutes> minutes = new HashMap<>();
     plan.minutes().forEach(m -> minutes.put(m.id(), m));
@@ -53,8 +56,12 @@ record OrderedBuild(Map<String, Planned> lines, Rule.Rules rules, int people, Fi
         TaskData task = tasks.byId().get(p.task().id());
         String title =
             p.thing().map(name -> task.title() + ": " + Words.of(name)).orElse(task.title());
-        Step step = timed(p.step(), minutes);
-        lines.put(step.id(), new Planned(step, Optional.of(task), title, p.step().hands()));
+        Optional<YardPace.Pace> pace = tasks.pace(task.family());
+        Step paced =
+            pace.map(y -> p.step().withHands((int) Math.round(p.step().hands() * y.ratio())))
+                .orElse(p.step());
+        Step step = timed(paced, minutes);
+        lines.put(step.id(), new Planned(step, Optional.of(task), title, p.step().hands(), pace));
       }
     }
     own(plan, minutes, lines);
@@ -96,7 +103,9 @@ record OrderedBuild(Map<String, Planned> lines, Rule.Rules rules, int people, Fi
               own.under(),
               EngineState.STOPPED);
       lines.put(
-          own.id(), new Planned(timed(step, minutes), Optional.empty(), own.title(), own.hands()));
+          own.id(),
+          new Planned(
+              timed(step, minutes), Optional.empty(), own.title(), own.hands(), Optional.empty()));
     }
     for (WorkPlan.OwnTask own : plan.ownTasks()) {
       for (String before : own.comesAfter()) {
@@ -133,12 +142,19 @@ record OrderedBuild(Map<String, Planned> lines, Rule.Rules rules, int people, Fi
   /** Tasks that put a thing in its place. */
   private static final List<String> PUTS_IN = List.of("hang-cooler", "fan-puller", "fan-pusher");
 
+  private static final String DONE = "done ";
+
   private static String done(String id) {
-    return "done " + id;
+    return DONE + id;
+  }
+
+  /** It is no state of the truck, but what binds a task of the job's own to others. */
+  static boolean isOwn(String state) {
+    return state.startsWith(DONE);
   }
 
   private static Planned with(Planned line, Step step) {
-    return new Planned(step, line.task(), line.title(), line.usual());
+    return new Planned(step, line.task(), line.title(), line.usual(), line.pace());
   }
 
   private static Set<String> and(Set<String> some, String one) {
@@ -155,7 +171,7 @@ record OrderedBuild(Map<String, Planned> lines, Rule.Rules rules, int people, Fi
         (t.exactly() ? at : earliest).put(t.id(), t.minute());
       }
     }
-    return new Fixed(earliest, at);
+    return new Fixed(earliest, at, Map.of());
   }
 
   List<Step> steps() {
@@ -166,9 +182,36 @@ record OrderedBuild(Map<String, Planned> lines, Rule.Rules rules, int people, Fi
     return OrderSolver.solve(steps(), rules, people, fixed, patience);
   }
 
+  /** What is left of it while the work goes on. */
+  OrderedBuild after(Behind behind) {
+    Set<String> there = lines.keySet();
+    Map<String, Integer> done = new HashMap<>(behind.done());
+    done.keySet().removeIf(id -> !there.contains(first(id)));
+    Map<String, Integer> earliest = new HashMap<>();
+    fixed.earliest().forEach((id, at) -> earliest.put(id, Math.max(0, at - behind.minutes())));
+    Map<String, Integer> at = new HashMap<>();
+    fixed.at().forEach((id, minute) -> at.put(id, minute - behind.minutes()));
+    at.values().removeIf(minute -> minute < 0);
+    done.keySet().forEach(id -> Stream.of(earliest, at).forEach(times -> times.remove(id)));
+    return new OrderedBuild(lines, rules, people, new Fixed(earliest, at, done));
+  }
+
+  /** Ids of the lines that open any of these states. */
+  List<String> opens(Set<String> states) {
+    return lines.values().stream()
+        .map(Planned::step)
+        .filter(s -> s.makes().stream().anyMatch(states::contains))
+        .map(Step::id)
+        .toList();
+  }
+
   /** The line of a step, the same for each time that it is done. */
   Planned line(String id) {
+    return lines.get(first(id));
+  }
+
+  private static String first(String id) {
     int again = id.indexOf('.');
-    return lines.get(again < 0 ? id : id.substring(0, again));
+    return again < 0 ? id : id.substring(0, again);
   }
 }

@@ -8,11 +8,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import roadbreeze.core.explain.Finding;
-import roadbreeze.core.radiator.FitRow;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.build.Changes;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.job.JobContent;
@@ -38,6 +38,7 @@ final class StepFacts {
   private final MountingResult mounting;
   private final List<FlatBracket> flats;
   private final Map<String, Guards> guards;
+  private final StepDrawings drawings;
 
   StepFacts(JobContent job, Build build) {
     this.job = job;
@@ -47,6 +48,7 @@ final class StepFacts {
     mounting = MountingResult.of(job, build);
     flats = MountingResult.inUse(job, build).stream().map(FlatBracket::of).toList();
     guards = Guards.of(job, build);
+    drawings = new StepDrawings(job, build);
   }
 
   /** Joints of hoses, with what must wait for their clamps. */
@@ -66,6 +68,10 @@ final class StepFacts {
       add(shows, concerns, facts);
     }
     return facts;
+  }
+
+  List<OrderResult.StepDrawing> drawings(TaskData task, String step) {
+    return drawings.of(task, step);
   }
 
   private void add(TaskData.Shows shows, Predicate<String> concerns, List<Finding> facts) {
@@ -95,17 +101,16 @@ final class StepFacts {
   }
 
   private void parts(List<Finding> facts) {
-    for (FittedCooler c : build.coolers()) {
-      facts.add(StepFact.PART.with(c.part().name(), c.part().code()));
+    Changes changes = new Changes(build, job.found());
+    changes.newCoolers().forEach(c -> part(c.part().name(), c.part().code(), facts));
+    changes.newFans().forEach(f -> part(f.part().name(), f.part().code(), facts));
+    if (changes.newRadiator()) {
+      part(build.radiator().name(), build.radiator().code(), facts);
     }
-    for (FittedFan f : build.fans()) {
-      if (job.found().fans().stream().noneMatch(o -> o.part().equals(f.part()))) {
-        facts.add(StepFact.PART.with(f.part().name(), f.part().code()));
-      }
-    }
-    if (build.radiator() != null) {
-      facts.add(StepFact.PART.with(build.radiator().name(), build.radiator().code()));
-    }
+  }
+
+  private static void part(String name, String code, List<Finding> facts) {
+    facts.add(StepFact.PART.with(name, code));
   }
 
   private void places(Predicate<String> concerns, List<Finding> facts) {
@@ -206,8 +211,8 @@ final class StepFacts {
 
   private void radiator(List<Finding> facts) {
     if (build.radiator() != null) {
-      facts.add(StepFact.PART.with(build.radiator().name(), build.radiator().code()));
-      int open = FitRow.What.values().length - build.mounting().radiator().ticks().size();
+      part(build.radiator().name(), build.radiator().code(), facts);
+      int open = build.mounting().radiator().open();
       if (open > 0) {
         facts.add(StepFact.ORDER_OPEN.with(open));
       }

@@ -61,7 +61,7 @@ record TaskData(
     @NotNull Set<@NotNull @Pattern(regexp = TaskData.ID) String> ends,
     @NotNull Set<@NotNull @Pattern(regexp = TaskData.ID) String> behind,
     @NotNull Set<@NotNull @Pattern(regexp = TaskData.ID) String> hides,
-    @Within(min = 0, max = Step.LONGEST, kind = Kind.COUNT) int hands,
+    @NotNull @Within(min = 0, max = Step.LONGEST, kind = Kind.COUNT) Integer hands,
     @Within(min = 0, max = Step.LONGEST_WAIT, kind = Kind.COUNT) int waits,
     @Nullable @Within(min = 1, max = 2, kind = Kind.COUNT) Integer people,
     boolean under,

@@ -26,8 +26,8 @@ import roadbreeze.server.row.Row;
  * @param places that tasks work at, or hide
  */
 public record TaskFile(
-    @NotNull String format,
-    int formatVersion,
+    @NotNull @Pattern(regexp = TaskFile.FORMAT) String format,
+    @Within(min = 1, max = TaskFile.VERSION, kind = Kind.COUNT) int formatVersion,
     @NotBlank @Size(max = 80) String name,
     @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid TaskState> states,
     @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid TaskPlace> places,

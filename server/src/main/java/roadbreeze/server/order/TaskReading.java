@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.server.row.Row;
 
@@ -17,7 +18,7 @@ import roadbreeze.server.row.Row;
  * @param low least that can be true, null where nothing is known
  * @param high most that can be true, null where nothing is known
  */
-record TaskReading(
+public record TaskReading(
     @NotNull @Pattern(regexp = TaskData.ID) @Size(max = 40) String id,
     @NotBlank @Size(max = 80) String title,
     @NotNull Kind kind,
@@ -27,7 +28,7 @@ record TaskReading(
     implements Row {
 
   /** Where a reading belongs. */
-  enum Goes {
+  public enum Goes implements Code {
     COOLANT_FOUND,
     COOLANT_OUT,
     COOLANT_MIX,

@@ -21,15 +21,17 @@ public class TaskShelf {
 
   private final EntityManager database;
   private final Validator validator;
+  private final YardPace pace;
 
-  TaskShelf(EntityManager database, Validator validator) {
+  TaskShelf(EntityManager database, Validator validator, YardPace pace) {
+    this.pace = pace;
     this.database = database;
     this.validator = validator;
   }
 
   @Transactional(readOnly = true)
   public Tasks tasks() {
-    return Tasks.with(own().file());
+    return Tasks.with(own().file()).at(pace.paces());
   }
 
   @Transactional(readOnly = true)

@@ -27,22 +27,15 @@ import tools.jackson.databind.json.JsonMapper;
 /**
  * Files of tasks laid over each other: what is written in them by id, and the library that the core
  * works on.
+ *
+ * @param paces how long the yard takes for each family, as it was measured
  */
 public record Tasks(
     Map<String, TaskData> byId,
     Map<String, TaskState> states,
     Map<String, TaskPlace> places,
-    TaskLibrary library) {
-
-  private static final List<String> BOOKS =
-      List.of(
-          "1-access",
-          "2-oil-cooler",
-          "3-coolant",
-          "4-air-and-fans",
-          "5-wiring",
-          "6-proof",
-          "7-found");
+    TaskLibrary library,
+    Map<String, YardPace.Pace> paces) {
 
   /** Strict: a word that the format does not know is a mistake of whoever wrote it. */
   static final JsonMapper JSON =
@@ -51,8 +44,20 @@ public record Tasks(
           .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
           .build();
 
+  private static final List<TaskFile> BOOKS =
+      Stream.of(
+              "1-access",
+              "2-oil-cooler",
+              "3-coolant",
+              "4-air-and-fans",
+              "5-wiring",
+              "6-proof",
+              "7-found")
+          .map(Tasks::book)
+          .toList();
+
   /** What ships. */
-  public static final Tasks SHIPPED = of(BOOKS.stream().map(Tasks::book).toList());
+  public static final Tasks SHIPPED = of(BOOKS);
 
   private static TaskFile book(String name) {
     try (InputStream in = new ClassPathResource("tasks/" + name + ".json").getInputStream()) {
@@ -81,16 +86,41 @@ public record Tasks(
                     s.id(),
                     new TaskLibrary.Toggling(s.comesAgain(), Optional.ofNullable(s.atFirst()))));
     List<Task> tasks = byId.values().stream().map(TaskData::toCore).toList();
-    return new Tasks(byId, states, places, new TaskLibrary(tasks, toggles));
+    return new Tasks(byId, states, places, new TaskLibrary(tasks, toggles), Map.of());
   }
 
   /** The shipped ones under a yard's own. */
   public static Tasks with(TaskFile own) {
-    return of(Stream.concat(BOOKS.stream().map(Tasks::book), Stream.of(own)).toList());
+    return of(Stream.concat(BOOKS.stream(), Stream.of(own)).toList());
+  }
+
+  /** The same worked at a yard's own pace. */
+  Tasks at(Map<String, YardPace.Pace> measured) {
+    return new Tasks(byId, states, places, library, measured);
+  }
+
+  /** How long the yard takes for a family of tasks; empty where too little was measured. */
+  Optional<YardPace.Pace> pace(String family) {
+    return Optional.ofNullable(paces.get(family)).filter(YardPace.Pace::counts);
+  }
+
+  public boolean has(String task) {
+    return byId.containsKey(task);
+  }
+
+  /** Where a reading belongs, by its code. */
+  public static TaskReading.Goes goes(String code) {
+    return Stream.of(TaskReading.Goes.values())
+        .filter(g -> g.key().equals(code))
+        .findFirst()
+        .orElseThrow();
   }
 
   /** What a person would call a state or a place: one without a name is known by who makes it. */
   String named(String id) {
+    if (id.isEmpty()) {
+      return id; // a time, not a state
+    }
     if (states.containsKey(id)) {
       return states.get(id).title();
     }

@@ -1,5 +1,6 @@
 package roadbreeze.server.parts;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -23,6 +24,7 @@ import roadbreeze.server.problem.Within;
  * @param gripsFromC and {@code gripsFullyC}: air behind the radiator for a bimetal clutch, coolant
  *     for a controlled one, null for a solid belt fan
  */
+@RecordBuilder
 public record FanPart(
     @NotBlank @Size(max = 40) String code,
     @NotBlank @Size(max = 120) String name,
@@ -42,7 +44,8 @@ public record FanPart(
     @Within(min = 30, max = 115, kind = Kind.TEMPERATURE) Double gripsFromC,
     @Within(min = 35, max = 130, kind = Kind.TEMPERATURE) Double gripsFullyC,
     @Within(min = 800, max = 6000, kind = Kind.RPM) Double clutchLimitRpm,
-    @Within(min = 0, max = 100000, kind = Kind.MONEY) double price) {
+    @Within(min = 0, max = 100000, kind = Kind.MONEY) double price)
+    implements FanPartBuilder.With {
 
   /** By what one fan is told from another, whatever clutch it is on. */
   public record Blades(String name, boolean onEngine) {}

@@ -1,14 +1,8 @@
 package roadbreeze.server.photo;
 
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
 import java.time.Instant;
-import java.util.Iterator;
-import java.util.Locale;
+import java.util.Set;
 import java.util.UUID;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roadbreeze.server.job.JobService;
@@ -21,8 +15,7 @@ class PhotoService {
   /** More than this of one job are not kept. */
   private static final int MOST = 20;
 
-  /** A longer side than this is no photograph that anybody measures on, px. */
-  private static final int LONGEST = 12_000;
+  private static final Set<String> KINDS = Set.of("jpeg", "png");
 
   private final PhotoRepository photos;
   private final JobService jobs;
@@ -43,26 +36,19 @@ class PhotoService {
     if (photos.countByJobId(job) >= MOST) {
       throw Refusal.TOO_MANY_PHOTOS.refuse(MOST);
     }
-    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(content))) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-      if (!readers.hasNext()) {
-        throw Refusal.NO_PHOTO.refuse();
-      }
-      ImageReader reader = readers.next();
-      reader.setInput(in);
-      String kind = reader.getFormatName().toLowerCase(Locale.ROOT);
-      int width = reader.getWidth(0);
-      int height = reader.getHeight(0);
-      boolean known = kind.equals("jpeg") || kind.equals("png");
-      if (!known || Math.max(width, height) > LONGEST) {
-        throw Refusal.NO_PHOTO.refuse();
-      }
-      return photos.save(
-          new PhotoRow(
-              UUID.randomUUID(), job, Instant.now(), "image/" + kind, width, height, content));
-    } catch (IOException e) {
+    PhotoHead head = PhotoHead.of(content);
+    if (!KINDS.contains(head.kind())) {
       throw Refusal.NO_PHOTO.refuse();
     }
+    return photos.save(
+        new PhotoRow(
+            UUID.randomUUID(),
+            job,
+            Instant.now(),
+            "image/" + head.kind(),
+            head.width(),
+            head.height(),
+            content));
   }
 
   /**

@@ -25,6 +25,7 @@ import roadbreeze.server.check.CheckReading;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.order.BuildScope;
 import roadbreeze.server.order.Tasks;
 import roadbreeze.server.yard.FaultWeights;
 
@@ -158,7 +159,7 @@ record CheckResult(
                 build.name(),
                 margins(job, build),
                 changes.price(),
-                60.0 * tasks.library().hands(job.scope(build)));
+                60.0 * tasks.library().hands(BuildScope.of(job, build)));
         if (build.kind() == Build.Kind.RESTORED && restored == null) {
           restored = plan;
         } else {

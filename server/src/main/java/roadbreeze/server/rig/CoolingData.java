@@ -1,5 +1,6 @@
 package roadbreeze.server.rig;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -20,6 +21,7 @@ import roadbreeze.server.problem.Within;
  * @param chargeAirCooler null on an engine without boost
  * @param chargeAirFirst it stands in front of the condenser, not behind
  */
+@RecordBuilder
 public record CoolingData(
     @Within(min = 0.3, max = 0.6) double glycolShare,
     @Within(min = 0, max = 200, kind = Kind.PRESSURE) double capKpa,
@@ -35,4 +37,5 @@ public record CoolingData(
     @NotNull @Valid CoreSize radiator,
     @Nullable @Valid CoreSize condenser,
     @Nullable @Valid CoreSize chargeAirCooler,
-    boolean chargeAirFirst) {}
+    boolean chargeAirFirst)
+    implements CoolingDataBuilder.With {}

@@ -1,5 +1,6 @@
 package roadbreeze.server.rig;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -19,6 +20,7 @@ import roadbreeze.server.row.DistinctIds;
  * @param traverses anemometer readings, as they were taken one after another
  * @param marks of numbers that were measured or only assumed, by path from here
  */
+@RecordBuilder
 public record RigSection(
     @NotNull @Valid Vehicle vehicle,
     @NotNull @Valid Trailer trailer,
@@ -27,11 +29,12 @@ public record RigSection(
     @NotNull @Valid FoundLines foundLines,
     @NotNull @Valid ElectricsData electrics,
     @NotNull @Valid FluidsData fluids,
-    @NotNull @Size(max = 200) Map<String, Mark> marks) {
+    @NotNull @Size(max = 200) Map<String, Mark> marks)
+    implements RigSectionBuilder.With {
 
   /** With another trailer behind it. */
   public RigSection pulling(Trailer other) {
-    return new RigSection(vehicle, other, ratings, traverses, foundLines, electrics, fluids, marks);
+    return withTrailer(other);
   }
 
   /** What the last traverse of a fan that the model is corrected by found of its pressure. */

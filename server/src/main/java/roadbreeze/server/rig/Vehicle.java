@@ -1,5 +1,6 @@
 package roadbreeze.server.rig;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -8,6 +9,7 @@ import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
 
 /** A truck, named by its work. */
+@RecordBuilder
 public record Vehicle(
     @NotBlank @Size(max = 80) String name,
     @NotNull Type kind,
@@ -17,7 +19,8 @@ public record Vehicle(
     @NotNull @Valid EngineData engine,
     @NotNull @Valid GearboxData gearbox,
     @NotNull @Valid CoolingData cooling,
-    @NotNull @Valid LimitData limits) {
+    @NotNull @Valid LimitData limits)
+    implements VehicleBuilder.With {
 
   /** What the truck is, for the defaults of an intake. */
   public enum Type {

@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import roadbreeze.core.explain.Finding;
-import roadbreeze.core.radiator.FitRow;
 import roadbreeze.core.rig.Setup;
+import roadbreeze.core.workorder.EngineState;
 import roadbreeze.core.workorder.TaskLibrary;
 import roadbreeze.core.workorder.WorkScope;
 import roadbreeze.server.build.Build;
@@ -17,6 +17,7 @@ import roadbreeze.server.message.Said;
 import roadbreeze.server.mounting.FlatBracket;
 import roadbreeze.server.mounting.FlatChannel;
 import roadbreeze.server.mounting.MountingResult;
+import roadbreeze.server.order.BuildScope;
 import roadbreeze.server.order.Tasks;
 import roadbreeze.server.switching.SwitchResult;
 import roadbreeze.server.wiring.Guards;
@@ -61,13 +62,13 @@ public record WorkSheet(
             .toList();
     LineResult lines = LineResult.of(job, build);
     Changes changes = new Changes(build, job.found());
-    WorkScope scope = job.scope(build);
+    WorkScope scope = BuildScope.of(job, build);
     PartsList parts = PartsList.of(changes, scope.parts(), lines, job.rig(), Guards.of(job, build));
     int restoring =
         job.builds().stream()
             .filter(b -> b.kind() == Build.Kind.RESTORED)
             .findFirst()
-            .map(b -> tasks.library().hands(job.scope(b)))
+            .map(b -> tasks.library().hands(BuildScope.of(job, b)))
             .orElse(0);
     return new WorkSheet(
         parts.lines().stream().map(l -> new PartPriced(Said.of(l.said()), l.price())).toList(),
@@ -77,9 +78,7 @@ public record WorkSheet(
         brackets,
         SwitchResult.findings(job, build),
         Said.of(fluids(job.setup(build), job, tasks.library().picked(scope), lines)),
-        build.radiator() == null
-            ? 0
-            : FitRow.What.values().length - build.mounting().radiator().ticks().size(),
+        build.radiator() == null ? 0 : build.mounting().radiator().open(),
         tasks.library().hands(scope),
         restoring);
   }
@@ -87,10 +86,10 @@ public record WorkSheet(
   private static List<Finding> fluids(
       Setup setup, JobContent job, List<TaskLibrary.Picked> work, LineResult lines) {
     List<Finding> fluids = new ArrayList<>();
-    if (work.stream().anyMatch(p -> p.step().ends().contains("oil-open"))) {
+    if (work.stream().anyMatch(p -> p.step().ends().contains(EngineState.States.OIL_OPEN))) {
       fluids.add(Listed.OIL.with(lines.addedVolumeL() / 1000));
     }
-    if (work.stream().anyMatch(p -> p.step().ends().contains("coolant-out"))) {
+    if (work.stream().anyMatch(p -> p.step().ends().contains(EngineState.States.COOLANT_OUT))) {
       var coolant = setup.truck().coolant().fluid();
       fluids.add(
           Listed.COOLANT.with(

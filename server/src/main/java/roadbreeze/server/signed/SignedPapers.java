@@ -9,7 +9,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roadbreeze.server.problem.UnknownThingException;
@@ -28,27 +27,29 @@ public class SignedPapers {
    *
    * @param on device and account
    */
-  public record Signing(
-      UUID job, SignedPaper.Kind kind, String build, String title, String by, String on) {}
+  public record Signing(SignedPaper.Kind kind, String build, String title, String by, String on) {}
 
   /**
-   * @param snapshot all that the paper is made of
-   * @param pages of the paper with its signature on it
+   * A paper as it is signed now, for its pages to show; it is not kept yet.
+   *
+   * @param snapshot all that it is made of
    */
+  public SignedPaper sign(Signing signing, String snapshot) {
+    return new SignedPaper(
+        UUID.randomUUID(),
+        signing.kind(),
+        signing.build(),
+        signing.title(),
+        signing.by(),
+        signing.on(),
+        Instant.now().truncatedTo(ChronoUnit.MICROS),
+        hash(snapshot));
+  }
+
+  /** Keeps a paper for good. */
   @Transactional
-  public SignedPaper keep(Signing signing, String snapshot, Function<SignedPaper, byte[]> pages) {
-    SignedPaper paper =
-        new SignedPaper(
-            UUID.randomUUID(),
-            signing.kind(),
-            signing.build(),
-            signing.title(),
-            signing.by(),
-            signing.on(),
-            Instant.now().truncatedTo(ChronoUnit.MICROS),
-            hash(snapshot));
-    database.persist(new SignedPaperRow(signing.job(), paper, snapshot, pages.apply(paper)));
-    return paper;
+  public void keep(UUID job, SignedPaper paper, String snapshot, byte[] pages) {
+    database.persist(new SignedPaperRow(job, paper, snapshot, pages));
   }
 
   /** Of a job, the newest first. */

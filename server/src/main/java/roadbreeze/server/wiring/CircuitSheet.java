@@ -6,16 +6,18 @@ import java.util.List;
 import java.util.Map;
 import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.Scheme;
+import roadbreeze.server.build.Build;
 import roadbreeze.server.build.WiringMapper;
 import roadbreeze.server.build.WiringPlan;
 import roadbreeze.server.drawing.Drawing;
 import roadbreeze.server.drawing.Drawing.Mark;
 import roadbreeze.server.drawing.Drawing.Pen;
+import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
 
 /** A circuit, its loom and its labels on paper. */
-final class CircuitSheet {
+public final class CircuitSheet {
   /** Height of capitals, mm. */
   private static final double NAME = 2.6;
 
@@ -34,6 +36,20 @@ final class CircuitSheet {
     this.wired = wired;
     this.plan = plan;
     this.world = world;
+  }
+
+  /** A build's circuit. */
+  public static Drawing circuit(JobContent job, Build build, Units.World world) {
+    return circuit(WiredBuild.of(job, build), build.wiring(), world, title(job, build));
+  }
+
+  /** A build's loom, laid flat. */
+  public static Drawing loom(JobContent job, Build build, Units.World world) {
+    return loom(WiredBuild.of(job, build), build.wiring(), world, title(job, build));
+  }
+
+  static String title(JobContent job, Build build) {
+    return job.about().name() + ", " + build.name();
   }
 
   static Drawing circuit(WiredBuild wired, WiringPlan plan, Units.World world, String title) {

@@ -47,7 +47,7 @@ class WiringDrawings {
     }
 
     private String title() {
-      return job.about().name() + ", " + job.build(build).name();
+      return CircuitSheet.title(job, job.build(build));
     }
   }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import roadbreeze.core.workorder.Caution;
 import roadbreeze.core.workorder.DayPlan;
 import roadbreeze.core.workorder.EngineState;
 import roadbreeze.core.workorder.GreedyPlan;
@@ -51,6 +52,33 @@ class TasksTest {
                       || SHIPPED.library().toggles().values().stream()
                           .anyMatch(g -> g.atFirst().filter(part::equals).isPresent()));
     }
+  }
+
+  /** Stopped, battery off and raised go together; so do running, connected and on its wheels. */
+  @Test
+  void noCautionContradictsItsTask() {
+    for (TaskData task : SHIPPED.byId().values()) {
+      assertThat(task.cautions())
+          .as(task.id())
+          .doesNotContain(Caution.ENGINE_RUNS); // beside every step that runs it, by itself
+      if (task.engine().runs()) {
+        assertThat(task.cautions())
+            .as(task.id())
+            .doesNotContain(Caution.BATTERY_OFF, Caution.STANDS, Caution.BURNS, Caution.FED_FAN);
+      }
+    }
+  }
+
+  /** Another radiator that wants plates in its truck brings their two visits, tacked and welded. */
+  @Test
+  void whatIsWeldedInIsTriedBetween() {
+    Build build = Jobs.TILT_TRAY.builds().get(3);
+    WorkScope scope = BuildScope.of(Jobs.TILT_TRAY, build);
+    int plates = scope.things().getOrDefault(WorkScope.Sort.PLATE, List.of()).size();
+    assertThat(plates).isPositive();
+    List<String> ids = SHIPPED.library().picked(scope).stream().map(p -> p.step().id()).toList();
+    assertThat(ids.stream().filter(id -> id.startsWith("tack-plates~"))).hasSize(plates);
+    assertThat(ids).contains("try-radiator", "paint-plates");
   }
 
   /**

@@ -119,6 +119,9 @@ class WorkOrderApiTest {
     JsonNode template = step(order, "template~bracket-upper-left");
     assertThat(template.get("because").toString()).contains("because.beforeHidden");
     assertThat(order.get("bands").toString()).contains("front open", "battery off");
+    // On the road nobody stands before it: that caution is for an engine that runs in the yard.
+    assertThat(step(order, "first-start").get("cautions").toString()).contains("engineRuns");
+    assertThat(step(order, "prove").get("cautions").toString()).doesNotContain("engineRuns");
     assertThat(order.get("lists").get("photos").toString()).contains("latch position");
   }
 
@@ -152,7 +155,8 @@ class WorkOrderApiTest {
     ((ArrayNode) own.get("comesAfter")).add("close-front");
     JsonNode clash = order(content).get("clashes");
     assertThat(clash).isNotEmpty();
-    assertThat(clash.toString()).contains("Weld the step", "Grille and trim on");
+    assertThat(clash.toString())
+        .contains("Weld the step", "Grille and trim on", "conflictWhat.makes");
     own.put("hands", -5);
     HttpResponse<byte[]> refused =
         send(
@@ -192,10 +196,11 @@ class WorkOrderApiTest {
 
   @Test
   void theYardsOwnTasksTakeThePlaceOfThoseThatShip() throws Exception {
-    ObjectNode own = (ObjectNode) ok("GET", "/api/tasks/own", null);
+    JsonNode board = ok("GET", "/api/tasks", null);
+    ObjectNode own = (ObjectNode) board.get("own");
     ObjectNode file = (ObjectNode) own.get("file");
     JsonNode park = null;
-    for (JsonNode t : ok("GET", "/api/tasks", null).get("tasks")) {
+    for (JsonNode t : board.get("tasks")) {
       park = t.get("id").asString().equals("park") ? t : park;
     }
     ObjectNode slower = ((ObjectNode) park).deepCopy().put("hands", 25);
@@ -219,6 +224,9 @@ class WorkOrderApiTest {
     refused = send("PUT", "/api/tasks/own", own);
     assertThat(new String(refused.body(), StandardCharsets.UTF_8))
         .contains("hands", "refusal.outOfSpan");
+    slower.remove("hands"); // forgotten, not nought
+    refused = send("PUT", "/api/tasks/own", own);
+    assertThat(new String(refused.body(), StandardCharsets.UTF_8)).contains("refusal.missing");
     file.putArray("tasks");
     ok("PUT", "/api/tasks/own", own);
     assertThat(step(order(hive()), "park").get("hands").asInt()).isEqualTo(10);

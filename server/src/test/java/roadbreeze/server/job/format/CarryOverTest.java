@@ -204,4 +204,14 @@ class CarryOverTest {
       assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unordered(Jobs.TILT_TRAY));
     }
   }
+
+  @Test
+  void ofJobsOfShapeTwelveNothingIsMeasuredThatCameOut() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-12", "carry_over_12_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(2);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.unfilled(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unfilled(Jobs.TILT_TRAY));
+    }
+  }
 }

@@ -138,6 +138,11 @@ class FormatsTest {
   }
 
   @Test
+  void ofAJobOfBeforeNothingIsMeasuredThatCameOut() {
+    assertThat(FORMAT.read(file("hive-utility-12"))).isEqualTo(Jobs.unfilled(Jobs.HIVE));
+  }
+
+  @Test
   void aTruckOfBeforeHasAlternatorsThatNobodyHasRead() {
     assertThat(FORMAT.read(file("hive-utility-10"))).isEqualTo(Jobs.unwired(Jobs.HIVE));
   }

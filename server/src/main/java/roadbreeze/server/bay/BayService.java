@@ -1,0 +1,205 @@
+package roadbreeze.server.bay;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import roadbreeze.server.order.OrderResult.OrderedStep;
+import roadbreeze.server.order.Tasks;
+import roadbreeze.server.problem.Refusal;
+import roadbreeze.server.problem.UnknownThingException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps work that was begun: its plans, and what happened, each once and in one order. */
+@Service
+public class BayService {
+  private final EntityManager database;
+  private final BayReadings readings;
+  private final JsonMapper json;
+
+  BayService(EntityManager database, BayReadings readings, JsonMapper json) {
+    this.database = database;
+    this.readings = readings;
+    this.json = json;
+  }
+
+  /**
+   * Begins an order.
+   *
+   * @param plan the first one
+   */
+  @Transactional
+  BayOrder begin(UUID job, String build, String title, String by, BayPlan plan) {
+    BayOrderRow row = new BayOrderRow(job, build, title, plan.at(), by);
+    database.persist(row);
+    database.persist(
+        new BayPlanRow(row.order().id(), plan.number(), json.writeValueAsString(plan)));
+    return row.order();
+  }
+
+  /** Of a job, the newest first. */
+  @Transactional(readOnly = true)
+  public List<BayOrder> of(UUID job) {
+    return database
+        .createQuery(
+            "select o from BayOrderRow o where o.jobId = :job order by o.begunAt desc",
+            BayOrderRow.class)
+        .setParameter("job", job)
+        .getResultStream()
+        .map(BayOrderRow::order)
+        .toList();
+  }
+
+  /**
+   * @throws UnknownThingException if there is none of this id
+   */
+  @Transactional(readOnly = true)
+  public BayOrder order(UUID id) {
+    return row(id, LockModeType.NONE).order();
+  }
+
+  /** The plan that the work goes on by. */
+  @Transactional(readOnly = true)
+  public BayPlan plan(UUID order) {
+    return database
+        .createQuery(
+            "select p from BayPlanRow p where p.key.orderId = :order order by p.key.number desc",
+            BayPlanRow.class)
+        .setParameter("order", order)
+        .setMaxResults(1)
+        .getResultStream()
+        .findFirst()
+        .map(p -> json.readValue(p.plan(), BayPlan.class))
+        .orElseThrow(() -> new UnknownThingException("bay order " + order));
+  }
+
+  /** What has happened after a number. */
+  @Transactional(readOnly = true)
+  public List<BayEntry> after(UUID order, long seq) {
+    return database
+        .createQuery(
+            "select e from BayEventRow e where e.orderId = :order and e.seq > :seq order by e.seq",
+            BayEventRow.class)
+        .setParameter("order", order)
+        .setParameter("seq", seq)
+        .getResultStream()
+        .map(e -> new BayEntry(e.seq(), json.readValue(e.event(), BayEvent.class)))
+        .toList();
+  }
+
+  /**
+   * Adds what has happened on a device; what is there already is not added again.
+   *
+   * @return all of it with its numbers, in the order given
+   * @throws roadbreeze.server.problem.RefusedRequestException if something does not say what it
+   *     must, or the order is signed
+   */
+  @Transactional
+  public List<BayEntry> add(UUID order, List<BayEvent> events) {
+    BayOrderRow row = row(order, LockModeType.PESSIMISTIC_WRITE);
+    List<BayEntry> kept = new ArrayList<>();
+    BayPlan plan = null;
+    for (BayEvent e : events) {
+      BayEventRow there = database.find(BayEventRow.class, e.id());
+      if (there != null) {
+        kept.add(new BayEntry(there.seq(), json.readValue(there.event(), BayEvent.class)));
+        continue;
+      }
+      if (row.order().signedAt() != null) {
+        throw Refusal.ORDER_IS_SIGNED.refuse();
+      }
+      if (!e.whole() || e.kind().ofServer()) {
+        throw Refusal.EVENT_NOT_WHOLE.refuse();
+      }
+      plan = plan == null ? plan(order) : plan;
+      kept.add(keep(row, e, plan));
+    }
+    told(order);
+    return kept;
+  }
+
+  private BayEntry keep(BayOrderRow row, BayEvent e, BayPlan plan) {
+    BayEvent event = exact(e);
+    BayEventRow added =
+        new BayEventRow(row.order().id(), row.next(), event, json.writeValueAsString(event));
+    Optional<OrderedStep> step = e.step() == null ? Optional.empty() : plan.step(e.step());
+    if (e.kind() == BayEvent.Kind.DONE) {
+      step.ifPresent(s -> added.measures(s, e.value()));
+    }
+    if (e.kind() == BayEvent.Kind.READ) {
+      step.ifPresent(s -> read(row.order(), s, event));
+    }
+    database.persist(added);
+    return new BayEntry(added.seq(), event);
+  }
+
+  private void read(BayOrder order, OrderedStep step, BayEvent e) {
+    int tilde = step.line().indexOf('~');
+    String thing = tilde < 0 ? "" : step.line().substring(tilde + 1);
+    step.readings().stream()
+        .filter(r -> r.id().equals(e.item()) && r.goesTo() != null)
+        .forEach(
+            r ->
+                readings.put(order.job(), order.build(), Tasks.goes(r.goesTo()), thing, e.value()));
+  }
+
+  /** PostgreSQL and devices keep the same digits. */
+  private static BayEvent exact(BayEvent e) {
+    return new BayEvent(
+        e.id(),
+        e.kind(),
+        e.at().truncatedTo(ChronoUnit.MILLIS),
+        e.by(),
+        e.device(),
+        e.step(),
+        e.item(),
+        e.text(),
+        e.size(),
+        e.sort(),
+        e.value());
+  }
+
+  /** Goes on by another plan. */
+  @Transactional
+  BayPlan replanned(UUID order, BayPlan plan, String by) {
+    BayOrderRow row = row(order, LockModeType.PESSIMISTIC_WRITE);
+    database.persist(new BayPlanRow(order, plan.number(), json.writeValueAsString(plan)));
+    BayEvent said =
+        BayEvent.said(BayEvent.Kind.PLANNED, plan.at(), by, String.valueOf(plan.number()));
+    keep(row, said, plan);
+    told(order);
+    return plan;
+  }
+
+  /** It is signed: nothing is added any more. */
+  @Transactional
+  void signed(UUID order, Instant at, String by) {
+    BayOrderRow row = row(order, LockModeType.PESSIMISTIC_WRITE);
+    keep(row, BayEvent.said(BayEvent.Kind.SIGNED, at, by, null), plan(order));
+    row.signed(at);
+    told(order);
+  }
+
+  /** Every server that a device listens at hears of it once this is kept. */
+  private void told(UUID order) {
+    database.flush();
+    database
+        .createNativeQuery("select cast(pg_notify('" + BayLive.CHANNEL + "', :order) as text)")
+        .setParameter("order", order.toString())
+        .getSingleResult();
+  }
+
+  private BayOrderRow row(UUID id, LockModeType lock) {
+    BayOrderRow row = database.find(BayOrderRow.class, id, lock);
+    if (row == null) {
+      throw new UnknownThingException("bay order " + id);
+    }
+    return row;
+  }
+}
