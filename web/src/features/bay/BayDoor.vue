@@ -11,6 +11,7 @@ import { inText } from '@/shared/units/inText'
 import { format, ofSi, type QuantityName } from '@/shared/units/units'
 import DataTable from '@/shared/ui/DataTable.vue'
 import { bayState, entered, open, type Piece } from './bayState'
+import BaySign from './BaySign.vue'
 import { useBegun } from './useBegun'
 
 /** Before and after the bay: work is begun here, and what came of it is seen. */
@@ -29,7 +30,7 @@ const READ = [
 const job = useJob()
 const saving = useSaving()
 const router = useRouter()
-const { orders, whole, problem, beginning, begin, look } = useBegun()
+const { orders, whole, problem, beginning, begin, look, reload } = useBegun()
 const buildName = (id: string) => job.content.builds.find((b) => b.id === id)?.name ?? id
 const going = computed(() => orders.value?.find((o) => o.build === job.selected && !o.signedAt) ?? null)
 async function enter() {
@@ -42,6 +43,16 @@ const title = (id: string | null) => inText(steps.value.get(id ?? '')?.title ?? 
 const doneCount = computed(() => whole.value?.plan.steps.filter((s) => state.value?.done.has(s.id)).length ?? 0)
 const openPieces = computed(() => (state.value ? open(state.value) : []))
 const toBuy = computed(() => [...(state.value?.pieces.values() ?? [])].filter((p) => p.stands === 'BROKEN'))
+/** What has to be done before it can be signed. */
+const openWords = computed(() => {
+  const steps = (whole.value?.plan.steps.length ?? 0) - doneCount.value
+  return [
+    steps ? `${steps} ${steps === 1 ? 'step is' : 'steps are'} open` : '',
+    openPieces.value.length ? `${openPieces.value.length} off the truck` : '',
+  ]
+    .filter(Boolean)
+    .join(', ')
+})
 const readings = computed(() =>
   [...(state.value?.readings.values() ?? [])].flatMap((e) => {
     const r: StepReading | undefined = steps.value.get(e.step ?? '')?.readings.find((x) => x.id === e.item)
@@ -119,6 +130,7 @@ const measured = computed(() => {
           ><template v-else><b>–</b> measured</template>
         </p>
       </section>
+      <BaySign :key="whole.order.id" :order="whole.order" :open="openWords" @signed="reload" />
       <div class="halves">
         <section v-if="openPieces.length || toBuy.length">
           <h2>Off the truck, and to be bought</h2>

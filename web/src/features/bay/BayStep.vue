@@ -8,6 +8,7 @@ import { inText } from '@/shared/units/inText'
 import { format, ofSi, siOf, type QuantityName } from '@/shared/units/units'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import TextInput from '@/shared/ui/TextInput.vue'
+import BayStages from './BayStages.vue'
 import type { Piece } from './bayState'
 import { shrink } from './shrink'
 import type { UseBayReturn } from './useBay'
@@ -127,6 +128,7 @@ const watchFace = computed(() => {
         <ul v-if="step.shows.length" class="shows">
           <li v-for="(f, i) in step.shows" :key="i">{{ say(f, unitWorld) }}</li>
         </ul>
+        <BayStages v-if="step.stages.length" :stages="step.stages" :place="`${bay.order.value?.id}-${step.id}`" />
         <div v-if="step.readings.length" class="readings">
           <div v-for="r in step.readings" :key="r.id" class="reading">
             <QuantityInput

@@ -15,6 +15,7 @@ export interface UseBegunReturn {
   /** Begins the work on the build in hand; gives the order. */
   begin: () => Promise<BayOrder | null>
   look: (id: string) => Promise<void>
+  reload: () => Promise<void>
 }
 
 /** Work on the job in hand that was begun. */
@@ -53,5 +54,5 @@ export function useBegun(): UseBegunReturn {
     }
   }
   watch(() => [job.id, job.selected], load, { immediate: true })
-  return { orders, whole, problem, beginning, begin, look }
+  return { orders, whole, problem, beginning, begin, look, reload: load }
 }

@@ -10,6 +10,7 @@ import BenchTabs from '@/shared/ui/BenchTabs.vue'
 import DayRoad from './DayRoad.vue'
 import DaySettings from './DaySettings.vue'
 import EstimatePanel from './EstimatePanel.vue'
+import FillPanel from './FillPanel.vue'
 import LayOutPanel from './LayOutPanel.vue'
 import OwnTasksPanel from './OwnTasksPanel.vue'
 import StepCard from './StepCard.vue'
@@ -22,11 +23,12 @@ const BENCHES = [
   ['steps', 'Step by step'],
   ['lists', 'Lay out'],
   ['ours', 'Our own'],
+  ['fill', 'Fill & bleed'],
   ['estimate', 'Estimate'],
 ] as const
 const bench = ref<(typeof BENCHES)[number][0]>('day')
 useAskedField((path) => {
-  bench.value = /\.work\.(ownTasks|added|leftOut)/.test(path) ? 'ours' : 'day'
+  bench.value = /\.fill\./.test(path) ? 'fill' : /\.work\.(ownTasks|added|leftOut)/.test(path) ? 'ours' : 'day'
 })
 const job = useJob()
 const { order, looking, older, problem, refused, picked, step, plan, change } = useOrder()
@@ -45,10 +47,11 @@ function show(id: string) {
   <div class="screen">
     <BenchTabs v-model="bench" :benches="BENCHES" />
     <EstimatePanel v-if="bench === 'estimate'" />
+    <FillPanel v-else-if="bench === 'fill'" />
     <DaySettings v-else :plan="plan" :refused="refused" :path="path" @change="change" />
     <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
-    <p v-if="!order && !problem" class="soft">Putting the work in order…</p>
-    <template v-if="order && bench !== 'estimate'">
+    <p v-if="!order && !problem && bench !== 'fill'" class="soft">Putting the work in order…</p>
+    <template v-if="order && bench !== 'estimate' && bench !== 'fill'">
       <section v-if="order.clashes.length" class="clashes" role="alert" data-clashes>
         <h2>There is no such order: these cannot be kept together</h2>
         <ul>

@@ -281,6 +281,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/papers/labels-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Labels that stay on the truck, as PDF */
+        post: operations["LabelsController.labels"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/papers/estimate-pdf": {
         parameters: {
             query?: never;
@@ -1243,6 +1260,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What goes into a build's loop and gearbox, how, and how that is looked at */
+        post: operations["FillController.fill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/fans": {
         parameters: {
             query?: never;
@@ -1491,6 +1525,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bay/{id}/signature": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs an order of which everything is done, and keeps it for good */
+        post: operations["BayController.sign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bay/{id}/plan": {
         parameters: {
             query?: never;
@@ -1502,6 +1553,23 @@ export interface paths {
         put?: never;
         /** Puts the rest of the work in order anew */
         post: operations["BayController.again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bay/{id}/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The order as it stands, as PDF */
+        post: operations["BayController.pages"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2021,7 +2089,7 @@ export interface components {
             readings: components["schemas"]["TaskReading"][];
             photos: string[];
             cautions: ("MANUAL" | "RATINGS" | "NEVER_DRY" | "ENGINE_RUNS" | "HOT_CAP" | "FUNNEL" | "HOT_PARTS" | "BURNS" | "SELF_STARTING_FAN" | "FED_FAN" | "FAN_MAY_START" | "STANDS" | "LOWERING" | "BATTERY_OFF" | "POISON" | "REFRIGERANT" | "SHARP_EDGES" | "ZINC_FUMES" | "SECOND_PERSON" | "EMISSIONS" | "LATCH" | "EYES" | "WELDER" | "NO_CHLORINE" | "STRUCTURE" | "FRONT_SENSORS" | "TEST_PRESSURE" | "LEVEL_RAISED")[];
-            shows: ("PARTS" | "PLACE" | "FLAT" | "HOLES" | "BENDS" | "STACK" | "HOSE" | "JOINTS" | "OIL" | "LEVEL" | "COOLANT" | "RADIATOR" | "PLATE" | "CARRIED" | "THERMOSTAT" | "CAP" | "FAN" | "WIRES" | "BOX" | "SWITCH_POINTS" | "LEAKS" | "PROOF")[];
+            shows: ("PARTS" | "PLACE" | "FLAT" | "HOLES" | "BENDS" | "STACK" | "HOSE" | "JOINTS" | "OIL" | "LEVEL" | "COOLANT" | "FILL" | "BLEED" | "PRESSED" | "OIL_LEVEL" | "RADIATOR" | "PLATE" | "CARRIED" | "THERMOSTAT" | "CAP" | "FAN" | "WIRES" | "BOX" | "SWITCH_POINTS" | "LEAKS" | "PROOF")[];
             check: string | null;
             mistake: string | null;
         };
@@ -3545,7 +3613,15 @@ export interface components {
             /** Format: int64 */
             moreProblems: number;
         };
-        EstimateAsked: {
+        JobContent: {
+            about: components["schemas"]["About"];
+            rig: components["schemas"]["RigSection"];
+            nose: components["schemas"]["NoseSection"];
+            haul: components["schemas"]["Haul"];
+            checks: components["schemas"]["Checks"];
+            builds: components["schemas"]["Build"][];
+        };
+        LabelsAsked: {
             job: components["schemas"]["JobContent"];
             build: string;
             /** Format: date */
@@ -3555,13 +3631,15 @@ export interface components {
             /** @enum {string} */
             size: "A4" | "LETTER";
         };
-        JobContent: {
-            about: components["schemas"]["About"];
-            rig: components["schemas"]["RigSection"];
-            nose: components["schemas"]["NoseSection"];
-            haul: components["schemas"]["Haul"];
-            checks: components["schemas"]["Checks"];
-            builds: components["schemas"]["Build"][];
+        EstimateAsked: {
+            job: components["schemas"]["JobContent"];
+            build: string;
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            world: "METRIC" | "IMPERIAL";
+            /** @enum {string} */
+            size: "A4" | "LETTER";
         };
         Frame: {
             /** Format: double */
@@ -4081,6 +4159,7 @@ export interface components {
             parts: string[];
             carries: string[];
             readings: components["schemas"]["StepReading"][];
+            stages: components["schemas"]["StageSaid"][];
             photos: string[];
             drawings: components["schemas"]["StepDrawing"][];
             allBack: boolean;
@@ -4102,6 +4181,11 @@ export interface components {
             from: number;
             /** Format: int32 */
             to: number;
+        };
+        StageSaid: {
+            said: components["schemas"]["Said"];
+            /** Format: int32 */
+            holdMinutes: number;
         };
         StepDrawing: {
             id: string;
@@ -5189,6 +5273,64 @@ export interface components {
             feed: components["schemas"]["Gauge"] | null;
             pan: components["schemas"]["Gauge"] | null;
         };
+        FillResult: {
+            way: string;
+            /** Format: double */
+            drainedL: number | null;
+            /** Format: double */
+            leftL: number | null;
+            /** Format: double */
+            foundPercent: number;
+            /** Format: double */
+            neededPercent: number;
+            /** Format: double */
+            wantedPercent: number;
+            /** Format: double */
+            refillPercent: number;
+            /** Format: double */
+            concentrateL: number | null;
+            /** Format: double */
+            waterL: number | null;
+            /** Format: double */
+            freezesC: number;
+            /** Format: double */
+            boilsC: number;
+            /** Format: double */
+            altitudeM: number;
+            /** Format: double */
+            vacuumKpa: number;
+            cap: components["schemas"]["Said"];
+            capTwice: boolean;
+            coolantSays: components["schemas"]["Said"][];
+            fill: components["schemas"]["StageSaid"][];
+            bleed: components["schemas"]["StageSaid"][];
+            check: components["schemas"]["StageSaid"][];
+            airSigns: components["schemas"]["Said"][];
+            oil: components["schemas"]["OilSaid"] | null;
+            /** Format: double */
+            oilAddedL: number;
+            level: components["schemas"]["StageSaid"][];
+            oilSays: components["schemas"]["Said"][];
+            others: string[];
+        };
+        OilSaid: {
+            /** Format: double */
+            allL: number;
+            /** Format: double */
+            eachL: number;
+            times: components["schemas"]["Renewed"][];
+            exchange: components["schemas"]["Renewed"];
+        };
+        Renewed: {
+            /** Format: int32 */
+            times: number;
+            /** Format: double */
+            percent: number;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            cost: number | null;
+        };
         AtSpeed: {
             /** Format: double */
             speedKmh: number;
@@ -5547,6 +5689,19 @@ export interface components {
             amps: number;
             /** Format: double */
             price: number;
+        };
+        BayPaperAsked: {
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            world: "METRIC" | "IMPERIAL";
+            /** @enum {string} */
+            size: "A4" | "LETTER";
+        };
+        BaySigned: {
+            by: string;
+            on: string;
+            paper: components["schemas"]["BayPaperAsked"];
         };
         BayAgain: {
             by: string;
@@ -6359,6 +6514,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Import"];
+                };
+            };
+        };
+    };
+    "LabelsController.labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -10029,6 +10208,30 @@ export interface operations {
             };
         };
     };
+    "FillController.fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FillResult"];
+                };
+            };
+        };
+    };
     "HeatController.fans": {
         parameters: {
             query?: never;
@@ -12813,6 +13016,32 @@ export interface operations {
             };
         };
     };
+    "BayController.sign": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BaySigned"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedPaper"];
+                };
+            };
+        };
+    };
     "BayController.again": {
         parameters: {
             query?: never;
@@ -12835,6 +13064,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BayPlan"];
+                };
+            };
+        };
+    };
+    "BayController.pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BayPaperAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

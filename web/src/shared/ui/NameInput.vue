@@ -13,8 +13,13 @@ function take(event: Event) {
 
 <template>
   <label class="small soft named"
-    >{{ label }}<input class="entry" :value="value ?? ''" :maxlength="most" :placeholder="placeholder" @change="take"
-    /><span v-if="error" class="wrong" role="alert">{{ error }}</span></label
+    >{{ label
+    }}<input class="entry" :value="value ?? ''" :maxlength="most" :placeholder="placeholder" @change="take" /><span
+      v-if="error"
+      class="wrong"
+      role="alert"
+      >{{ error }}</span
+    ></label
   >
 </template>
 

@@ -46,6 +46,7 @@ public enum Quantity implements Code {
   FREE_FLOW(Kind.FLOW),
   GEAR_RATIO(Kind.RATIO),
   GLYCOL_SHARE(Kind.SHARE),
+  VOLUME(Kind.VOLUME),
   GRADE(Kind.PERCENT),
   GRIPS_FROM(Kind.TEMPERATURE),
   GRIPS_FULLY(Kind.TEMPERATURE),

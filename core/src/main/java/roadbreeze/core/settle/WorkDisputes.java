@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 import roadbreeze.core.bracket.Holding;
+import roadbreeze.core.fill.FillVacuum;
 import roadbreeze.core.line.OilCircuit;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.CoolerFit;
@@ -23,7 +24,6 @@ import roadbreeze.core.wiring.School;
 import roadbreeze.core.wiring.Situation;
 import roadbreeze.core.wiring.Situations;
 import roadbreeze.core.wiring.Supply;
-import roadbreeze.core.workorder.FillVacuum;
 import roadbreeze.core.workorder.WorkScope;
 
 /** Disputes about the work: how a cooler is held, a hose clamped, the return line found. */

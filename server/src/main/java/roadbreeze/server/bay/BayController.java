@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
@@ -23,10 +24,14 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import roadbreeze.server.assess.Verdict;
+import roadbreeze.server.document.Paper;
+import roadbreeze.server.file.Attachment;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
 import roadbreeze.server.longrun.Questions;
+import roadbreeze.server.message.Units;
 import roadbreeze.server.row.Id;
+import roadbreeze.server.signed.SignedPaper;
 
 @RestController
 @RequestMapping("/api")
@@ -34,6 +39,7 @@ class BayController {
   private final BayService orders;
   private final BayPlanner planner;
   private final BayPhotos photos;
+  private final BaySigning signing;
   private final BayLive live;
   private final JobService jobs;
   private final Questions questions;
@@ -42,12 +48,14 @@ class BayController {
       BayService orders,
       BayPlanner planner,
       BayPhotos photos,
+      BaySigning signing,
       BayLive live,
       JobService jobs,
       Questions questions) {
     this.orders = orders;
     this.planner = planner;
     this.photos = photos;
+    this.signing = signing;
     this.live = live;
     this.jobs = jobs;
     this.questions = questions;
@@ -119,6 +127,39 @@ class BayController {
     BayOrder order = orders.order(id);
     JobContent job = jobs.get(order.job()).content();
     return questions.ask(() -> Verdict.onRoad(job, job.build(order.build())));
+  }
+
+  /** A paper of an order to lay out. */
+  record BayPaperAsked(
+      @NotNull LocalDate day, @NotNull Units.World world, Paper.@NotNull Size size) {
+    BaySigning.Layout layout() {
+      return new BaySigning.Layout(day, world, size);
+    }
+  }
+
+  /**
+   * A signature.
+   *
+   * @param by name as it is typed
+   * @param on device
+   */
+  record BaySigned(
+      @NotBlank @Size(max = 80) String by,
+      @NotBlank @Size(max = 80) String on,
+      @NotNull @Valid BayPaperAsked paper) {}
+
+  @Operation(summary = "The order as it stands, as PDF")
+  @PostMapping("/bay/{id}/pdf")
+  ResponseEntity<byte[]> pages(@PathVariable UUID id, @Valid @RequestBody BayPaperAsked asked) {
+    byte[] pdf = signing.pages(id, asked.layout());
+    String name = orders.order(id).title() + ", work order";
+    return Attachment.of(MediaType.APPLICATION_PDF_VALUE, name, "pdf", pdf);
+  }
+
+  @Operation(summary = "Signs an order of which everything is done, and keeps it for good")
+  @PostMapping("/bay/{id}/signature")
+  SignedPaper sign(@PathVariable UUID id, @Valid @RequestBody BaySigned asked) {
+    return signing.sign(id, asked.by(), asked.on(), asked.paper().layout());
   }
 
   @Operation(summary = "Keeps a photograph, JPEG; what is there already stays as it is")

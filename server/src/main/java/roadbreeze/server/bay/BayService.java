@@ -14,6 +14,8 @@ import roadbreeze.server.order.OrderResult.OrderedStep;
 import roadbreeze.server.order.Tasks;
 import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.UnknownThingException;
+import roadbreeze.server.signed.SignedPaper;
+import roadbreeze.server.signed.SignedPapers;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps work that was begun: its plans, and what happened, each once and in one order. */
@@ -21,9 +23,11 @@ import tools.jackson.databind.json.JsonMapper;
 public class BayService {
   private final EntityManager database;
   private final BayReadings readings;
+  private final SignedPapers papers;
   private final JsonMapper json;
 
-  BayService(EntityManager database, BayReadings readings, JsonMapper json) {
+  BayService(EntityManager database, BayReadings readings, SignedPapers papers, JsonMapper json) {
+    this.papers = papers;
     this.database = database;
     this.readings = readings;
     this.json = json;
@@ -177,11 +181,25 @@ public class BayService {
     return plan;
   }
 
-  /** It is signed: nothing is added any more. */
+  /**
+   * It is signed: nothing is added any more.
+   *
+   * @param seen number of the last thing that is in the paper
+   * @throws roadbreeze.server.problem.RefusedRequestException if more has happened since, or
+   *     somebody else has signed it
+   */
   @Transactional
-  void signed(UUID order, Instant at, String by) {
+  void signed(UUID order, SignedPaper paper, String snapshot, byte[] pages, long seen) {
     BayOrderRow row = row(order, LockModeType.PESSIMISTIC_WRITE);
-    keep(row, BayEvent.said(BayEvent.Kind.SIGNED, at, by, null), plan(order));
+    if (row.order().signedAt() != null) {
+      throw Refusal.ORDER_IS_SIGNED.refuse();
+    }
+    if (row.order().last() != seen) {
+      throw Refusal.SAVED_ELSEWHERE.refuse();
+    }
+    papers.keep(row.order().job(), paper, snapshot, pages);
+    Instant at = paper.signedAt().truncatedTo(ChronoUnit.MILLIS);
+    keep(row, BayEvent.said(BayEvent.Kind.SIGNED, at, paper.signedBy(), null), plan(order));
     row.signed(at);
     told(order);
   }

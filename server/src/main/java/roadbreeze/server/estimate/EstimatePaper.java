@@ -3,7 +3,6 @@ package roadbreeze.server.estimate;
 import jakarta.annotation.Nullable;
 import java.text.NumberFormat;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Currency;
@@ -12,14 +11,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Kind;
-import roadbreeze.core.problem.RefusedException;
-import roadbreeze.core.sizing.Fluid;
-import roadbreeze.core.sizing.Margin;
 import roadbreeze.core.sizing.Margins;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.document.Paper;
+import roadbreeze.server.document.PaperGauge;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
@@ -32,18 +28,10 @@ final class EstimatePaper {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
-  /** Of a signature: the same everywhere. */
-  private static final DateTimeFormatter DAY_AND_HOUR =
-      DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm 'UTC'", Locale.ENGLISH)
-          .withZone(ZoneOffset.UTC);
-
   private EstimatePaper() {}
 
   /** A line with its price. */
   record PaperLine(String what, String price) {}
-
-  /** A fluid against its limit, in words. */
-  record PaperGauge(String fluid, String peak, String says) {}
 
   /** Another build beside it. */
   record PaperOther(String name, String total, String says) {}
@@ -104,62 +92,24 @@ final class EstimatePaper {
     model.put("gauges", List.of());
     for (Build b : job.builds()) {
       if (b.kind() != Build.Kind.AS_FOUND || b == chosen) {
-        Optional<Margins> margins = margins(job, b);
+        Optional<Margins> margins = job.marginsIfAny(b);
         if (b == chosen) {
-          model.put("gauges", margins.map(m -> gauges(m, world)).orElse(List.of()));
+          model.put("gauges", PaperGauge.of(margins, world));
         }
         others.add(
             new PaperOther(
                 b == chosen ? b.name() + " (this estimate)" : b.name(),
                 money.format(Estimate.of(job, b, tasks, yard).total()),
-                margins
-                    .map(m -> worst(m, world))
-                    .orElseGet(() -> Words.of(EstimateSays.NOT_COMPUTED.with(), world))));
+                PaperGauge.worst(margins, world)));
       }
     }
     model.put("others", others);
     model.put("signed", signed);
-    model.put("signedAt", signed == null ? "" : DAY_AND_HOUR.format(signed.signedAt()));
+    model.put("signedAt", signed == null ? "" : signed.moment());
     return Paper.of("estimate", size, model);
   }
 
   private static String hours(int minutes) {
     return minutes / 60 + " h " + String.format(Locale.ROOT, "%02d", minutes % 60) + " min";
-  }
-
-  /** Empty where it cannot be computed as it is entered. */
-  private static Optional<Margins> margins(JobContent job, Build build) {
-    try {
-      return Optional.of(job.margins(build));
-    } catch (RefusedException e) {
-      return Optional.empty();
-    }
-  }
-
-  private static List<PaperGauge> gauges(Margins margins, Units.World world) {
-    List<PaperGauge> gauges = new ArrayList<>();
-    for (Fluid fluid : Fluid.values()) {
-      Margin m = margins.of(fluid);
-      gauges.add(
-          new PaperGauge(
-              Words.of(fluid.with(), world),
-              Units.format(m.peak(), Kind.TEMPERATURE, world, 0),
-              Words.of(says(m), world)));
-    }
-    return gauges;
-  }
-
-  /** Headroom and how sure it is. */
-  private static Finding says(Margin m) {
-    return switch (m.standing()) {
-      case HOLDS -> EstimateSays.HOLDS.with(m.headroom(), m.limit(), m.sureHeadroom());
-      case MARGINAL -> EstimateSays.MARGINAL.with(m.headroom(), m.limit());
-      case OVER -> EstimateSays.OVER.with(-m.headroom(), m.limit());
-    };
-  }
-
-  private static String worst(Margins margins, Units.World world) {
-    Fluid fluid = margins.binding();
-    return Words.of(fluid.with(), world) + ": " + Words.of(says(margins.of(fluid)), world);
   }
 }

@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import roadbreeze.core.check.Stop;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.PushedHaul;
 import roadbreeze.core.problem.Problem;
+import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Assumed;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Judge;
@@ -153,6 +155,15 @@ public record JobContent(
     return haul.journey() == null
         ? judge(build).of(setup(build)).margins()
         : PushedHaul.margins(judge(build), driven(build));
+  }
+
+  /** The same; empty where it cannot be computed as it is entered, or must not be driven. */
+  public Optional<Margins> marginsIfAny(Build build) {
+    try {
+      return Optional.of(margins(build));
+    } catch (RefusedException e) {
+      return Optional.empty();
+    }
   }
 
   /** What a check has found dangerous stops all sizing until it is mended and checked again. */

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Kind;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -53,6 +54,11 @@ public final class Units {
 
   public static Row of(Kind kind) {
     return TABLE.get(kind.key());
+  }
+
+  /** A kind by its key in the table. */
+  public static Kind kind(String key) {
+    return Stream.of(Kind.values()).filter(k -> k.key().equals(key)).findFirst().orElseThrow();
   }
 
   /** The unit that the API's fields of this kind are in. */

@@ -17,6 +17,7 @@ import roadbreeze.core.workorder.GreedyPlan;
 import roadbreeze.core.workorder.Step;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.WorkPlan;
+import roadbreeze.server.fill.FillResult.StageSaid;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
 import roadbreeze.server.order.OrderSolver.Contradiction;
@@ -64,6 +65,7 @@ public record OrderResult(
    * @param engine code of what the engine does meanwhile
    * @param shows what the plan has for it
    * @param cautions codes of what can hurt
+   * @param stages of filling, in their order; none of other steps
    * @param drawings that belong to it
    * @param allBack it waits until all that was taken off is back: it closes the front, or the
    *     engine runs
@@ -96,6 +98,7 @@ public record OrderResult(
       List<String> parts,
       List<String> carries,
       List<StepReading> readings,
+      List<StageSaid> stages,
       List<String> photos,
       List<StepDrawing> drawings,
       boolean allBack,
@@ -254,6 +257,7 @@ public record OrderResult(
         of(task, TaskData::parts),
         of(task, TaskData::carries),
         of(task, TaskData::readings).stream().map(StepReading::of).toList(),
+        task.map(t -> StageSaid.of(facts.stages(t))).orElse(List.of()),
         of(task, TaskData::photos),
         task.map(t -> facts.drawings(t, line.step().id())).orElse(List.of()),
         allBack(p.step()),

@@ -8,13 +8,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.fill.FillStage;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
-import roadbreeze.server.build.Changes;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
+import roadbreeze.server.fill.Filling;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.line.LineResult;
 import roadbreeze.server.message.Units;
@@ -39,6 +40,7 @@ final class StepFacts {
   private final List<FlatBracket> flats;
   private final Map<String, Guards> guards;
   private final StepDrawings drawings;
+  private final Filling filling;
 
   StepFacts(JobContent job, Build build) {
     this.job = job;
@@ -49,6 +51,7 @@ final class StepFacts {
     flats = MountingResult.inUse(job, build).stream().map(FlatBracket::of).toList();
     guards = Guards.of(job, build);
     drawings = new StepDrawings(job, build);
+    filling = new Filling(job, build);
   }
 
   /** Joints of hoses, with what must wait for their clamps. */
@@ -70,13 +73,28 @@ final class StepFacts {
     return facts;
   }
 
+  /** Of a task that fills, bleeds, looks for leaks or sets a level. */
+  List<FillStage> stages(TaskData task) {
+    List<FillStage> stages = new ArrayList<>();
+    for (TaskData.Shows shows : task.shows()) {
+      switch (shows) {
+        case FILL -> stages.addAll(filling.fill());
+        case BLEED -> stages.addAll(filling.bleed());
+        case PRESSED -> stages.addAll(filling.check());
+        case OIL_LEVEL -> stages.addAll(filling.level());
+        default -> {} // no stages
+      }
+    }
+    return stages;
+  }
+
   List<OrderResult.StepDrawing> drawings(TaskData task, String step) {
     return drawings.of(task, step);
   }
 
   private void add(TaskData.Shows shows, Predicate<String> concerns, List<Finding> facts) {
     switch (shows) {
-      case PARTS -> parts(facts);
+      case PARTS -> facts.addAll(NewParts.of(job, build));
       case PLACE -> places(concerns, facts);
       case FLAT, HOLES, BENDS -> brackets(shows, concerns, facts);
       case STACK -> screws(concerns, facts);
@@ -98,19 +116,6 @@ final class StepFacts {
       case SWITCH_POINTS -> switches(facts);
       default -> {} // shown by the bench that has it
     }
-  }
-
-  private void parts(List<Finding> facts) {
-    Changes changes = new Changes(build, job.found());
-    changes.newCoolers().forEach(c -> part(c.part().name(), c.part().code(), facts));
-    changes.newFans().forEach(f -> part(f.part().name(), f.part().code(), facts));
-    if (changes.newRadiator()) {
-      part(build.radiator().name(), build.radiator().code(), facts);
-    }
-  }
-
-  private static void part(String name, String code, List<Finding> facts) {
-    facts.add(StepFact.PART.with(name, code));
   }
 
   private void places(Predicate<String> concerns, List<Finding> facts) {
@@ -211,7 +216,7 @@ final class StepFacts {
 
   private void radiator(List<Finding> facts) {
     if (build.radiator() != null) {
-      part(build.radiator().name(), build.radiator().code(), facts);
+      facts.add(StepFact.PART.with(build.radiator().name(), build.radiator().code()));
       int open = build.mounting().radiator().open();
       if (open > 0) {
         facts.add(StepFact.ORDER_OPEN.with(open));

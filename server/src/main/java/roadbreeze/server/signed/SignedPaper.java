@@ -1,6 +1,9 @@
 package roadbreeze.server.signed;
 
 import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import java.util.UUID;
 
 /**
@@ -20,6 +23,15 @@ public record SignedPaper(
     String signedOn,
     Instant signedAt,
     String hash) {
+  private static final DateTimeFormatter MOMENT =
+      DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm 'UTC'", Locale.ENGLISH)
+          .withZone(ZoneOffset.UTC);
+
+  /** When it was signed, the same everywhere. */
+  public String moment() {
+    return MOMENT.format(signedAt);
+  }
+
   /** What is signed. */
   public enum Kind {
     ESTIMATE,

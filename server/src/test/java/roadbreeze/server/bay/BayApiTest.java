@@ -25,6 +25,9 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import java.util.stream.StreamSupport;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -357,6 +360,97 @@ class BayApiTest {
             e -> assertThat(e).isNull(),
             e -> assertThat(e).isInstanceOf(java.io.IOException.class));
     assertThat(send("GET", other, "application/json", new byte[0]).statusCode()).isEqualTo(404);
+  }
+
+  private static Map<String, Object> layout(String world, String size) {
+    return Map.of("day", "2026-11-28", "world", world, "size", size);
+  }
+
+  private String text(byte[] pdf) throws Exception {
+    try (PDDocument paper = Loader.loadPDF(pdf)) {
+      return new PDFTextStripper().getText(paper).replace('\u00a0', ' ');
+    }
+  }
+
+  @Test
+  void anOrderIsSignedWhenAllIsDoneAndNeverChangesAfterwards() throws Exception {
+    Map<String, Object> signature =
+        Map.of("by", "Ada Ferrow", "on", "tablet", "paper", layout("METRIC", "A4"));
+    HttpResponse<byte[]> open = json("POST", "/api/bay/" + order + "/signature", signature);
+    assertThat(open.statusCode()).isEqualTo(400);
+    assertThat(said(open)).contains("this is open yet: Walk round the truck");
+    List<ObjectNode> all = new ArrayList<>();
+    all.add(
+        event("TAKEN", "open-front")
+            .put("item", "p1")
+            .put("text", "speed nut")
+            .put("sort", "SCREW"));
+    for (JsonNode s : whole.at("/plan/steps")) {
+      all.add(event("DONE", s.get("id").asString()).put("value", 10));
+    }
+    all.add(event("READ", "open-oil").put("item", "oil-out").put("value", 0.0041));
+    happened(all.toArray(new ObjectNode[0]));
+    assertThat(said(json("POST", "/api/bay/" + order + "/signature", signature)))
+        .contains("this is open yet: speed nut");
+    String photo = UUID.randomUUID().toString();
+    ByteArrayOutputStream picture = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "jpeg", picture);
+    send("PUT", "/api/bay/" + order + "/photos/" + photo, "image/jpeg", picture.toByteArray());
+    happened(
+        event("BACK", "open-front").put("item", "p1"),
+        event("PHOTOGRAPHED", "park").put("item", photo));
+    JsonNode paper = ok("POST", "/api/bay/" + order + "/signature", signature);
+    String pages = "/api/papers/" + paper.get("id").asString();
+    byte[] signed = send("GET", pages + "/pages", "application/json", new byte[0]).body();
+    String hash = paper.get("hash").asString();
+    assertThat(text(signed).replaceAll("\\s", ""))
+        .contains(hash, "SignedbyAdaFerrow", "4.10L", "class8.8");
+    byte[] snapshot = send("GET", pages + "/snapshot", "application/json", new byte[0]).body();
+    String of =
+        java.util.HexFormat.of()
+            .formatHex(java.security.MessageDigest.getInstance("SHA-256").digest(snapshot));
+    assertThat(of).isEqualTo(hash);
+    assertThat(new String(snapshot, StandardCharsets.UTF_8)).contains(photo, "4.1", "\"DONE\"");
+    // A later edit of the job changes nothing of it, and nothing happens in it any more.
+    JsonNode about = ok("GET", "/api/jobs/" + job, null).get("about");
+    ObjectNode body = ((ObjectNode) about.get("body")).put("name", "Another name");
+    ok("PUT", "/api/jobs/" + job + "/about", Map.of("version", about.get("version"), "body", body));
+    assertThat(send("GET", pages + "/pages", "application/json", new byte[0]).body())
+        .isEqualTo(signed);
+    HttpResponse<byte[]> late =
+        json("POST", "/api/bay/" + order + "/events", List.of(event("UNDONE", "park")));
+    assertThat(late.statusCode()).isEqualTo(400);
+    assertThat(said(late)).contains("is signed");
+    assertThat(json("POST", "/api/bay/" + order + "/signature", signature).statusCode())
+        .isEqualTo(400);
+    // Work that begins again is another order.
+    assertThat(
+            ok("POST", "/api/jobs/" + job + "/bay", Map.of("build", PLAN, "by", "Ada"))
+                .get("id")
+                .asString())
+        .isNotEqualTo(order);
+  }
+
+  @Test
+  void papersAreLaidOutOnBothSheetsInBothWorlds() throws Exception {
+    happened(event("READ", "open-oil").put("item", "oil-out").put("value", 0.0041));
+    for (String world : List.of("METRIC", "IMPERIAL")) {
+      for (String size : List.of("A4", "LETTER")) {
+        byte[] pdf = json("POST", "/api/bay/" + order + "/pdf", layout(world, size)).body();
+        assertThat(text(pdf)).contains(world.equals("METRIC") ? "4.10 L" : "4.33 qt");
+        try (PDDocument paper = Loader.loadPDF(pdf)) {
+          float width = paper.getPage(0).getMediaBox().getWidth();
+          assertThat(width).isCloseTo(size.equals("A4") ? 595f : 612f, within(1f));
+        }
+      }
+      Map<String, Object> asked = new java.util.HashMap<>(layout(world, "A4"));
+      asked.put("job", Jobs.HIVE);
+      asked.put("build", PLAN);
+      String labels = text(json("POST", "/api/papers/labels-pdf", asked).body());
+      assertThat(labels)
+          .contains("FAN MAY START BY ITSELF", "Opened cold only", "Fuse")
+          .contains(world.equals("METRIC") ? "°C" : "°F");
+    }
   }
 
   @Test

@@ -1,4 +1,4 @@
-package roadbreeze.core.workorder;
+package roadbreeze.core.fill;
 
 import roadbreeze.core.air.Air;
 

@@ -1,10 +1,10 @@
-package roadbreeze.server.estimate;
+package roadbreeze.server.document;
 
 import java.util.List;
 import roadbreeze.core.explain.Code;
 
-/** What an estimate says of a limit, as one would tell it over a counter. */
-enum EstimateSays implements Code {
+/** What a paper says of a limit, as one would tell it over a counter. */
+public enum HeadroomSays implements Code {
   HOLDS("room DIFFERENCE", "limit TEMPERATURE", "sure DIFFERENCE"),
   MARGINAL("room DIFFERENCE", "limit TEMPERATURE"),
   OVER("by DIFFERENCE", "limit TEMPERATURE"),
@@ -12,7 +12,7 @@ enum EstimateSays implements Code {
 
   private final List<Parameter> parameters;
 
-  EstimateSays(String... takes) {
+  HeadroomSays(String... takes) {
     parameters = Code.takes(takes);
   }
 

@@ -1,4 +1,4 @@
-package roadbreeze.core.workorder;
+package roadbreeze.core.fill;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,0 +1,2 @@
+/** What comes out of a truck for a build and what goes back in: litres, mix, stages, levels. */
+package roadbreeze.server.fill;
