@@ -72,6 +72,63 @@ stop_all() {
   say "stopped"
 }
 
+# --- the yard's network ----------------------------------------------------------
+
+beyond() { # beyond this machine
+  case "${ROADBREEZE_ADDRESS:-127.0.0.1}" in 127.* | localhost | ::1) return 1 ;; esac
+}
+
+# Where its own health is asked: by a name that it answers to.
+own_address() {
+  case "${ROADBREEZE_ADDRESS:-127.0.0.1}" in 0.0.0.0 | ::) echo 127.0.0.1 ;; *) echo "${ROADBREEZE_ADDRESS:-127.0.0.1}" ;; esac
+}
+
+scheme() { if beyond; then echo https; else echo http; fi; }
+
+# By the certificate that is named, or by one of its own, made once for the names it answers to.
+secure() { # secure NAME
+  beyond || return 0
+  local tls=$DATA/$1/tls names host own
+  own=$(own_address)
+  [ "$own" = 127.0.0.1 ] || ROADBREEZE_HOSTS=${ROADBREEZE_HOSTS:+$ROADBREEZE_HOSTS,}$own
+  [ -n "${ROADBREEZE_HOSTS:-}" ] || fail "ROADBREEZE_ADDRESS=$ROADBREEZE_ADDRESS opens it to the network: name what tablets call this machine, as in ROADBREEZE_HOSTS=yard.lan,192.168.1.5"
+  export ROADBREEZE_HOSTS
+  if [ -n "${ROADBREEZE_TLS_CERT:-}" ]; then
+    [ -r "$ROADBREEZE_TLS_CERT" ] && [ -r "${ROADBREEZE_TLS_KEY:-}" ] || fail "ROADBREEZE_TLS_CERT and ROADBREEZE_TLS_KEY must name files that can be read"
+    export SPRING_SSL_BUNDLE_PEM_YARD_KEYSTORE_CERTIFICATE="file:$ROADBREEZE_TLS_CERT" \
+      SPRING_SSL_BUNDLE_PEM_YARD_KEYSTORE_PRIVATEKEY="file:$ROADBREEZE_TLS_KEY" SERVER_SSL_BUNDLE=yard
+    return 0
+  fi
+  names=dns:localhost,ip:127.0.0.1
+  for host in ${ROADBREEZE_HOSTS//,/ }; do
+    case "$host" in *[!0-9.]*) names=$names,dns:$host ;; *) names=$names,ip:$host ;; esac
+  done
+  mkdir -p "$tls"; chmod 700 "$tls"
+  if [ ! -f "$tls/yard.p12" ] || [ "$(cat "$tls/names" 2>/dev/null)" != "$names" ]; then
+    rm -f "$tls/yard.p12"
+    (umask 077; head -c 24 /dev/urandom | base64 >"$tls/password")
+    (umask 077; keytool -genkeypair -alias yard -keyalg EC -groupname secp256r1 -validity 3650 -dname "CN=Road Breeze" \
+      -ext "SAN=$names" -storetype PKCS12 -keystore "$tls/yard.p12" -storepass:file "$tls/password" >/dev/null 2>&1) ||
+      fail "no certificate could be made in $tls"
+    echo "$names" >"$tls/names"
+  fi
+  export SERVER_SSL_KEYSTORE="file:$tls/yard.p12" SERVER_SSL_KEYSTORETYPE=PKCS12 SERVER_SSL_KEYALIAS=yard
+  SERVER_SSL_KEYSTOREPASSWORD=$(cat "$tls/password"); export SERVER_SSL_KEYSTOREPASSWORD
+}
+
+# What whoever started it tells those who come in: the certificate's mark, and the first owner's code.
+tell_the_yard() { # tell_the_yard NAME PORT
+  beyond || return 0
+  local host code
+  for host in ${ROADBREEZE_HOSTS//,/ }; do say "  On the yard's network:  https://$host:$2"; done
+  if [ -f "$DATA/$1/tls/yard.p12" ] && [ -z "${ROADBREEZE_TLS_CERT:-}" ]; then
+    say "  Its certificate is its own; a browser that asks must show this SHA-256 mark:"
+    say "  $(keytool -list -v -keystore "$DATA/$1/tls/yard.p12" -storepass:file "$DATA/$1/tls/password" 2>/dev/null | sed -n 's/^[[:space:]]*SHA256: //p')"
+  fi
+  code=$(sed -n "s/^Road Breeze: the owner's first code, good once: //p" "$DATA/$1/machine.log" | tail -1)
+  [ -z "$code" ] || say "  Nobody has an account yet. The owner's first code, good once: $code"
+}
+
 # --- one run -------------------------------------------------------------------
 
 start_server() { # start_server NAME PORT [PROFILE]
@@ -87,7 +144,7 @@ start_server() { # start_server NAME PORT [PROFILE]
 
 wait_healthy() { # wait_healthy NAME PORT
   for _ in $(seq 1 600); do
-    curl -fsS "http://127.0.0.1:$2/actuator/health" >/dev/null 2>&1 && return 0
+    curl -fsSk "$(scheme)://$(own_address):$2/actuator/health" >/dev/null 2>&1 && return 0
     [ -n "$(server_of "$1")" ] || return 1
     sleep 0.2
   done
@@ -147,13 +204,15 @@ run() { # run NAME [PROFILE]
     export ROADBREEZE_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/roadbreeze" ROADBREEZE_DB_USER=$APP ROADBREEZE_DB_PASSWORD=$APP_PASSWORD
   fi
   prepare_quick_start 9<&-
+  secure "$name"
   start_server "$name" "$port" "$profile"
   if ! wait_healthy "$name" "$port"; then
     tail -30 "$DATA/$name/server.log" "$DATA/$name/machine.log" >&2
     fail "the application did not come up; the end of its logs is above"
   fi
   say ""
-  say "  Road Breeze is ready:  http://127.0.0.1:$port"
+  say "  Road Breeze is ready:  $(scheme)://$(own_address):$port"
+  tell_the_yard "$name" "$port"
   say "  Ctrl-C stops it."
   watch_over "$name" "$port" "$profile"
 }

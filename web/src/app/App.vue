@@ -10,6 +10,8 @@ import { useDocument } from '@/job/document'
 import { useSaving } from '@/job/saving'
 import { useSelection } from '@/job/selection'
 import { dark, unitWorld } from '@/shared/ui/preferences'
+import { askWho, me, shut } from '@/shared/ui/account'
+import { later } from '@/shared/ui/later'
 import { loadYard } from '@/shared/ui/yard'
 
 const route = useRoute()
@@ -20,6 +22,9 @@ const selection = useSelection()
 const keysOpen = ref(false)
 // Without it prices stand bare; the screens say themselves when the server is away.
 void loadYard().catch(() => {})
+// A server that is away asks nobody to sign in: what is on the device is shown.
+void askWho().catch(() => {})
+const SignIn = later(() => import('@/features/people/SignIn.vue'))
 const jobId = computed(() => route.params.id as string | undefined)
 const full = computed(() => route.meta.full === true)
 
@@ -67,7 +72,7 @@ useEventListener(window, 'keydown', (e: KeyboardEvent) => {
     return
   }
   // A screen that takes all of the window has keys of its own.
-  if (typing || command || e.altKey || full.value) return
+  if (typing || command || e.altKey || full.value || shut.value) return
   const gone = Date.now() - going < GOING_MS
   going = e.key === 'g' ? Date.now() : 0
   if (gone) open('letter', e.key)
@@ -104,9 +109,10 @@ const keys = [
 </script>
 
 <template>
-  <router-view v-if="full" />
-  <a v-if="!full" class="skip" href="#work">To the work</a>
-  <div v-if="!full" class="shell">
+  <SignIn v-if="shut" />
+  <router-view v-else-if="full" />
+  <a v-if="!full && !shut" class="skip" href="#work">To the work</a>
+  <div v-if="!full && !shut" class="shell">
     <nav class="road" aria-label="Screens">
       <router-link :to="{ name: 'yard' }" class="brand"><span>Road</span> <span>Breeze</span></router-link>
       <RoadNav :job-id="jobId" />
@@ -116,6 +122,7 @@ const keys = [
           <button type="button" :disabled="!document.done.length" @click="document.undo()">Undo</button>
           <button type="button" :disabled="!document.undone.length" @click="document.redo()">Redo</button>
         </div>
+        <router-link v-if="me?.locked" :to="{ name: 'people' }" class="me">{{ me.name }}</router-link>
         <button type="button" @click="paletteOpen = true">Go to …</button>
         <button
           type="button"

@@ -29,6 +29,8 @@ export const router = createRouter({
       meta: { full: true },
     },
     { path: '/parts/:shelf?', name: 'parts', component: () => import('@/features/parts/PartsScreen.vue') },
+    { path: '/people', name: 'people', component: fetching(() => import('@/features/people/PeopleScreen.vue')) },
+    { path: '/pair', name: 'pair', component: fetching(() => import('@/features/people/PeopleScreen.vue')) },
     { path: '/tasks', name: 'tasks', component: () => import('@/features/tasks/TasksScreen.vue') },
     { path: '/:rest(.*)*', redirect: '/' },
   ],

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { OrderedStep } from '@/shared/api/types'
 import { say, word } from '@/shared/message/say'
+import { me } from '@/shared/ui/account'
 import { dark, unitWorld } from '@/shared/ui/preferences'
 import { time } from '@/shared/ui/time'
 import { inText } from '@/shared/units/inText'
@@ -102,7 +103,7 @@ async function tick() {
 
 const side = ref<'' | 'road' | 'ledger' | 'found'>('')
 const openPieces = computed(() => open(state.value).length)
-const name = ref('')
+const name = ref(me.value?.name ?? '')
 const enter = () => (worker.value = name.value.trim().slice(0, 60))
 
 const screen = ref<HTMLElement | null>(null)

@@ -47,6 +47,9 @@ function byId(field: string, request: unknown, under: string): string {
   return (path[0] === under ? path.slice(1) : path).join('.')
 }
 
+/** Told when the server does not know who is asking. */
+export const signedOut = new Set<() => void>()
+
 interface Answer {
   status: number
   json: unknown
@@ -73,6 +76,7 @@ async function once(method: string, path: string, body?: unknown, signal?: Abort
   } catch {
     throw new ApiProblem(response.status, [plain('ui.unreadable')])
   }
+  if (response.status === 401) signedOut.forEach((tell) => tell())
   if (!response.ok) {
     throw new ApiProblem(
       response.status,

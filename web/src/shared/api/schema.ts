@@ -167,6 +167,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/accounts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Lets somebody do more or less */
+        put: operations["AccountController.change"];
+        post?: never;
+        /** Closes an account for good */
+        delete: operations["AccountController.close"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/yard-matrix": {
         parameters: {
             query?: never;
@@ -1594,6 +1612,109 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/accounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who may come in */
+        get: operations["AccountController.all"];
+        put?: never;
+        /** Makes an account */
+        post: operations["AccountController.make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs out */
+        post: operations["AccountController.signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs in */
+        post: operations["AccountController.signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/pairings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Draws a code that pairs one tablet within ten minutes */
+        post: operations["AccountController.pairing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pairs a tablet by a code that somebody who is signed in has drawn */
+        post: operations["AccountController.pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes the owner by the code that the console shows, and signs in */
+        post: operations["AccountController.first"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/yard-matrix/{id}": {
         parameters: {
             query?: never;
@@ -2008,6 +2129,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/accounts/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tablets that were paired, the newest first */
+        get: operations["AccountController.devices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/accounts/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who changed what, the newest first */
+        get: operations["AccountController.changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who one is, and whether there is a sign-in at all */
+        get: operations["AccountController.me"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/builds/{build}": {
         parameters: {
             query?: never;
@@ -2019,6 +2191,23 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["JobController.removeBuild"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/accounts/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** A tablet comes in no more */
+        delete: operations["AccountController.revoke"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3491,6 +3680,19 @@ export interface components {
             /** Format: int64 */
             version: number;
             body: components["schemas"]["About"];
+        };
+        RoleGiven: {
+            /** @enum {string} */
+            role: "OWNER" | "FITTER" | "VIEWER";
+        };
+        Account: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "OWNER" | "FITTER" | "VIEWER";
+            /** Format: date-time */
+            madeAt: string;
         };
         MatrixStart: {
             /** Format: uuid */
@@ -5750,6 +5952,41 @@ export interface components {
             seq: number;
             event: components["schemas"]["BayEvent"];
         };
+        AccountMade: {
+            name: string;
+            /** @enum {string} */
+            role: "OWNER" | "FITTER" | "VIEWER";
+            password: string;
+        };
+        SignInTyped: {
+            name: string;
+            password: string;
+        };
+        WhoIAm: {
+            locked: boolean;
+            nobodyYet: boolean;
+            name: string | null;
+            /** @enum {string|null} */
+            role: "OWNER" | "FITTER" | "VIEWER" | null;
+            device: string | null;
+        };
+        AddressSeen: {
+            origin: string;
+        };
+        PairingCode: {
+            code: string;
+            address: string;
+            qr: string[];
+        };
+        PairTyped: {
+            code: string;
+            device: string;
+        };
+        FirstTyped: {
+            code: string;
+            name: string;
+            password: string;
+        };
         Departure: {
             /** Format: int32 */
             hour: number;
@@ -5946,6 +6183,26 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout: number | null;
+        };
+        PairedDevice: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            account: string;
+            /** Format: date-time */
+            pairedAt: string;
+            /** Format: date-time */
+            revokedAt: string | null;
+        };
+        ChangeMade: {
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            at: string;
+            who: string;
+            device: string | null;
+            method: string;
+            path: string;
         };
     };
     responses: never;
@@ -6316,6 +6573,52 @@ export interface operations {
                 "application/json": string;
             };
         };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "AccountController.change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleGiven"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+        };
+    };
+    "AccountController.close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description No Content */
             204: {
@@ -13144,6 +13447,164 @@ export interface operations {
             };
         };
     };
+    "AccountController.all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"][];
+                };
+            };
+        };
+    };
+    "AccountController.make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AccountMade"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+        };
+    };
+    "AccountController.signOut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "AccountController.signIn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignInTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhoIAm"];
+                };
+            };
+        };
+    };
+    "AccountController.pairing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddressSeen"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairingCode"];
+                };
+            };
+        };
+    };
+    "AccountController.pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhoIAm"];
+                };
+            };
+        };
+    };
+    "AccountController.first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhoIAm"];
+                };
+            };
+        };
+    };
     "MatrixController.state": {
         parameters: {
             query?: never;
@@ -13814,6 +14275,66 @@ export interface operations {
             };
         };
     };
+    "AccountController.devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairedDevice"][];
+                };
+            };
+        };
+    };
+    "AccountController.changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeMade"][];
+                };
+            };
+        };
+    };
+    "AccountController.me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhoIAm"];
+                };
+            };
+        };
+    };
     "JobController.removeBuild": {
         parameters: {
             query: {
@@ -13823,6 +14344,26 @@ export interface operations {
             path: {
                 id: string;
                 build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "AccountController.revoke": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
             };
             cookie?: never;
         };

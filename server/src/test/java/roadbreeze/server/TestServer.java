@@ -1,5 +1,7 @@
 package roadbreeze.server;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -9,15 +11,19 @@ public final class TestServer implements AutoCloseable {
 
   /**
    * @param database its name
+   * @param more settings, as {@code --name=value}
    */
-  public TestServer(String database) {
-    server =
-        new SpringApplicationBuilder(RoadBreeze.class)
-            .run(
-                "--server.port=0",
-                "--spring.datasource.url=" + TestDatabase.create(database),
-                "--spring.datasource.username=" + TestDatabase.USER,
-                "--spring.datasource.password=");
+  public TestServer(String database, String... more) {
+    List<String> settings = new ArrayList<>(List.of(more));
+    settings.add("--server.port=0");
+    settings.add("--spring.datasource.url=" + TestDatabase.create(database));
+    settings.add("--spring.datasource.username=" + TestDatabase.USER);
+    settings.add("--spring.datasource.password=");
+    server = new SpringApplicationBuilder(RoadBreeze.class).run(settings.toArray(new String[0]));
+  }
+
+  public <T> T bean(Class<T> type) {
+    return server.getBean(type);
   }
 
   public int port() {

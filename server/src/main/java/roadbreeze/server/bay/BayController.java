@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import roadbreeze.server.account.Who;
 import roadbreeze.server.assess.Verdict;
 import roadbreeze.server.document.Paper;
 import roadbreeze.server.file.Attachment;
@@ -40,6 +41,7 @@ class BayController {
   private final BayPlanner planner;
   private final BayPhotos photos;
   private final BaySigning signing;
+  private final Who who;
   private final BayLive live;
   private final JobService jobs;
   private final Questions questions;
@@ -49,6 +51,7 @@ class BayController {
       BayPlanner planner,
       BayPhotos photos,
       BaySigning signing,
+      Who who,
       BayLive live,
       JobService jobs,
       Questions questions) {
@@ -56,6 +59,7 @@ class BayController {
     this.planner = planner;
     this.photos = photos;
     this.signing = signing;
+    this.who = who;
     this.live = live;
     this.jobs = jobs;
     this.questions = questions;
@@ -159,7 +163,7 @@ class BayController {
   @Operation(summary = "Signs an order of which everything is done, and keeps it for good")
   @PostMapping("/bay/{id}/signature")
   SignedPaper sign(@PathVariable UUID id, @Valid @RequestBody BaySigned asked) {
-    return signing.sign(id, asked.by(), asked.on(), asked.paper().layout());
+    return signing.sign(id, asked.by(), who.on(asked.on()), asked.paper().layout());
   }
 
   @Operation(summary = "Keeps a photograph, JPEG; what is there already stays as it is")

@@ -83,7 +83,7 @@ final class BayPaper {
     model.put("said", said(done, world));
     long back =
         done.state().pieces().values().stream()
-            .filter(p -> p.stands() == BayState.Piece.Stands.BACK)
+            .filter(p -> p.stands() == BayState.LedgerPiece.Stands.BACK)
             .count();
     model.put(
         "ledger",
@@ -273,7 +273,7 @@ final class BayPaper {
 
   private static List<PaperRow> broken(Finished done) {
     return done.state().pieces().values().stream()
-        .filter(p -> p.stands() == BayState.Piece.Stands.BROKEN)
+        .filter(p -> p.stands() == BayState.LedgerPiece.Stands.BROKEN)
         .map(
             p ->
                 new PaperRow(

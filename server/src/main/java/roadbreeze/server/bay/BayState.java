@@ -22,13 +22,13 @@ import java.util.Optional;
 public record BayState(
     Map<String, BayEvent> done,
     Map<String, BayEvent> readings,
-    Map<String, Piece> pieces,
+    Map<String, LedgerPiece> pieces,
     List<BayEvent> notes,
     List<BayEvent> photos,
     List<BayEvent> found) {
 
   /** Something that came off, or went in. */
-  public record Piece(BayEvent taken, Stands stands) {
+  public record LedgerPiece(BayEvent taken, Stands stands) {
     /** Where it is. */
     public enum Stands {
       /** Off, or in where it does not belong. */
@@ -62,16 +62,16 @@ public record BayState(
       case READ -> readings.put(e.step() + "/" + e.item(), e);
       case NOTED -> notes.add(e);
       case PHOTOGRAPHED -> photos.add(e);
-      case TAKEN -> pieces.putIfAbsent(e.item(), new Piece(e, Piece.Stands.OPEN));
-      case BACK -> stands(e, Piece.Stands.BACK);
-      case BROKEN -> stands(e, Piece.Stands.BROKEN);
+      case TAKEN -> pieces.putIfAbsent(e.item(), new LedgerPiece(e, LedgerPiece.Stands.OPEN));
+      case BACK -> stands(e, LedgerPiece.Stands.BACK);
+      case BROKEN -> stands(e, LedgerPiece.Stands.BROKEN);
       case FOUND -> found.add(e);
       default -> {} // changes nothing of how the work stands
     }
   }
 
-  private void stands(BayEvent e, Piece.Stands now) {
-    pieces.computeIfPresent(e.item(), (id, piece) -> new Piece(piece.taken(), now));
+  private void stands(BayEvent e, LedgerPiece.Stands now) {
+    pieces.computeIfPresent(e.item(), (id, piece) -> new LedgerPiece(piece.taken(), now));
   }
 
   /** When the last step that is done was ticked. */
@@ -82,8 +82,8 @@ public record BayState(
   /** What is off yet, or in where it does not belong. */
   List<BayEvent> open() {
     return pieces.values().stream()
-        .filter(p -> p.stands() == Piece.Stands.OPEN)
-        .map(Piece::taken)
+        .filter(p -> p.stands() == LedgerPiece.Stands.OPEN)
+        .map(LedgerPiece::taken)
         .toList();
   }
 }

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import roadbreeze.server.account.Who;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.document.Paper;
 import roadbreeze.server.file.Attachment;
@@ -37,13 +38,16 @@ class EstimateController {
   private final YardService yard;
   private final JobService jobs;
   private final SignedPapers papers;
+  private final Who who;
 
   EstimateController(
       Questions questions,
       TaskShelf shelf,
       YardService yard,
       JobService jobs,
-      SignedPapers papers) {
+      SignedPapers papers,
+      Who who) {
+    this.who = who;
     this.jobs = jobs;
     this.papers = papers;
     this.questions = questions;
@@ -135,7 +139,7 @@ class EstimateController {
                 chosen.id(),
                 job.about().name() + ": " + chosen.name(),
                 accepted.by(),
-                accepted.on()),
+                who.on(accepted.on())),
             snapshot);
     // Laid out before the database is asked for anything: bands of a long road take seconds.
     byte[] pages =

@@ -16,11 +16,16 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.firewall.HttpFirewall;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.cors.CorsConfiguration;
+import roadbreeze.server.account.Accounts;
+import roadbreeze.server.account.Lock;
+import roadbreeze.server.account.Who;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What is asked for under another name or by another page is refused; answers may not be framed.
@@ -56,7 +61,11 @@ class Gate {
   }
 
   @Bean
-  SecurityFilterChain chain(HttpSecurity http) throws Exception {
+  SecurityFilterChain chain(
+      HttpSecurity http, Lock lock, Accounts accounts, Who who, JsonMapper json) throws Exception {
+    if (lock.locked()) {
+      http.addFilterBefore(new SignInGate(accounts, who, json), AuthorizationFilter.class);
+    }
     return http
         // No origin is allowed but the page's own: a foreign one is refused whatever it asks.
         .cors(cors -> cors.configurationSource(request -> new CorsConfiguration()))
@@ -76,8 +85,12 @@ class Gate {
                     .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
                     .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER)))
         .sessionManagement(
-            session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-        // There is no sign-in that a foreign page could ride on; where it comes from is looked at.
+            // Who comes in is given a session by name; nobody else gets one.
+            session ->
+                session.sessionCreationPolicy(
+                    lock.locked() ? SessionCreationPolicy.NEVER : SessionCreationPolicy.STATELESS))
+        // No foreign page rides on a sign-in: its cookie does not go along with what one asks for,
+        // and where a write comes from is looked at.
         .csrf(AbstractHttpConfigurer::disable)
         .requestCache(AbstractHttpConfigurer::disable)
         .logout(AbstractHttpConfigurer::disable)

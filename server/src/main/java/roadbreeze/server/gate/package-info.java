@@ -1,5 +1,5 @@
 /**
  * Who gets in and with how much: the page itself and nobody else's, by loopback names only, with
- * bodies of a sensible size. There is no sign-in, so nothing is served beyond this machine.
+ * bodies of a sensible size. Beyond this machine only whoever is signed in gets further.
  */
 package roadbreeze.server.gate;

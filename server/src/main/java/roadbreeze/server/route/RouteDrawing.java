@@ -84,8 +84,8 @@ public final class RouteDrawing {
 
   /** One view in its own scale, seen from the front to the right and so much up. */
   private void view(Written from, ToDoubleFunction<Vector3D> up, double left, double foot) {
-    Span across = Span.of(route.line(), Vector3D::getX);
-    Span rise = Span.of(route.line(), up);
+    Along across = Along.of(route.line(), Vector3D::getX);
+    Along rise = Along.of(route.line(), up);
     double scale = Math.min(WIDE / across.wide(), HIGH / rise.wide());
     List<double[]> line =
         route.line().stream().map(p -> at(p, up, across, rise, scale, left, foot)).toList();
@@ -109,8 +109,8 @@ public final class RouteDrawing {
   private static double[] at(
       Vector3D p,
       ToDoubleFunction<Vector3D> up,
-      Span across,
-      Span rise,
+      Along across,
+      Along rise,
       double scale,
       double left,
       double foot) {
@@ -120,9 +120,9 @@ public final class RouteDrawing {
   }
 
   /** From where to where something lies, m. */
-  private record Span(double low, double high) {
-    static Span of(List<Vector3D> line, ToDoubleFunction<Vector3D> axis) {
-      return new Span(
+  private record Along(double low, double high) {
+    static Along of(List<Vector3D> line, ToDoubleFunction<Vector3D> axis) {
+      return new Along(
           line.stream().mapToDouble(axis).min().orElse(0),
           line.stream().mapToDouble(axis).max().orElse(0));
     }
