@@ -180,6 +180,20 @@ class BayTest extends OnACopy {
   }
 
   @Test
+  void theDemosFinishedJobIsSignedAndNothingIsAddedToIt() {
+    page.navigate("/");
+    page.getByText("Plough pickup").first().click();
+    page.waitForURL("**/haul");
+    page.keyboard().press("y");
+    page.locator("[data-signed]").waitFor();
+    assertThat(page.locator("[data-signed]")).containsText("Signed by Ada Ferrow");
+    assertThat(page.locator("[data-bay-sum]")).containsText("1 to be bought");
+    assertThat(page.locator("[data-enter]")).hasText("Begin the work");
+    String pages = page.locator("[data-signed] a").first().getAttribute("href");
+    assertThat(page.request().get(pages).headers().get("content-type")).contains("pdf");
+  }
+
+  @Test
   void twoPeopleSeeEachOthersTicksAndWhatDoesNotGoTogetherIsSaid() {
     String address = begin();
     try (BrowserContext other = browser.touch(1024, 768)) {

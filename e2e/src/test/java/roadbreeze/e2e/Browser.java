@@ -6,6 +6,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -35,12 +36,21 @@ final class Browser implements AutoCloseable {
 
   private final String databaseUrl;
   private final String[] profiles;
+  private final List<String> settings;
   private final Playwright playwright;
   private final com.microsoft.playwright.Browser chromium;
   private ConfigurableApplicationContext application;
   private int port;
 
   Browser(String database, String... profiles) {
+    this(List.of(), database, profiles);
+  }
+
+  /**
+   * @param settings of the server, as {@code --name=value}
+   */
+  Browser(List<String> settings, String database, String... profiles) {
+    this.settings = settings;
     databaseUrl = TestDatabase.create(database);
     this.profiles = profiles;
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
@@ -59,19 +69,24 @@ final class Browser implements AutoCloseable {
 
   /** Starts the server, on the same port as before if it has run before. */
   void startServer() {
+    List<String> all = new ArrayList<>(settings);
+    all.add("--server.port=" + port);
+    all.add("--spring.datasource.url=" + databaseUrl);
+    all.add("--spring.datasource.username=" + TestDatabase.USER);
+    all.add("--spring.datasource.password=");
     application =
         new SpringApplicationBuilder(RoadBreeze.class)
             .profiles(profiles)
-            .run(
-                "--server.port=" + port,
-                "--spring.datasource.url=" + databaseUrl,
-                "--spring.datasource.username=" + TestDatabase.USER,
-                "--spring.datasource.password=");
+            .run(all.toArray(new String[0]));
     port = Integer.parseInt(application.getEnvironment().getProperty("local.server.port"));
   }
 
   void stopServer() {
     application.close();
+  }
+
+  <T> T bean(Class<T> type) {
+    return application.getBean(type);
   }
 
   String address() {

@@ -55,7 +55,7 @@ public class Accounts {
   }
 
   /** The code that makes the first owner; empty where there is somebody. */
-  Optional<String> firstCode() {
+  public Optional<String> firstCode() {
     return Optional.ofNullable(firstCode);
   }
 

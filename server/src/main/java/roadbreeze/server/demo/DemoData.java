@@ -1,10 +1,17 @@
 package roadbreeze.server.demo;
 
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.env.Environment;
 import org.springframework.core.env.Profiles;
 import org.springframework.stereotype.Component;
+import roadbreeze.server.bay.FinishedWork;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.job.Job;
+import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
 import roadbreeze.server.yard.Yard;
 import roadbreeze.server.yard.YardService;
@@ -12,11 +19,15 @@ import roadbreeze.server.yard.YardService;
 /** Fills an empty yard with the demo jobs, where the demo is asked for. */
 @Component
 class DemoData implements ApplicationRunner {
+  private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+
   private final JobService jobs;
   private final YardService yard;
+  private final FinishedWork finished;
   private final boolean asked;
 
-  DemoData(JobService jobs, YardService yard, Environment environment) {
+  DemoData(JobService jobs, YardService yard, FinishedWork finished, Environment environment) {
+    this.finished = finished;
     this.jobs = jobs;
     this.yard = yard;
     // Asked when it starts: what a profile switches is fixed at the build.
@@ -26,9 +37,30 @@ class DemoData implements ApplicationRunner {
   @Override
   public void run(ApplicationArguments args) {
     if (asked && jobs.cards().isEmpty()) {
-      DemoWorld.jobs().forEach(jobs::create);
+      Job plough = null;
+      for (JobContent job : DemoWorld.jobs()) {
+        plough = jobs.create(job);
+      }
       yard.save(
           new Yard("Harrowmere Road Services", "EUR", null, 68, 20, 5, yard.yard().version()));
+      finish(plough);
     }
+  }
+
+  /** One job is done and signed; nobody waits for it. */
+  private void finish(Job job) {
+    List<Build> builds = job.content().builds();
+    Thread work =
+        new Thread(
+            () -> {
+              try {
+                finished.on(job.id(), builds.get(builds.size() - 1).id());
+              } catch (RuntimeException e) {
+                LOG.warn("the demo's finished work could not be made: {}", e.getMessage());
+              }
+            },
+            "demo");
+    work.setDaemon(true);
+    work.start();
   }
 }
