@@ -89,7 +89,7 @@ class Screenshots {
       shot(page, "order");
       page.keyboard().press("j");
       page.waitForSelector("[data-sheet]");
-      shot(page, "sheet");
+      bay(page);
       page.keyboard().press("3");
       ask(page, "held");
       page.waitForSelector("[data-target]");
@@ -135,6 +135,27 @@ class Screenshots {
             com.microsoft.playwright.options.AriaRole.RADIO,
             new com.microsoft.playwright.Locator.GetByRoleOptions().setName(what).setExact(true))
         .check(new com.microsoft.playwright.Locator.CheckOptions().setForce(true));
+  }
+
+  /** A step with its drawing, as it stands in the bay. */
+  private void bay(Page page) {
+    page.keyboard().press("y");
+    page.locator("[data-enter]").click();
+    page.waitForURL("**/bay/*");
+    page.getByLabel("Your name").fill("Ada Ferrow");
+    page.getByText("To the work").click();
+    page.getByText("All steps").click();
+    page.locator("[data-bay-road] button")
+        .filter(
+            new com.microsoft.playwright.Locator.FilterOptions().setHasText("Bend to the marks"))
+        .first()
+        .click();
+    page.getByText("I have seen this").click();
+    page.locator("[data-clock]").click();
+    page.waitForTimeout(1500);
+    shot(page, "bay");
+    page.getByText("Leave").click();
+    page.waitForURL("**/jobs/*/bay");
   }
 
   private void shot(Page page, String name) {
