@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import CommandPalette from './CommandPalette.vue'
 import PaperHead from './PaperHead.vue'
@@ -21,7 +21,7 @@ const saving = useSaving()
 const selection = useSelection()
 const keysOpen = ref(false)
 // Without it prices stand bare; the screens say themselves when the server is away.
-void loadYard().catch(() => {})
+watch(shut, (closed) => closed || void loadYard().catch(() => {}), { immediate: true })
 // A server that is away asks nobody to sign in: what is on the device is shown.
 void askWho().catch(() => {})
 const SignIn = later(() => import('@/features/people/SignIn.vue'))
@@ -115,7 +115,7 @@ const keys = [
   <div v-if="!full && !shut" class="shell">
     <nav class="road" aria-label="Screens">
       <router-link :to="{ name: 'yard' }" class="brand"><span>Road</span> <span>Breeze</span></router-link>
-      <RoadNav :job-id="jobId" />
+      <RoadNav :job-id="jobId" class="stations" />
       <div class="foot">
         <p v-if="jobId" class="save" :class="saving.state" role="status">{{ saveWord }}</p>
         <div v-if="jobId" class="pair">
@@ -123,14 +123,16 @@ const keys = [
           <button type="button" :disabled="!document.undone.length" @click="document.redo()">Redo</button>
         </div>
         <router-link v-if="me?.locked" :to="{ name: 'people' }" class="me">{{ me.name }}</router-link>
-        <button type="button" @click="paletteOpen = true">Go to …</button>
-        <button
-          type="button"
-          :aria-label="`Units ${unitWorld === 'metric' ? '°C and km/h' : '°F and mph'}; change`"
-          @click="unitWorld = unitWorld === 'metric' ? 'imperial' : 'metric'"
-        >
-          {{ unitWorld === 'metric' ? '°C · km/h' : '°F · mph' }}
-        </button>
+        <div class="pair">
+          <button type="button" @click="paletteOpen = true">Go to …</button>
+          <button
+            type="button"
+            :aria-label="`Units ${unitWorld === 'metric' ? '°C and km/h' : '°F and mph'}; change`"
+            @click="unitWorld = unitWorld === 'metric' ? 'imperial' : 'metric'"
+          >
+            {{ unitWorld === 'metric' ? '°C·km/h' : '°F·mph' }}
+          </button>
+        </div>
         <div class="pair">
           <button type="button" :aria-pressed="dark" @click="dark = !dark">{{ dark ? 'Day' : 'Night' }}</button>
           <button type="button" aria-label="Keys" @click="keysOpen = true">? Keys</button>
@@ -167,7 +169,13 @@ const keys = [
   position: sticky;
   top: 0;
   height: 100vh;
+}
+/* The stations roll where there is no room; what is saved stays in sight. */
+.stations {
+  flex: 1;
+  min-height: 0;
   overflow-y: auto;
+  scrollbar-width: thin;
 }
 .brand {
   font: 600 24px/1 var(--rb-font-head);
@@ -180,11 +188,15 @@ const keys = [
   color: #74c9c5;
 }
 .foot {
-  margin-top: auto;
-  padding: 12px;
+  padding: 8px 10px;
   display: flex;
   flex-direction: column;
-  gap: 6px;
+  gap: 5px;
+  border-top: 1px solid var(--rb-asphalt-700);
+}
+.me {
+  color: var(--rb-chalk-100);
+  font: 600 16px/1.2 var(--rb-font-head);
 }
 .foot button {
   font: 600 15px/1 var(--rb-font-head);
@@ -195,6 +207,11 @@ const keys = [
   cursor: pointer;
   width: 100%;
   padding: 0 4px;
+}
+@media (pointer: fine) {
+  .foot button {
+    min-height: 34px;
+  }
 }
 .foot button:disabled {
   color: #8b9395;

@@ -24,7 +24,7 @@ const to = (s: Station) => ({ name: s.name, params: s.ofJob ? { id: props.jobId 
             ><span>{{ s.label }}</span></router-link
           >
           <span v-else class="post off"
-            ><b>{{ s.key }}</b
+            ><b>{{ s.key.toUpperCase() }}</b
             ><span>{{ s.label }}</span></span
           >
         </li>
@@ -77,6 +77,11 @@ ol {
   text-decoration: none;
   font: 600 17px/1 var(--rb-font-head);
   position: relative;
+}
+@media (pointer: fine) {
+  .post {
+    min-height: 34px;
+  }
 }
 .post b {
   flex: none;

@@ -16,6 +16,19 @@ const board = shallowRef<TaskBoard | null>(null)
 onMounted(async () => {
   board.value = await api.get<TaskBoard>('/api/tasks').catch(() => null)
 })
+const part = ref('')
+const size = ref('')
+const noPart = ref('')
+/** It is broken or missing without ever having been taken off. */
+async function buy() {
+  noPart.value = part.value.trim() ? '' : 'Say which part.'
+  if (noPart.value) return
+  const item = crypto.randomUUID().slice(0, 18)
+  const step = props.step.id
+  await props.bay.add({ kind: 'TAKEN', step, item, text: part.value.trim(), sort: 'OTHER', size: size.value || null })
+  await props.bay.add({ kind: 'BROKEN', step, item })
+  emit('close')
+}
 const known = computed(() => board.value?.tasks.filter((t) => t.family === 'found') ?? [])
 const text = ref('')
 const minutes = ref<number | null>(15)
@@ -48,6 +61,12 @@ async function own() {
       <NameInput v-model="text" label="What has to be done" :most="120" :error="wrong" />
       <QuantityInput v-model="minutes" label="Minutes it takes" quantity="count" :step="5" />
       <button type="submit" class="add">Before this step</button>
+    </form>
+    <form @submit.prevent="buy">
+      <h2>A part to be bought</h2>
+      <NameInput v-model="part" label="Which part" :most="80" :error="noPart" />
+      <NameInput v-model="size" label="Its size" :most="40" />
+      <button type="submit">Onto the list</button>
     </form>
     <template v-if="known.length">
       <h2>Or one of these</h2>

@@ -97,6 +97,12 @@ const sign = () =>
 .done {
   font: 600 20px/1.2 var(--rb-font-head);
 }
+.row > :first-child {
+  min-width: 150px;
+}
+a {
+  color: var(--accent-ink);
+}
 .bad {
   border-left: 6px solid var(--over);
   background: var(--over-wash);

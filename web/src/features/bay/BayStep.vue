@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { BayPlan, OrderedStep, StepReading } from '@/shared/api/types'
+import { api } from '@/shared/api/client'
+import type { BayPlan, OrderedStep, StepReading, Verdict } from '@/shared/api/types'
 import { say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { time } from '@/shared/ui/time'
@@ -46,7 +47,7 @@ const reading = (r: StepReading) => {
   return e?.value == null ? null : ofSi(e.value, kind(r))
 }
 const wrong = ref<Record<string, string>>({})
-function read(r: StepReading, value: number | null) {
+async function read(r: StepReading, value: number | null) {
   if (value == null) return
   const si = siOf(value, kind(r))
   const low = r.low ?? -Infinity
@@ -58,7 +59,26 @@ function read(r: StepReading, value: number | null) {
     return
   }
   wrong.value = { ...wrong.value, [r.id]: '' }
-  void props.bay.add({ kind: 'READ', step: props.step.id, item: r.id, value: si })
+  await props.bay.add({ kind: 'READ', step: props.step.id, item: r.id, value: si })
+  if (r.goesTo) await answer()
+}
+
+/** What the build comes to with what was read; nothing while no server answers. */
+const verdict = ref<{ fluid: string; room: string }[] | null>(null)
+async function answer() {
+  verdict.value = null
+  await props.bay.told()
+  const order = props.bay.order.value?.id
+  if (!order || props.bay.link.value === 'away') return
+  const v = await api.get<Verdict>(`/api/bay/${order}/headroom`).catch(() => null)
+  const gauges = [
+    ['coolant', v?.coolant],
+    ['oil feed', v?.feed],
+    ['pan', v?.pan],
+  ] as const
+  verdict.value = gauges.flatMap(([fluid, g]) =>
+    g ? [{ fluid, room: format(g.headroomK, 'difference', unitWorld.value, 1) }] : [],
+  )
 }
 
 const notes = computed(() => state.value.notes.filter((n) => n.step === props.step.id))
@@ -143,6 +163,9 @@ const watchFace = computed(() => {
             <p v-if="r.goesTo" class="small soft">goes to {{ word(r.goesTo) }}</p>
           </div>
         </div>
+        <p v-if="verdict" class="verdict" role="status" data-verdict>
+          With this it comes to: <b v-for="g in verdict" :key="g.fluid">{{ g.fluid }} {{ g.room }}</b>
+        </p>
         <div v-if="drawings.length" class="drawings">
           <button
             v-for="d in drawings"
@@ -278,6 +301,15 @@ h2 {
 .reading {
   min-width: 220px;
   max-width: 320px;
+}
+.verdict {
+  font: 500 20px/1.3 var(--rb-font-head);
+  background: var(--accent-wash);
+  color: var(--accent-ink);
+  padding: 8px 12px;
+}
+.verdict b {
+  margin-left: 14px;
 }
 .drawings {
   display: flex;

@@ -28,6 +28,8 @@ export interface UseBayReturn {
   photograph: (picture: Blob, step: string, text?: string) => Promise<void>
   /** Puts the rest of the work in order anew. */
   again: () => Promise<Said[]>
+  /** Done when all that was kept before is told, or nobody answers. */
+  told: () => Promise<void>
   replanning: Ref<boolean>
 }
 
@@ -279,6 +281,7 @@ export function useBay(id: string): UseBayReturn {
     add,
     photograph,
     again,
+    told: sync,
     replanning,
   }
 }

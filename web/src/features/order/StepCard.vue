@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onScopeDispose, ref, watch } from 'vue'
+import { refusal } from '@/job/useAsked'
+import { useJob } from '@/job/useJob'
+import { api } from '@/shared/api/client'
 import type { OrderedStep, WorkPlan } from '@/shared/api/types'
 import { say, word } from '@/shared/message/say'
-import { unitWorld } from '@/shared/ui/preferences'
+import { paperWorld, unitWorld } from '@/shared/ui/preferences'
 import { time } from '@/shared/ui/time'
 import { inText } from '@/shared/units/inText'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
@@ -45,6 +48,26 @@ const leave = () =>
       ? { leftOut: [...props.plan.leftOut, props.step.line] }
       : { ownTasks: props.plan.ownTasks.filter((t) => t.id !== props.step.line) },
   )
+/** The drawing that is looked at, as an address of this page's own. */
+const job = useJob()
+const drawn = ref<{ id: string; src: string } | null>(null)
+const undrawn = ref('')
+function put(next: typeof drawn.value) {
+  if (drawn.value) URL.revokeObjectURL(drawn.value.src)
+  drawn.value = next
+}
+watch([() => props.step.id, unitWorld], () => put(null))
+onScopeDispose(() => put(null))
+async function draw(id: string) {
+  undrawn.value = ''
+  if (drawn.value?.id === id) return put(null)
+  try {
+    const asked = { job: job.content, build: job.selected, drawing: id, world: paperWorld.value }
+    put({ id, src: URL.createObjectURL(await api.save('/api/drawings/step-svg', asked)) })
+  } catch (e) {
+    undrawn.value = refusal(e)
+  }
+}
 const lists = computed(() =>
   [
     ['Tools', props.step.tools],
@@ -76,6 +99,23 @@ const lists = computed(() =>
         <ul v-if="step.shows.length" class="shows" data-shows>
           <li v-for="(f, i) in step.shows" :key="i">{{ say(f, unitWorld) }}</li>
         </ul>
+        <p v-if="step.drawings.length" class="drawings">
+          <button
+            v-for="d in step.drawings"
+            :key="d.id"
+            type="button"
+            class="act"
+            :aria-pressed="drawn?.id === d.id"
+            @click="draw(d.id)"
+          >
+            {{ d.title }}
+          </button>
+        </p>
+        <p v-if="undrawn" role="alert" class="small">{{ undrawn }}</p>
+        <img v-if="drawn" :src="drawn.src" :alt="drawn.id" class="drawing" data-drawing />
+        <ol v-if="step.stages.length" class="stages">
+          <li v-for="(s, i) in step.stages" :key="i">{{ say(s.said, unitWorld) }}</li>
+        </ol>
         <p v-if="step.check"><b>Right when:</b> {{ said(step.check) }}</p>
         <p v-if="step.mistake"><b>Goes wrong:</b> {{ said(step.mistake) }}</p>
         <p v-for="r in step.readings" :key="r.id" class="small"><b>Read:</b> {{ said(r.title) }}</p>
@@ -91,6 +131,9 @@ const lists = computed(() =>
       <section class="ours">
         <QuantityInput v-model="hands" label="Minutes of hands" quantity="count" :step="5" :error="refused" />
         <p v-if="step.hands !== step.usual" class="small soft">usually {{ time(step.usual) }}</p>
+        <p v-if="step.pace" class="small soft" data-pace>
+          our own pace: {{ step.pace.ratio.toFixed(2) }} × as measured in {{ step.pace.count }} steps
+        </p>
         <QuantityInput v-if="step.waits" v-model="waits" label="Minutes of waiting" quantity="count" :step="15" />
         <template v-if="fixed">
           <QuantityInput
@@ -160,6 +203,21 @@ h2 {
   padding: 6px 10px 6px 26px;
   background: var(--ground);
   font: 500 16px/1.3 var(--rb-font-head);
+}
+.drawings {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.drawing {
+  width: 100%;
+  max-height: 320px;
+  object-fit: contain;
+  background: #fff;
+}
+.stages {
+  margin: 0;
+  padding-left: 22px;
 }
 .lists ul {
   margin: 0 0 6px;

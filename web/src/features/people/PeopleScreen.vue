@@ -236,6 +236,14 @@ form label {
 }
 form input {
   min-height: 44px;
+  padding: 0 10px;
+  border: 1px solid var(--rule);
+  background: var(--paper);
+  color: var(--ink);
+}
+.card > .act,
+form .act {
+  justify-self: start;
 }
 .code {
   font: 600 52px/1 var(--rb-font-head);

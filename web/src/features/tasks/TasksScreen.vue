@@ -31,6 +31,8 @@ const shown = computed(() => {
   )
 })
 const task = computed(() => fresh.value ?? board.value?.tasks.find((t) => t.id === picked.value) ?? null)
+/** How long the yard takes for such work, as it was measured. */
+const pace = computed(() => (task.value ? (board.value?.paces[task.value.family] ?? null) : null))
 function open(id: string) {
   fresh.value = null
   picked.value = id
@@ -147,6 +149,10 @@ async function take(event: Event) {
           </li>
           <li v-if="board && !shown.length" class="soft">No task has these words.</li>
         </ul>
+        <p v-if="pace" class="soft" data-pace>
+          This yard takes {{ pace.ratio.toFixed(2) }} × what is usual for “{{ task?.family }}”, by
+          {{ pace.count }} measured steps<template v-if="pace.count < 3">; from three on plans go by it</template>.
+        </p>
       </section>
       <TaskForm
         v-if="task && board"

@@ -70,7 +70,6 @@ public enum FillSays implements Code {
   TWO_CAPS,
   CAP_AT_NECK,
   CAP_AT_HEADER,
-  MORE_DRAWN_THAN_AIR("wanted PRESSURE", "most PRESSURE"),
   WHOLE_UNKNOWN,
   DRAINED_TAKEN("share PERCENT");
 

@@ -8,8 +8,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
@@ -22,8 +20,6 @@ import roadbreeze.server.problem.UnknownThingException;
 /** Keeps accounts and paired tablets. */
 @Service
 public class Accounts {
-  private static final Logger LOG = LoggerFactory.getLogger(Accounts.class);
-
   /** Of a code that makes the first owner, and of one that pairs a tablet. */
   private static final int LONG = 12;
 
@@ -34,8 +30,8 @@ public class Accounts {
   private final Lock lock;
   private final PasswordEncoder passwords = new BCryptPasswordEncoder(11);
 
-  /** So that a name that is not there takes as long as one that is. */
-  private final String nobody = passwords.encode(Secrets.drawn(LONG));
+  /** So that a name that is not there takes as long as one that is; null until it is needed. */
+  private volatile String nobody;
 
   private volatile String firstCode;
 
@@ -49,7 +45,7 @@ public class Accounts {
   public void firstRun() {
     if (lock.locked() && isEmpty()) {
       firstCode = Secrets.drawn(LONG);
-      LOG.info("Nobody has an account yet. The owner's first code, good once: {}", firstCode);
+      // Not into the log, which others may read and which is kept.
       System.out.println("Road Breeze: the owner's first code, good once: " + firstCode);
     }
   }
@@ -114,11 +110,19 @@ public class Accounts {
   @Transactional(readOnly = true)
   SignedIn signIn(String name, String password) {
     Optional<AccountRow> row = named(name);
-    boolean right = passwords.matches(password, row.map(AccountRow::password).orElse(nobody));
+    boolean right =
+        passwords.matches(password, row.map(AccountRow::password).orElseGet(this::nobodys));
     if (row.isEmpty() || !right) {
       throw Refusal.WRONG_PASSWORD.refuse();
     }
     return signed(row.get(), null);
+  }
+
+  private String nobodys() {
+    if (nobody == null) {
+      nobody = passwords.encode(Secrets.drawn(LONG));
+    }
+    return nobody;
   }
 
   private static SignedIn signed(AccountRow row, @Nullable UUID device) {

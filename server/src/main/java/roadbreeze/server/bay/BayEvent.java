@@ -85,10 +85,14 @@ public record BayEvent(
     OTHER
   }
 
+  /** Id of a photograph. */
+  private static final String PHOTO = "[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}";
+
   /** All that must be said of it is. */
   boolean whole() {
     boolean number = value == null || Double.isFinite(value);
-    return number && kind.said.stream().allMatch(part -> part.apply(this) != null);
+    boolean photo = kind != Kind.PHOTOGRAPHED || item != null && item.matches(PHOTO);
+    return number && photo && kind.said.stream().allMatch(part -> part.apply(this) != null);
   }
 
   /** Something that the server says. */

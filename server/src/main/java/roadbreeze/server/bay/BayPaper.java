@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import roadbreeze.core.explain.Kind;
@@ -54,7 +55,7 @@ final class BayPaper {
 
   static byte[] of(
       Finished done,
-      Function<UUID, byte[]> photos,
+      Function<UUID, Optional<byte[]>> photos,
       Units.World world,
       Paper.Size size,
       @Nullable SignedPaper signed) {
@@ -284,17 +285,15 @@ final class BayPaper {
   }
 
   private static List<PaperRow> photos(
-      Finished done, Function<UUID, byte[]> photos, Units.World world) {
-    return done.state().photos().stream()
-        .limit(MOST_PHOTOS)
-        .map(
-            p ->
-                new PaperRow(
-                    "data:image/jpeg;base64,"
-                        + Base64.getEncoder()
-                            .encodeToString(photos.apply(UUID.fromString(p.item()))),
-                    title(done, p.step(), world) + ", " + at(p),
-                    ""))
-        .toList();
+      Finished done, Function<UUID, Optional<byte[]>> photos, Units.World world) {
+    List<PaperRow> rows = new ArrayList<>();
+    for (BayEvent p : done.state().photos().stream().limit(MOST_PHOTOS).toList()) {
+      photos
+          .apply(UUID.fromString(p.item()))
+          .map(picture -> "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(picture))
+          .ifPresent(
+              src -> rows.add(new PaperRow(src, title(done, p.step(), world) + ", " + at(p), "")));
+    }
+    return rows;
   }
 }

@@ -6,6 +6,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Optional;
 import java.util.UUID;
 import net.coobird.thumbnailator.Thumbnails;
 import org.springframework.stereotype.Service;
@@ -79,15 +80,18 @@ public class BayPhotos {
     return out.toByteArray();
   }
 
+  /** Empty where the order has none of this id. */
+  @Transactional(readOnly = true)
+  public Optional<byte[]> find(UUID order, UUID id) {
+    return Optional.ofNullable(database.find(BayPhotoRow.class, id))
+        .filter(row -> row.orderId().equals(order))
+        .map(BayPhotoRow::content);
+  }
+
   /**
    * @throws UnknownThingException if the order has none of this id
    */
-  @Transactional(readOnly = true)
   public byte[] get(UUID order, UUID id) {
-    BayPhotoRow row = database.find(BayPhotoRow.class, id);
-    if (row == null || !row.orderId().equals(order)) {
-      throw new UnknownThingException("photo " + id);
-    }
-    return row.content();
+    return find(order, id).orElseThrow(() -> new UnknownThingException("photo " + id));
   }
 }

@@ -10,13 +10,16 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.workorder.Step;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.WorkPlan;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
+import roadbreeze.server.message.FieldLabel;
 import roadbreeze.server.order.Behind;
 import roadbreeze.server.order.OrderResult;
 import roadbreeze.server.order.OrderResult.OrderedStep;
@@ -41,10 +44,9 @@ class BayPlanner {
    * @throws roadbreeze.server.problem.RefusedRequestException if it cannot be put in order
    */
   BayOrder begin(UUID job, String build, String by) {
-    for (BayOrder open : orders.of(job)) {
-      if (open.build().equals(build) && open.signedAt() == null) {
-        return open; // somebody has begun it already
-      }
+    Optional<BayOrder> open = orders.open(job, build);
+    if (open.isPresent()) {
+      return open.get(); // somebody has begun it already
     }
     JobContent content = jobs.get(job).content();
     Build chosen = content.build(build);
@@ -142,8 +144,9 @@ class BayPlanner {
           added.add(found.item());
         }
       } else if (own.stream().noneMatch(t -> t.id().equals(id(found)))) {
-        int minutes = found.value() == null ? 0 : (int) Math.round(found.value());
-        String line = found.step();
+        double takes = found.value() == null ? 0 : found.value();
+        int minutes = (int) Math.round(Math.max(0, Math.min(Step.LONGEST, takes)));
+        String line = found.step().replaceAll("\\.\\d+$", ""); // whichever time it is done
         own.add(
             new WorkPlan.OwnTask(
                 id(found),
@@ -153,8 +156,11 @@ class BayPlanner {
                 1,
                 false,
                 List.of(),
-                state.done().containsKey(line) ? List.of() : List.of(line)));
+                state.done().containsKey(found.step()) ? List.of() : List.of(line)));
       }
+    }
+    if (added.size() > WorkPlan.MOST_ADDED || own.size() > WorkPlan.MOST_OWN) {
+      throw Refusal.TOO_MANY.refuse(FieldLabel.of("ownTasks"), 0, WorkPlan.MOST_OWN);
     }
     return build.withWork(work.withAdded(added).withOwnTasks(own));
   }

@@ -40,11 +40,28 @@ public class BayService {
    */
   @Transactional
   BayOrder begin(UUID job, String build, String title, String by, BayPlan plan) {
+    // Two who begin at once begin one order.
+    database
+        .createNativeQuery("select cast(pg_advisory_xact_lock(hashtext(:job)) as text)")
+        .setParameter("job", job.toString())
+        .getSingleResult();
+    Optional<BayOrder> open = open(job, build);
+    if (open.isPresent()) {
+      return open.get();
+    }
     BayOrderRow row = new BayOrderRow(job, build, title, plan.at(), by);
     database.persist(row);
     database.persist(
         new BayPlanRow(row.order().id(), plan.number(), json.writeValueAsString(plan)));
     return row.order();
+  }
+
+  /** Work on a build that goes on. */
+  @Transactional(readOnly = true)
+  public Optional<BayOrder> open(UUID job, String build) {
+    return of(job).stream()
+        .filter(o -> o.build().equals(build) && o.signedAt() == null)
+        .findFirst();
   }
 
   /** Of a job, the newest first. */

@@ -76,7 +76,7 @@ class BaySigning {
   byte[] pages(UUID id, Layout layout) {
     BayOrder order = orders.order(id);
     BayPaper.Finished done = finished(order, orders.after(id, 0), layout.day());
-    return BayPaper.of(done, p -> photos.get(id, p), layout.world(), layout.size(), null);
+    return BayPaper.of(done, p -> photos.find(id, p), layout.world(), layout.size(), null);
   }
 
   /**
@@ -95,7 +95,11 @@ class BaySigning {
     Map<String, String> hashes = new TreeMap<>();
     done.state()
         .photos()
-        .forEach(p -> hashes.put(p.item(), hash(photos.get(id, UUID.fromString(p.item())))));
+        .forEach(
+            p ->
+                photos
+                    .find(id, UUID.fromString(p.item()))
+                    .ifPresent(picture -> hashes.put(p.item(), hash(picture))));
     String snapshot =
         JSON.writeValueAsString(
             new BaySnapshot(
@@ -105,7 +109,7 @@ class BaySigning {
             new SignedPapers.Signing(
                 SignedPaper.Kind.WORK_ORDER, order.build(), order.title(), by, on),
             snapshot);
-    byte[] pages = BayPaper.of(done, p -> photos.get(id, p), layout.world(), layout.size(), paper);
+    byte[] pages = BayPaper.of(done, p -> photos.find(id, p), layout.world(), layout.size(), paper);
     orders.signed(id, paper, snapshot, pages, entries.size());
     return paper;
   }

@@ -40,12 +40,18 @@ public record WorkPlan(
     @Within(min = 1, max = 24, kind = Kind.COUNT) double dayHours,
     @NotNull Filling filling,
     @NotNull Gasket gasket,
-    @NotNull @Size(max = 60) List<@NotBlank @Size(max = 60) String> added,
+    @NotNull @Size(max = WorkPlan.MOST_ADDED) List<@NotBlank @Size(max = 60) String> added,
     @NotNull @Size(max = 200) List<@NotBlank @Size(max = 90) String> leftOut,
-    @NotNull @Size(max = 40) @DistinctIds List<@NotNull @Valid OwnTask> ownTasks,
+    @NotNull @Size(max = WorkPlan.MOST_OWN) @DistinctIds List<@NotNull @Valid OwnTask> ownTasks,
     @NotNull @Size(max = 200) @DistinctIds List<@NotNull @Valid StepMinutes> minutes,
     @NotNull @Size(max = 40) @DistinctIds List<@NotNull @Valid StepTime> fixed)
     implements WorkPlanBuilder.With {
+
+  /** Tasks of the library that are done as well. */
+  public static final int MOST_ADDED = 60;
+
+  /** Tasks of its own. */
+  public static final int MOST_OWN = 40;
 
   /** Nobody has chosen anything yet. */
   public static final WorkPlan USUAL =
