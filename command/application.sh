@@ -110,6 +110,7 @@ secure() { # secure NAME
     (umask 077; keytool -genkeypair -alias yard -keyalg EC -groupname secp256r1 -validity 3650 -dname "CN=Road Breeze" \
       -ext "SAN=$names" -storetype PKCS12 -keystore "$tls/yard.p12" -storepass:file "$tls/password" >/dev/null 2>&1) ||
       fail "no certificate could be made in $tls"
+    keytool -exportcert -rfc -alias yard -keystore "$tls/yard.p12" -storepass:file "$tls/password" >"$tls/yard.pem" 2>/dev/null
     echo "$names" >"$tls/names"
   fi
   export SERVER_SSL_KEYSTORE="file:$tls/yard.p12" SERVER_SSL_KEYSTORETYPE=PKCS12 SERVER_SSL_KEYALIAS=yard
@@ -124,6 +125,7 @@ tell_the_yard() { # tell_the_yard NAME PORT
   if [ -f "$DATA/$1/tls/yard.p12" ] && [ -z "${ROADBREEZE_TLS_CERT:-}" ]; then
     say "  Its certificate is its own; a browser that asks must show this SHA-256 mark:"
     say "  $(keytool -list -v -keystore "$DATA/$1/tls/yard.p12" -storepass:file "$DATA/$1/tls/password" 2>/dev/null | sed -n 's/^[[:space:]]*SHA256: //p')"
+    say "  Tablets keep the pages of the bay only where they trust it: install $DATA/$1/tls/yard.pem on them."
   fi
   code=$(sed -n "s/^Road Breeze: the owner's first code, good once: //p" "$DATA/$1/machine.log" | tail -1)
   [ -z "$code" ] || say "  Nobody has an account yet. The owner's first code, good once: $code"
