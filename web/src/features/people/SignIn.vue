@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/shared/api/client'
 import type { WhoIAm } from '@/shared/api/types'
@@ -10,14 +10,22 @@ import { unitWorld } from '@/shared/ui/preferences'
 /** Coming in: by name and password, by the first code of the console, or by a code that pairs this tablet. */
 const route = useRoute()
 const router = useRouter()
-const way = ref<'sign-in' | 'first' | 'pair'>(
-  route.name === 'pair' ? 'pair' : me.value?.nobodyYet ? 'first' : 'sign-in',
-)
+const way = ref<'sign-in' | 'first' | 'pair'>(me.value?.nobodyYet ? 'first' : 'sign-in')
 const name = ref('')
 const password = ref('')
-const code = ref(typeof route.query.code === 'string' ? route.query.code : '')
+const code = ref('')
 const device = ref('')
 const problem = ref('')
+// The page may know who is asking before it knows where it is.
+watch(
+  () => route.fullPath,
+  () => {
+    if (route.name !== 'pair') return
+    way.value = 'pair'
+    if (typeof route.query.code === 'string') code.value = route.query.code
+  },
+  { immediate: true },
+)
 const busy = ref(false)
 const heading = computed(
   () => ({ 'sign-in': 'Sign in', first: 'The first owner', pair: 'Pair this tablet' })[way.value],
