@@ -130,7 +130,7 @@ const keys = [
             :aria-label="`Units ${unitWorld === 'metric' ? '°C and km/h' : '°F and mph'}; change`"
             @click="unitWorld = unitWorld === 'metric' ? 'imperial' : 'metric'"
           >
-            {{ unitWorld === 'metric' ? '°C·km/h' : '°F·mph' }}
+            {{ unitWorld === 'metric' ? '°C · km/h' : '°F · mph' }}
           </button>
         </div>
         <div class="pair">
