@@ -8,6 +8,7 @@ import { inText } from '@/shared/units/inText'
 import NameInput from '@/shared/ui/NameInput.vue'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import type { UseBayReturn } from './useBay'
+import BayPanel from './BayPanel.vue'
 
 /** Something that nobody thought of: it becomes part of the work, and the rest is put in order anew. */
 const props = defineProps<{ bay: UseBayReturn; step: OrderedStep }>()
@@ -51,7 +52,7 @@ async function own() {
 </script>
 
 <template>
-  <section class="panel" aria-label="Found something" data-found>
+  <BayPanel label="Found something" data-found>
     <h2>Found at: {{ inText(step.title, unitWorld) }}</h2>
     <p v-if="bay.replanning.value" class="soft" role="status">Putting the rest of the work in order…</p>
     <p v-for="(s, i) in stuck" :key="i" role="alert" class="bad">
@@ -77,34 +78,15 @@ async function own() {
       </ul>
     </template>
     <p v-else class="soft small">The yard’s list of what is often found needs the server.</p>
-  </section>
+  </BayPanel>
 </template>
 
 <style scoped>
-.panel {
-  position: absolute;
-  inset: 58px 0 92px auto;
-  width: min(620px, 92vw);
-  background: var(--paper);
-  border-left: 4px solid var(--accent);
-  overflow-y: auto;
-  z-index: 5;
-  padding: 14px 18px;
-  display: grid;
-  gap: 12px;
-  align-content: start;
-}
-h2 {
-  font: 600 24px/1 var(--rb-font-head);
-}
 form {
   display: grid;
   gap: 10px;
 }
 ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   display: grid;
   gap: 6px;
 }

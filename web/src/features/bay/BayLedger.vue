@@ -7,6 +7,7 @@ import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import NameInput from '@/shared/ui/NameInput.vue'
 import type { Piece } from './bayState'
 import type { UseBayReturn } from './useBay'
+import BayPanel from './BayPanel.vue'
 
 /** Everything that came off and every plug and tool that went in: two taps each, and each is closed when it is back. */
 const props = defineProps<{ bay: UseBayReturn; step: OrderedStep; steps: Map<string, OrderedStep> }>()
@@ -59,7 +60,7 @@ const where = (p: Piece) => inText(props.steps.get(p.taken.step ?? '')?.title ??
 </script>
 
 <template>
-  <section class="panel" aria-label="Off the truck" data-ledger>
+  <BayPanel label="Off the truck" data-ledger>
     <h2>Off the truck, or left in it</h2>
     <ul>
       <li v-for="p in open" :key="p.taken.id" data-piece>
@@ -98,31 +99,10 @@ const where = (p: Piece) => inText(props.steps.get(p.taken.step ?? '')?.title ??
       </ul>
     </template>
     <p v-if="back" class="soft small">{{ back }} back where they belong.</p>
-  </section>
+  </BayPanel>
 </template>
 
 <style scoped>
-.panel {
-  position: absolute;
-  inset: 58px 0 92px auto;
-  width: min(640px, 92vw);
-  background: var(--paper);
-  border-left: 4px solid var(--marginal);
-  overflow-y: auto;
-  z-index: 5;
-  padding: 14px 18px;
-  display: grid;
-  gap: 10px;
-  align-content: start;
-}
-h2 {
-  font: 600 24px/1 var(--rb-font-head);
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
 li {
   display: flex;
   gap: 8px;

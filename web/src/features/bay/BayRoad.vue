@@ -5,6 +5,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { time } from '@/shared/ui/time'
 import { inText } from '@/shared/units/inText'
 import type { BayState } from './bayState'
+import BayPanel from './BayPanel.vue'
 
 /** All steps, those that are done and who is at which. */
 defineProps<{ plan: BayPlan; state: BayState }>()
@@ -19,7 +20,7 @@ const pick = (i: number) => {
 </script>
 
 <template>
-  <section class="panel" aria-label="All steps" data-bay-road>
+  <BayPanel label="All steps" left data-bay-road>
     <ol ref="list">
       <li v-for="(s, i) in plan.steps" :key="s.id">
         <button type="button" :class="{ here: i === at, done: state.done.has(s.id) }" @click="pick(i)">
@@ -30,24 +31,10 @@ const pick = (i: number) => {
         </button>
       </li>
     </ol>
-  </section>
+  </BayPanel>
 </template>
 
 <style scoped>
-.panel {
-  position: absolute;
-  inset: 58px auto 92px 0;
-  width: min(560px, 80vw);
-  background: var(--paper);
-  border-right: 4px solid var(--accent);
-  overflow-y: auto;
-  z-index: 5;
-}
-ol {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
 button {
   display: grid;
   grid-template-columns: 44px 1fr auto auto;

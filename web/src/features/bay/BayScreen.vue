@@ -6,7 +6,7 @@ import type { OrderedStep } from '@/shared/api/types'
 import { say, word } from '@/shared/message/say'
 import { me } from '@/shared/ui/account'
 import { dark, unitWorld } from '@/shared/ui/preferences'
-import { time } from '@/shared/ui/time'
+import { hourOf, time } from '@/shared/ui/time'
 import { inText } from '@/shared/units/inText'
 import NameInput from '@/shared/ui/NameInput.vue'
 import BayFound from './BayFound.vue'
@@ -126,8 +126,7 @@ useEventListener(window, 'keydown', (e: KeyboardEvent) => {
   else return
   e.preventDefault()
 })
-const people = (e: { by: string; at: string }) =>
-  `${e.by} at ${new Date(e.at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}`
+const people = (e: { by: string; at: string }) => `${e.by} at ${hourOf(e.at)}`
 const title = (id: string) => said(steps.value.get(id)?.title ?? id)
 function conflict(c: (typeof state.value.conflicts)[number]): string {
   switch (c.what) {

@@ -5,7 +5,7 @@ import { refusal } from '@/job/useAsked'
 import { api } from '@/shared/api/client'
 import type { BayOrder, SignedPaper } from '@/shared/api/types'
 import { keep } from '@/shared/ui/keep'
-import { paperWorld } from '@/shared/ui/preferences'
+import { paperWorld, SHEETS, type Sheet } from '@/shared/ui/preferences'
 import { dateOf, isoDay } from '@/shared/ui/time'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import NameInput from '@/shared/ui/NameInput.vue'
@@ -15,11 +15,7 @@ import { device } from './useBay'
 const props = defineProps<{ order: BayOrder; open: string }>()
 const emit = defineEmits<{ signed: [] }>()
 const job = useJob()
-const SIZES = [
-  ['A4', 'A4'],
-  ['LETTER', 'Letter'],
-] as const
-const size = ref<'A4' | 'LETTER'>('A4')
+const size = ref<Sheet>('A4')
 const name = ref('')
 const problem = ref('')
 const busy = ref(false)
@@ -63,7 +59,7 @@ const sign = () =>
 <template>
   <section class="sign" data-sign>
     <div class="row">
-      <ChoiceInput v-model="size" label="Paper" :choices="SIZES" small />
+      <ChoiceInput v-model="size" label="Paper" :choices="SHEETS" small />
       <button type="button" class="act" :disabled="busy" @click="print">Work order as PDF</button>
       <button type="button" class="act" :disabled="busy" @click="labels">Labels for the truck</button>
       <p v-if="order.signedAt && paper" class="done" data-signed>

@@ -4,7 +4,7 @@ import { api } from '@/shared/api/client'
 import type { BayPlan, OrderedStep, StepReading, Verdict } from '@/shared/api/types'
 import { say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
-import { time } from '@/shared/ui/time'
+import { hourOf, time } from '@/shared/ui/time'
 import { inText } from '@/shared/units/inText'
 import { format, ofSi, siOf, type QuantityName } from '@/shared/units/units'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
@@ -30,8 +30,6 @@ const emit = defineEmits<{ see: []; clock: [] }>()
 const state = computed(() => props.bay.state.value)
 const said = (text: string) => inText(text, unitWorld.value)
 const done = computed(() => state.value.done.get(props.step.id))
-const at = (iso: string) => new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
-
 const drawings = computed(() =>
   props.step.drawings.flatMap((d) => {
     const both = props.plan.drawings[d.id]
@@ -134,7 +132,7 @@ const watchFace = computed(() => {
     <template v-else>
       <section class="what">
         <p class="where">
-          <template v-if="done">Done by {{ done.by }} at {{ at(done.at) }}. </template>
+          <template v-if="done">Done by {{ done.by }} at {{ hourOf(done.at) }}. </template>
           <template v-if="step.people > 1">Two people. </template>
           <template v-if="step.under">Under the truck. </template>
           <template v-if="step.engine !== 'engineState.stopped'">{{ word(step.engine) }}. </template>
@@ -211,7 +209,7 @@ const watchFace = computed(() => {
           @update:model-value="write"
         />
         <p v-for="n in notes" :key="n.id" class="note">
-          {{ n.text }} <span class="soft small">{{ n.by }}, {{ at(n.at) }}</span>
+          {{ n.text }} <span class="soft small">{{ n.by }}, {{ hourOf(n.at) }}</span>
         </p>
         <div v-if="photos.length" class="photos">
           <button

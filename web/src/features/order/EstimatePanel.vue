@@ -10,7 +10,7 @@ import { api } from '@/shared/api/client'
 import type { EstimateResult, SignedPaper } from '@/shared/api/types'
 import { say, whatToDo } from '@/shared/message/say'
 import { keep } from '@/shared/ui/keep'
-import { paperWorld, unitWorld } from '@/shared/ui/preferences'
+import { paperWorld, SHEETS, unitWorld, type Sheet } from '@/shared/ui/preferences'
 import { dateOf, isoDay, time } from '@/shared/ui/time'
 import { standingWord } from '@/shared/ui/words'
 import { money } from '@/shared/ui/yard'
@@ -31,11 +31,7 @@ const chosen = computed(
 const shown = useShownGauges(() => driving.hasRoad)
 const outcome = (build: string) => job.outcome(build)
 const papers = shallowRef<SignedPaper[]>([])
-const size = ref<'A4' | 'LETTER'>('A4')
-const SIZES = [
-  ['A4', 'A4'],
-  ['LETTER', 'Letter'],
-] as const
+const size = ref<Sheet>('A4')
 const name = ref<string | null>(null)
 const failed = ref('')
 const signing = ref(false)
@@ -183,7 +179,7 @@ async function accept() {
           </ul>
           <h2>On paper</h2>
           <div class="paper">
-            <ChoiceInput v-model="size" label="Paper" :choices="SIZES" small />
+            <ChoiceInput v-model="size" label="Paper" :choices="SHEETS" small />
             <button type="button" class="act" @click="print">Print for the customer</button>
           </div>
           <div class="paper">

@@ -102,6 +102,13 @@ const serious = (code: string) => /drainMore|freezes|leaks|wentIn|panOutside|Wen
             :placeholder="share(result.wantedPercent)"
           />
           <QuantityField
+            label="Concentrate in the mix"
+            :path="path('mixedPercent')"
+            quantity="percent"
+            optional
+            :placeholder="share(result.refillPercent)"
+          />
+          <QuantityField
             label="Went in"
             :path="path('coolantInL')"
             quantity="volume"

@@ -4,7 +4,7 @@ import { refusal } from '@/job/useAsked'
 import { api } from '@/shared/api/client'
 import type { Account, ChangeMade, PairedDevice, PairingCode } from '@/shared/api/types'
 import { askWho, me, owner } from '@/shared/ui/account'
-import { dateOf } from '@/shared/ui/time'
+import { dateOf, momentOf } from '@/shared/ui/time'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
 import NameInput from '@/shared/ui/NameInput.vue'
@@ -79,8 +79,6 @@ const COLUMNS = [
   { key: 'what', label: 'What' },
 ] as const
 const WHAT: Record<string, string> = { POST: 'added to', PUT: 'changed', DELETE: 'took out' }
-const moment = (at: string) =>
-  new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
@@ -166,7 +164,7 @@ const moment = (at: string) =>
           :rows="changes.slice(0, 60)"
           :row-key="(c: ChangeMade) => String(c.id)"
         >
-          <template #at="{ row }">{{ moment(row.at) }}</template>
+          <template #at="{ row }">{{ momentOf(row.at) }}</template>
           <template #who="{ row }"
             >{{ row.who }}<template v-if="row.device">, {{ row.device }}</template></template
           >

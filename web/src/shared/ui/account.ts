@@ -16,5 +16,3 @@ signedOut.add(() => {
 /** Somebody has to sign in before anything is shown. Where no server answers, what is on the device goes on. */
 export const shut = computed(() => !!me.value?.locked && !me.value.name)
 export const owner = computed(() => !me.value?.locked || me.value.role === 'OWNER')
-/** May look, not change. */
-export const looksOnly = computed(() => !!me.value?.locked && me.value.role === 'VIEWER')

@@ -22,3 +22,10 @@ useEventListener(window, 'afterprint', () => paper(false))
 
 /** The same as the server calls it, for what it draws and prints. */
 export const paperWorld = computed(() => (unitWorld.value === 'metric' ? 'METRIC' : 'IMPERIAL'))
+
+/** Sheets that the server lays papers out on. */
+export const SHEETS = [
+  ['A4', 'A4'],
+  ['LETTER', 'Letter'],
+] as const
+export type Sheet = (typeof SHEETS)[number][0]

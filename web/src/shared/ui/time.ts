@@ -12,5 +12,14 @@ const DAY = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' })
 export const isoDay = (day: Date): string =>
   [day.getFullYear(), day.getMonth() + 1, day.getDate()].map((n) => String(n).padStart(2, '0')).join('-')
 
+const HOUR = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+const MOMENT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+/** A moment of today on the clock: 10:32. */
+export const hourOf = (iso: string): string => HOUR.format(new Date(iso))
+
+/** A moment of any day: 26 Nov, 10:32. */
+export const momentOf = (iso: string): string => MOMENT.format(new Date(iso))
+
 /** A day as it stands on paper: 26 November 2026. */
 export const dateOf = (day: Date): string => DAY.format(day)

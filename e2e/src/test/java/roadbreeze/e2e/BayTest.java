@@ -81,17 +81,11 @@ class BayTest extends OnACopy {
     page.locator("[data-photo]").setInputFiles(new FilePayload(name, kind, content));
   }
 
-  private static final Pattern DONE = Pattern.compile("^\\d+ / \\d+$");
-
-  private static String done(Page page) {
-    return page.locator(".way b").textContent();
-  }
-
   @Test
   void aStepIsSeenDoneAndTakenBackAndWhatLiesAboutBarsTheEngine() {
     begin();
     assertThat(page.locator("[data-bay]")).containsText("Walk round the truck");
-    assertThat(page.locator(".way b")).hasText(DONE);
+    assertThat(page.locator(".way b")).hasText(Pattern.compile("^0 / "));
     page.locator("[data-clock]").click();
     assertThat(page.locator("[data-clock]")).containsText("running");
     button(page, "Done").click();
@@ -238,7 +232,7 @@ class BayTest extends OnACopy {
   }
 
   private int steps() {
-    return Integer.parseInt(done(page).replaceAll(".*/ ", ""));
+    return Integer.parseInt(page.locator(".way b").textContent().replaceAll(".*/ ", ""));
   }
 
   /** Whatever the network does meanwhile: nothing is lost, nothing is there twice. */
@@ -253,7 +247,6 @@ class BayTest extends OnACopy {
     Cut cut = new Cut(random);
     BrowserContext tablet = page.context();
     page.route("**/api/bay/**", cut::meet);
-    int expected = 0;
     for (int i = 0; i < CUTS; i++) {
       cut.mode = random.nextInt(4);
       tablet.setOffline(cut.mode == Cut.GONE);
@@ -273,8 +266,6 @@ class BayTest extends OnACopy {
       }
       // In the middle of what that has begun to send.
       tablet.setOffline(random.nextBoolean());
-      expected = (Integer) page.evaluate(COUNT_ALL);
-      assertThat(expected).isGreaterThanOrEqualTo(i / 2);
     }
     cut.mode = Cut.THROUGH;
     tablet.setOffline(false);
@@ -297,9 +288,6 @@ class BayTest extends OnACopy {
       const all = (s) => new Promise((done) => {
         const r = db.transaction(s).objectStore(s).getAll(); r.onsuccess = () => done(r.result) })
       """;
-
-  private static final String COUNT_ALL =
-      "async () => {" + STORE + "const n = (await all('events')).length; db.close(); return n }";
 
   /** What is on the device and what is on the server. */
   private static final String ENDS =

@@ -1,7 +1,10 @@
 package roadbreeze.e2e;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -99,9 +102,7 @@ class Screenshots {
       shot(page, "working");
       page.keyboard().press("Escape");
       page.locator("[data-working]")
-          .waitFor(
-              new com.microsoft.playwright.Locator.WaitForOptions()
-                  .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+          .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
       page.navigate("/");
       Browser.ready(page);
       page.getByText("Bucket truck", new Page.GetByTextOptions().setExact(true)).click();
@@ -128,13 +129,9 @@ class Screenshots {
   }
 
   private static void ask(Page page, String what) {
-    page.getByRole(
-            com.microsoft.playwright.options.AriaRole.RADIOGROUP,
-            new Page.GetByRoleOptions().setName("What is asked"))
-        .getByRole(
-            com.microsoft.playwright.options.AriaRole.RADIO,
-            new com.microsoft.playwright.Locator.GetByRoleOptions().setName(what).setExact(true))
-        .check(new com.microsoft.playwright.Locator.CheckOptions().setForce(true));
+    page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("What is asked"))
+        .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(what).setExact(true))
+        .check(new Locator.CheckOptions().setForce(true));
   }
 
   /** A step with its drawing, as it stands in the bay. */
@@ -146,8 +143,7 @@ class Screenshots {
     page.getByText("To the work").click();
     page.getByText("All steps").click();
     page.locator("[data-bay-road] button")
-        .filter(
-            new com.microsoft.playwright.Locator.FilterOptions().setHasText("Bend to the marks"))
+        .filter(new Locator.FilterOptions().setHasText("Bend to the marks"))
         .first()
         .click();
     page.getByText("I have seen this").click();

@@ -1,5 +1,6 @@
 package roadbreeze.core.fill;
 
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.problem.Quantity;
 import roadbreeze.core.problem.Range;
@@ -75,17 +76,14 @@ public record CoolantMix(double all, double drained, double found, double wanted
   public static double against(double coldest) {
     double low = Coolant.GLYCOL_FRACTION.low();
     double high = Coolant.GLYCOL_FRACTION.high();
-    if (Coolant.freezingPoint(low) <= coldest - IN_HAND) {
+    double freezes = coldest - IN_HAND;
+    if (Coolant.freezingPoint(low) <= freezes) {
       return low;
     }
-    for (int i = 0; i < 50; i++) {
-      double middle = (low + high) / 2;
-      if (Coolant.freezingPoint(middle) <= coldest - IN_HAND) {
-        high = middle;
-      } else {
-        low = middle;
-      }
+    if (Coolant.freezingPoint(high) > freezes) {
+      return high;
     }
-    return high;
+    return new BracketingNthOrderBrentSolver(1e-9, 5)
+        .solve(100, share -> Coolant.freezingPoint(share) - freezes, low, high);
   }
 }

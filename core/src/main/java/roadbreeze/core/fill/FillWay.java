@@ -22,12 +22,14 @@ public enum FillWay {
   /** Hand-warm: nothing is drawn empty above, °C. */
   private static final double COLD_ENOUGH = 40;
 
+  /** So long it is watched, min; general practice. */
   private static final int NO_BUBBLES = 5;
+
   private static final int NEEDLE_STILL = 5;
   private static final int PRESSED = 10;
 
-  /** A loop that loses more in ten minutes leaks, Pa. */
-  private static final double LEAKS = 5000;
+  /** A loop that loses more in ten minutes leaks, Pa; general practice. */
+  public static final double LEAKS = 5000;
 
   /**
    * Filling it.

@@ -14,6 +14,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import roadbreeze.server.file.Sha256;
 import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.UnknownThingException;
 
@@ -137,7 +138,7 @@ public class Accounts {
         .setParameter("now", now())
         .executeUpdate();
     String code = Secrets.drawn(SHORT);
-    database.persist(new PairingRow(Secrets.hash(code), account, now().plus(PAIRING)));
+    database.persist(new PairingRow(Sha256.of(code), account, now().plus(PAIRING)));
     return code;
   }
 
@@ -151,7 +152,7 @@ public class Accounts {
     PairingRow pairing =
         database.find(
             PairingRow.class,
-            Secrets.hash(Secrets.read(code)),
+            Sha256.of(Secrets.read(code)),
             jakarta.persistence.LockModeType.PESSIMISTIC_WRITE);
     if (pairing == null || pairing.until().isBefore(now())) {
       throw Refusal.WRONG_CODE.refuse();

@@ -2,9 +2,7 @@ package roadbreeze.server.account;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
-import java.util.HexFormat;
 
 /** Codes that are good once. */
 final class Secrets {
@@ -26,15 +24,6 @@ final class Secrets {
   /** As somebody types it: small letters and gaps count for nothing. */
   static String read(String typed) {
     return typed.replaceAll("[\\s-]", "").toUpperCase(java.util.Locale.ROOT);
-  }
-
-  static String hash(String code) {
-    try {
-      MessageDigest sha = MessageDigest.getInstance("SHA-256");
-      return HexFormat.of().formatHex(sha.digest(code.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e); // every Java has it
-    }
   }
 
   static boolean same(String one, String other) {

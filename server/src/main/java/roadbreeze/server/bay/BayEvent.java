@@ -1,5 +1,6 @@
 package roadbreeze.server.bay;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -23,6 +24,7 @@ import java.util.function.Function;
  * @param sort of a piece
  * @param value as it was read, in SI (°C for temperatures); minutes of work; how many
  */
+@RecordBuilder
 public record BayEvent(
     @NotNull UUID id,
     @NotNull Kind kind,
@@ -34,7 +36,8 @@ public record BayEvent(
     @Nullable @Size(max = 1000) String text,
     @Nullable @Size(max = 60) String size,
     @Nullable Sort sort,
-    @Nullable Double value) {
+    @Nullable Double value)
+    implements BayEventBuilder.With {
 
   /** What can happen, and what must be said of it. */
   public enum Kind {

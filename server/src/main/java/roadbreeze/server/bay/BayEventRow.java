@@ -48,6 +48,10 @@ class BayEventRow {
     took = minutes;
   }
 
+  UUID orderId() {
+    return orderId;
+  }
+
   long seq() {
     return seq;
   }

@@ -18,6 +18,7 @@ import roadbreeze.core.explain.Kind;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.document.Paper;
 import roadbreeze.server.document.PaperGauge;
+import roadbreeze.server.document.PaperHead;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
@@ -32,8 +33,7 @@ import roadbreeze.server.yard.Yard;
 
 /** A work order as it was done: verdict, numbers, parts, readings, who and when. */
 final class BayPaper {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+  private static final DateTimeFormatter BEGUN = PaperHead.DAY.withZone(ZoneId.systemDefault());
   private static final DateTimeFormatter HOUR =
       DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
@@ -61,19 +61,8 @@ final class BayPaper {
       @Nullable SignedPaper signed) {
     JobContent job = done.job();
     Build build = done.build();
-    Map<String, Object> model = new HashMap<>();
-    model.put("yard", done.yard().name());
-    model.put("begun", DAY.format(done.order().begunAt()));
-    model.put("day", done.day().format(DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH)));
-    model.put("job", job.about().name());
-    model.put("build", build.name());
-    model.put("complaint", job.about().complaint());
-    model.put("truck", job.rig().vehicle().name());
-    model.put("trailer", job.rig().trailer().name());
-    double mass = job.rig().vehicle().massKg() + job.rig().trailer().massKg();
-    model.put("mass", quantity(mass, Kind.MASS, world));
-    model.put(
-        "road", job.haul().journey() == null ? job.haul().road() : job.haul().journey().name());
+    Map<String, Object> model = PaperHead.of(job, build, done.yard().name(), done.day(), world);
+    model.put("begun", BEGUN.format(done.order().begunAt()));
     model.put("gauges", PaperGauge.of(job.marginsIfAny(build), world));
     model.put("inputs", inputs(job, build, world));
     model.put("parts", NewParts.of(job, build).stream().map(f -> Words.of(f, world)).toList());

@@ -36,7 +36,8 @@ public record BayPlan(
   public record BothWorlds(String metric, String imperial) {}
 
   /**
-   * @param done that come before it, as they stood
+   * @param steps those that are done as they stood, then those of the order
+   * @param length until the last of them has ended, min
    */
   static BayPlan of(
       int number,

@@ -12,8 +12,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import roadbreeze.core.explain.Finding;
 import roadbreeze.core.workorder.Step;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.WorkPlan;
@@ -91,13 +91,12 @@ class BayPlanner {
 
   private static void refuseClashes(OrderResult order) {
     if (!order.clashes().isEmpty()) {
-      List<Finding> steps =
+      String steps =
           order.clashes().stream()
               .flatMap(c -> c.steps().stream())
               .map(OrderResult.ClashStep::title)
               .distinct()
-              .map(title -> BaySays.CLASHING.with(title))
-              .toList();
+              .collect(Collectors.joining("; "));
       throw Refusal.NO_ORDER.refuse(steps);
     }
   }
@@ -150,7 +149,7 @@ class BayPlanner {
         own.add(
             new WorkPlan.OwnTask(
                 id(found),
-                found.text().length() > 120 ? found.text().substring(0, 120) : found.text(),
+                brief(found.text()),
                 minutes,
                 0,
                 1,
@@ -163,6 +162,10 @@ class BayPlanner {
       throw Refusal.TOO_MANY.refuse(FieldLabel.of("ownTasks"), 0, WorkPlan.MOST_OWN);
     }
     return build.withWork(work.withAdded(added).withOwnTasks(own));
+  }
+
+  private static String brief(String text) {
+    return text.substring(0, Math.min(text.length(), WorkPlan.LONGEST_TITLE));
   }
 
   private static String id(BayEvent found) {

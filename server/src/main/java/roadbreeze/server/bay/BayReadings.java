@@ -4,7 +4,9 @@ import jakarta.validation.Validator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import roadbreeze.server.build.Build;
@@ -14,9 +16,9 @@ import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.SwitchPoints;
 import roadbreeze.server.build.ThermostatData;
+import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
 import roadbreeze.server.order.TaskReading.Goes;
-import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.rig.CoolingData;
 import roadbreeze.server.rig.Mark;
 import roadbreeze.server.rig.RigSection;
@@ -27,6 +29,9 @@ import roadbreeze.server.rig.RigSection;
  */
 @Component
 class BayReadings {
+  /** From a thermostat's first opening to its last, where only one of them was read yet, K. */
+  private static final double LEAST_SPAN = 2;
+
   private final JobService jobs;
   private final Validator validator;
 
@@ -40,16 +45,18 @@ class BayReadings {
    * @param value in SI, °C for temperatures
    */
   void put(UUID job, String build, Goes goes, String thing, double value) {
+    JobContent content = jobs.get(job).content();
+    Optional<Build> now = content.builds().stream().filter(b -> b.id().equals(build)).findFirst();
+    if (now.isEmpty()) {
+      return; // somebody has taken the build away
+    }
+    boolean asMade = now.get().fans().get(0).seat().equals(FanSeatData.AS_IT_WAS);
     if (goes == Goes.COOLANT_FOUND) {
       jobs.changeRig(job, rig -> checked(rig, r -> found(r, value)));
+    } else if (goes == Goes.SHROUD_GAP && asMade) {
+      jobs.changeRig(job, rig -> checked(rig, r -> rimmed(r, value * 1000)));
     }
-    if (goes == Goes.SHROUD_GAP) {
-      Build of = jobs.get(job).content().build(build);
-      if (of.fans().get(0).seat().equals(FanSeatData.AS_IT_WAS)) {
-        jobs.changeRig(job, rig -> checked(rig, r -> rimmed(r, value * 1000)));
-      }
-    }
-    double cap = jobs.get(job).content().rig().vehicle().cooling().capKpa();
+    double cap = content.rig().vehicle().cooling().capKpa();
     jobs.changeBuild(job, build, b -> checked(b, b2 -> read(b2, goes, thing, value, cap)));
   }
 
@@ -69,17 +76,19 @@ class BayReadings {
         .withMarks(marked(rig.marks(), "vehicle.cooling.tipGapMm"));
   }
 
-  private static Build read(Build build, Goes goes, String thing, double value, double capKpa) {
+  static Build read(Build build, Goes goes, String thing, double value, double capKpa) {
     ThermostatData t = build.thermostat();
     FillData fill = build.fill();
     return switch (goes) {
       case THERMOSTAT_OPENS ->
           measured(
-              build.withThermostat(new ThermostatData(value, Math.max(t.fullC(), value + 2))),
+              build.withThermostat(
+                  new ThermostatData(value, Math.max(t.fullC(), value + LEAST_SPAN))),
               "thermostat.startC");
       case THERMOSTAT_FULL ->
           measured(
-              build.withThermostat(new ThermostatData(Math.min(t.startC(), value - 2), value)),
+              build.withThermostat(
+                  new ThermostatData(Math.min(t.startC(), value - LEAST_SPAN), value)),
               "thermostat.fullC");
       case CAP_HOLDS -> {
         double percent = Math.min(100, value / 1000 / capKpa * 100);
@@ -112,37 +121,40 @@ class BayReadings {
         : measured(build.withCoolers(coolers), "coolers." + cooler + ".gapMm");
   }
 
-  /** Of a named fan, or of the only one that draws a current. */
   private static Build current(Build build, String id, double amps) {
-    List<FittedFan> drawing = build.fans().stream().filter(f -> f.part().amps() != null).toList();
-    FittedFan of =
-        drawing.stream()
-            .filter(f -> f.id().equals(id) || id.isEmpty() && drawing.size() == 1)
-            .findFirst()
-            .orElse(null);
-    if (of == null) {
-      return build;
-    }
-    FanPart part = of.part().withAmps(amps);
-    return measured(fan(build, of.withPart(part)), "fans." + of.id() + ".part.amps");
+    return meant(build, id, f -> f.part().amps() != null)
+        .map(
+            f ->
+                measured(
+                    fan(build, f.withPart(f.part().withAmps(amps))),
+                    "fans." + f.id() + ".part.amps"))
+        .orElse(build);
   }
 
+  /** Where only one of both points was read yet, the other keeps its distance if it must. */
   private static Build switched(Build build, String id, Goes goes, double celsius) {
-    List<FittedFan> switched = build.fans().stream().filter(f -> f.switchPoints() != null).toList();
-    FittedFan of =
-        switched.stream()
-            .filter(f -> f.id().equals(id) || id.isEmpty() && switched.size() == 1)
-            .findFirst()
-            .orElse(null);
-    if (of == null) {
+    Optional<FittedFan> of = meant(build, id, f -> f.switchPoints() != null);
+    if (of.isEmpty()) {
       return build;
     }
-    SwitchPoints was = of.switchPoints();
+    SwitchPoints was = of.get().switchPoints();
+    double apart = was.onC() - was.offC();
     boolean on = goes == Goes.FAN_ON;
-    SwitchPoints now = on ? was.withOnC(celsius) : was.withOffC(celsius);
+    SwitchPoints now =
+        on
+            ? was.withOnC(celsius).withOffC(Math.min(was.offC(), celsius - apart))
+            : was.withOffC(celsius).withOnC(Math.max(was.onC(), celsius + apart));
     return measured(
-        fan(build, of.withSwitchPoints(now)),
-        "fans." + of.id() + ".switchPoints." + (on ? "onC" : "offC"));
+        fan(build, of.get().withSwitchPoints(now)),
+        "fans." + of.get().id() + ".switchPoints." + (on ? "onC" : "offC"));
+  }
+
+  /** The fan that is named, or the only one of its sort where none is. */
+  private static Optional<FittedFan> meant(Build build, String id, Predicate<FittedFan> sort) {
+    List<FittedFan> some = build.fans().stream().filter(sort).toList();
+    return some.stream()
+        .filter(f -> f.id().equals(id) || id.isEmpty() && some.size() == 1)
+        .findFirst();
   }
 
   private static Build fan(Build build, FittedFan changed) {

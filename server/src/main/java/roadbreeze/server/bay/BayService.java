@@ -125,20 +125,19 @@ public class BayService {
   public List<BayEntry> add(UUID order, List<BayEvent> events) {
     BayOrderRow row = row(order, LockModeType.PESSIMISTIC_WRITE);
     List<BayEntry> kept = new ArrayList<>();
-    BayPlan plan = null;
+    BayPlan plan = plan(order);
     for (BayEvent e : events) {
       BayEventRow there = database.find(BayEventRow.class, e.id());
-      if (there != null) {
+      if (there != null && there.orderId().equals(order)) {
         kept.add(new BayEntry(there.seq(), json.readValue(there.event(), BayEvent.class)));
         continue;
       }
       if (row.order().signedAt() != null) {
         throw Refusal.ORDER_IS_SIGNED.refuse();
       }
-      if (!e.whole() || e.kind().ofServer()) {
+      if (there != null || !e.whole() || e.kind().ofServer()) {
         throw Refusal.EVENT_NOT_WHOLE.refuse();
       }
-      plan = plan == null ? plan(order) : plan;
       kept.add(keep(row, e, plan));
     }
     told(order);
@@ -146,7 +145,8 @@ public class BayService {
   }
 
   private BayEntry keep(BayOrderRow row, BayEvent e, BayPlan plan) {
-    BayEvent event = exact(e);
+    // PostgreSQL and devices keep the same digits.
+    BayEvent event = e.withAt(e.at().truncatedTo(ChronoUnit.MILLIS));
     BayEventRow added =
         new BayEventRow(row.order().id(), row.next(), event, json.writeValueAsString(event));
     Optional<OrderedStep> step = e.step() == null ? Optional.empty() : plan.step(e.step());
@@ -168,22 +168,6 @@ public class BayService {
         .forEach(
             r ->
                 readings.put(order.job(), order.build(), Tasks.goes(r.goesTo()), thing, e.value()));
-  }
-
-  /** PostgreSQL and devices keep the same digits. */
-  private static BayEvent exact(BayEvent e) {
-    return new BayEvent(
-        e.id(),
-        e.kind(),
-        e.at().truncatedTo(ChronoUnit.MILLIS),
-        e.by(),
-        e.device(),
-        e.step(),
-        e.item(),
-        e.text(),
-        e.size(),
-        e.sort(),
-        e.value());
   }
 
   /** Goes on by another plan. */

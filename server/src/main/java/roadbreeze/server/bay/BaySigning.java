@@ -1,17 +1,14 @@
 package roadbreeze.server.bay;
 
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import roadbreeze.core.explain.Finding;
 import roadbreeze.server.document.Paper;
+import roadbreeze.server.file.Sha256;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
 import roadbreeze.server.message.Units;
@@ -26,6 +23,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class BaySigning {
   private static final JsonMapper JSON = JsonMapper.shared();
+
+  /** Of what is open, the first few say enough. */
+  private static final int MOST_TOLD = 5;
 
   private final BayService orders;
   private final BayPhotos photos;
@@ -99,7 +99,7 @@ class BaySigning {
             p ->
                 photos
                     .find(id, UUID.fromString(p.item()))
-                    .ifPresent(picture -> hashes.put(p.item(), hash(picture))));
+                    .ifPresent(picture -> hashes.put(p.item(), Sha256.of(picture))));
     String snapshot =
         JSON.writeValueAsString(
             new BaySnapshot(
@@ -115,23 +115,16 @@ class BaySigning {
   }
 
   private static void refuseOpen(BayPaper.Finished done) {
-    List<Finding> open = new ArrayList<>();
+    List<String> open = new ArrayList<>();
     for (OrderedStep s : done.plan().steps()) {
       if (!done.state().done().containsKey(s.id())) {
-        open.add(BaySays.STEP_OPEN.with(s.title()));
+        open.add(s.title());
       }
     }
-    done.state().open().forEach(p -> open.add(BaySays.PIECE_OPEN.with(p.text())));
+    done.state().open().forEach(p -> open.add(p.text()));
     if (!open.isEmpty()) {
-      throw Refusal.WORK_IS_OPEN.refuse(open.subList(0, Math.min(open.size(), 5)));
-    }
-  }
-
-  private static String hash(byte[] content) {
-    try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e); // every Java has it
+      List<String> told = open.subList(0, Math.min(open.size(), MOST_TOLD));
+      throw Refusal.WORK_IS_OPEN.refuse(String.join("; ", told));
     }
   }
 }

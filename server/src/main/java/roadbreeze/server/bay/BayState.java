@@ -1,12 +1,10 @@
 package roadbreeze.server.bay;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * How the work stands, by all that happened: later counts over earlier, by the devices' clocks. The
@@ -72,11 +70,6 @@ public record BayState(
 
   private void stands(BayEvent e, LedgerPiece.Stands now) {
     pieces.computeIfPresent(e.item(), (id, piece) -> new LedgerPiece(piece.taken(), now));
-  }
-
-  /** When the last step that is done was ticked. */
-  Optional<Instant> lastTick() {
-    return done.values().stream().map(BayEvent::at).max(Comparator.naturalOrder());
   }
 
   /** What is off yet, or in where it does not belong. */

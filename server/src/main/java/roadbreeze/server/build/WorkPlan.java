@@ -53,6 +53,9 @@ public record WorkPlan(
   /** Tasks of its own. */
   public static final int MOST_OWN = 40;
 
+  /** Letters of a task's title. */
+  public static final int LONGEST_TITLE = 120;
+
   /** Nobody has chosen anything yet. */
   public static final WorkPlan USUAL =
       new WorkPlan(
@@ -105,7 +108,7 @@ public record WorkPlan(
    */
   public record OwnTask(
       @Id String id,
-      @NotBlank @Size(max = 120) String title,
+      @NotBlank @Size(max = LONGEST_TITLE) String title,
       @Within(min = 0, max = 1440, kind = Kind.COUNT) int hands,
       @Within(min = 0, max = 10080, kind = Kind.COUNT) int waits,
       @Within(min = 1, max = 2, kind = Kind.COUNT) int people,

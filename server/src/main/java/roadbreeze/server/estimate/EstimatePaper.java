@@ -3,10 +3,8 @@ package roadbreeze.server.estimate;
 import jakarta.annotation.Nullable;
 import java.text.NumberFormat;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Currency;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,6 +14,7 @@ import roadbreeze.core.sizing.Margins;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.document.Paper;
 import roadbreeze.server.document.PaperGauge;
+import roadbreeze.server.document.PaperHead;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
@@ -25,9 +24,6 @@ import roadbreeze.server.yard.Yard;
 
 /** An estimate for the customer, in plain words, with what is not promised. */
 final class EstimatePaper {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-
   private EstimatePaper() {}
 
   /** A line with its price. */
@@ -48,18 +44,7 @@ final class EstimatePaper {
     NumberFormat money = NumberFormat.getCurrencyInstance(Locale.ENGLISH);
     money.setCurrency(Currency.getInstance(yard.currency()));
     Estimate e = Estimate.of(job, chosen, tasks, yard);
-    Map<String, Object> model = new HashMap<>();
-    model.put("yard", yard.name());
-    model.put("day", DAY.format(day));
-    model.put("job", job.about().name());
-    model.put("build", chosen.name());
-    model.put("complaint", job.about().complaint());
-    model.put("truck", job.rig().vehicle().name());
-    model.put("trailer", job.rig().trailer().name());
-    double mass = job.rig().vehicle().massKg() + job.rig().trailer().massKg();
-    model.put("mass", Units.format(Units.si(mass, Kind.MASS), Kind.MASS, world));
-    model.put(
-        "road", job.haul().journey() == null ? job.haul().road() : job.haul().journey().name());
+    Map<String, Object> model = PaperHead.of(job, chosen, yard.name(), day, world);
     List<PaperLine> parts = new ArrayList<>();
     e.parts()
         .forEach(

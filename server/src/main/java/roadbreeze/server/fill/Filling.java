@@ -22,13 +22,16 @@ public final class Filling {
   /** A drain gives so much of all there is; own default, ±15 %. */
   private static final double DRAIN_GIVES = 0.6;
 
-  /** What went in may differ so much from what came out before it is told, m³. */
+  /** What went in may differ so much from what came out before it is told, m³; own default. */
   private static final double ALIKE = 0.5e-3;
 
   private static final double LITRE = 1e-3;
 
-  /** Lost in ten minutes by a loop that is tight, Pa. */
-  private static final double TIGHT = 5000;
+  /** A mix is told to be stronger than needed from here on (-); own default. */
+  private static final double STRONGER = 0.05;
+
+  /** Freezing points nearer than a table tells apart, K. */
+  private static final double SAME = 0.05;
 
   private final JobContent job;
   private final Build build;
@@ -83,17 +86,19 @@ public final class Filling {
             v -> drained().filter(d -> d <= v).map(d -> new CoolantMix(v, d, found(), wanted())));
   }
 
-  /** Share of concentrate in what is filled (-). */
+  /** Share of concentrate in what is filled, as it was mixed or as it should be (-). */
   double refillShare() {
-    return mix().map(m -> Math.max(0, Math.min(1, m.share()))).orElse(wanted());
+    return fill.mixedPercent() == null
+        ? mix().map(m -> Math.max(0, Math.min(1, m.share()))).orElse(wanted())
+        : fill.mixedPercent() / 100;
   }
 
   /** The coolant that comes of it. */
   Coolant coolant() {
     double inAll =
         mix()
-            .map(m -> (m.found() * (m.all() - m.drained()) + m.concentrate()) / m.all())
-            .orElse(wanted());
+            .map(m -> (m.found() * (m.all() - m.drained()) + refillShare() * m.drained()) / m.all())
+            .orElse(refillShare());
     double low = Coolant.GLYCOL_FRACTION.low();
     return new Coolant(Math.max(low, Math.min(Coolant.GLYCOL_FRACTION.high(), inAll)));
   }
@@ -165,16 +170,16 @@ public final class Filling {
                     (m.share() > 1 ? FillSays.DRAIN_MORE : FillSays.DRAIN_MORE_WEAKER)
                         .with(m.leastDrained())));
     double freezes = coolant().freezingPoint();
-    if (freezes > fill.frostC() - CoolantMix.IN_HAND + 0.05) {
+    if (freezes > fill.frostC() - CoolantMix.IN_HAND + SAME) {
       said.add(FillSays.FREEZES.with(freezes, fill.frostC()));
-    } else if (fill.wantedPercent() != null && wanted() > needed() + 0.05) {
+    } else if (fill.wantedPercent() != null && wanted() > needed() + STRONGER) {
       said.add(FillSays.STRONGER_THAN_NEEDED.with(needed()));
     }
     if (fill.coolantInL() != null && drained().isPresent()) {
       wentIn(drained().get(), fill.coolantInL() * LITRE, said);
     }
-    if (fill.lossKpa() != null && fill.lossKpa() * 1000 > TIGHT) {
-      said.add(FillSays.LEAKS.with(fill.lossKpa() * 1000, TIGHT));
+    if (fill.lossKpa() != null && fill.lossKpa() * 1000 > FillWay.LEAKS) {
+      said.add(FillSays.LEAKS.with(fill.lossKpa() * 1000, FillWay.LEAKS));
     }
     said.add(FillSays.NO_TYPES_MIXED.with());
     return said;

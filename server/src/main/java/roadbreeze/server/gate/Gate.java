@@ -22,10 +22,10 @@ import org.springframework.security.web.firewall.HttpFirewall;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.cors.CorsConfiguration;
+import org.springframework.web.servlet.HandlerExceptionResolver;
 import roadbreeze.server.account.Accounts;
 import roadbreeze.server.account.Lock;
 import roadbreeze.server.account.Who;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What is asked for under another name or by another page is refused; answers may not be framed.
@@ -62,9 +62,15 @@ class Gate {
 
   @Bean
   SecurityFilterChain chain(
-      HttpSecurity http, Lock lock, Accounts accounts, Who who, JsonMapper json) throws Exception {
+      HttpSecurity http,
+      Lock lock,
+      Accounts accounts,
+      Who who,
+      HandlerExceptionResolver handlerExceptionResolver)
+      throws Exception {
     if (lock.locked()) {
-      http.addFilterBefore(new SignInGate(accounts, who, json), AuthorizationFilter.class);
+      http.addFilterBefore(
+          new SignInGate(accounts, who, handlerExceptionResolver), AuthorizationFilter.class);
     }
     return http
         // No origin is allowed but the page's own: a foreign one is refused whatever it asks.

@@ -6,20 +6,17 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.web.filter.OncePerRequestFilter;
-import roadbreeze.core.explain.Finding;
+import org.springframework.web.servlet.HandlerExceptionResolver;
 import roadbreeze.server.account.Accounts;
 import roadbreeze.server.account.Role;
 import roadbreeze.server.account.SignedIn;
 import roadbreeze.server.account.Who;
-import roadbreeze.server.message.Said;
+import roadbreeze.server.problem.NotAllowedException;
 import roadbreeze.server.problem.Refusal;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Where there is a sign-in: who may ask for what. What only works something out may be asked by
@@ -42,12 +39,12 @@ final class SignInGate extends OncePerRequestFilter {
 
   private final Accounts accounts;
   private final Who who;
-  private final JsonMapper json;
+  private final HandlerExceptionResolver answers;
 
-  SignInGate(Accounts accounts, Who who, JsonMapper json) {
+  SignInGate(Accounts accounts, Who who, HandlerExceptionResolver answers) {
     this.accounts = accounts;
     this.who = who;
-    this.json = json;
+    this.answers = answers;
   }
 
   @Override
@@ -64,11 +61,11 @@ final class SignInGate extends OncePerRequestFilter {
     Optional<SignedIn> asking = who.signedIn();
     Optional<Role> role = asking.flatMap(accounts::role);
     if (role.isEmpty()) {
-      refuse(response, HttpStatus.UNAUTHORIZED, Refusal.SIGN_IN.with());
+      refuse(request, response, HttpStatus.UNAUTHORIZED, Refusal.SIGN_IN);
       return;
     }
     if (!may(role.get(), request)) {
-      refuse(response, HttpStatus.FORBIDDEN, Refusal.NOT_YOURS.with());
+      refuse(request, response, HttpStatus.FORBIDDEN, Refusal.NOT_YOURS);
       return;
     }
     chain.doFilter(request, response);
@@ -100,14 +97,8 @@ final class SignInGate extends OncePerRequestFilter {
     };
   }
 
-  private void refuse(HttpServletResponse response, HttpStatus status, Finding why)
-      throws IOException {
-    response.setStatus(status.value());
-    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response
-        .getOutputStream()
-        .write(
-            json.writeValueAsBytes(
-                Map.of("status", status.value(), "said", List.of(Said.of(why)))));
+  private void refuse(
+      HttpServletRequest request, HttpServletResponse response, HttpStatus status, Refusal why) {
+    answers.resolveException(request, response, null, new NotAllowedException(status, why));
   }
 }

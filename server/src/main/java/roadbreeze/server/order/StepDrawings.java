@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.problem.BadInputException;
 import roadbreeze.server.build.Bracket;
@@ -129,16 +130,23 @@ public final class StepDrawings {
           if (id.startsWith(HOSE)) {
             return RouteDrawing.of(job, build, rest(id, HOSE), world);
           }
-          return switch (id) {
-            case "circuit" -> Optional.of(CircuitSheet.circuit(job, build, world));
-            case "loom" -> Optional.of(CircuitSheet.loom(job, build, world));
-            case "plates" -> {
-              List<Drawing> plates = BuildDrawings.plates(job, build, world);
-              yield plates.isEmpty() ? Optional.empty() : Optional.of(Drawing.beside(plates));
-            }
-            default -> Optional.empty();
-          };
+          return whole(id).flatMap(what -> drawn(what, world));
         });
+  }
+
+  private static Optional<Whole> whole(String id) {
+    return Stream.of(Whole.values()).filter(w -> w.id().equals(id)).findFirst();
+  }
+
+  private Optional<Drawing> drawn(Whole what, Units.World world) {
+    return switch (what) {
+      case CIRCUIT -> Optional.of(CircuitSheet.circuit(job, build, world));
+      case LOOM -> Optional.of(CircuitSheet.loom(job, build, world));
+      case PLATES ->
+          Optional.of(BuildDrawings.plates(job, build, world))
+              .filter(plates -> !plates.isEmpty())
+              .map(Drawing::beside);
+    };
   }
 
   /** Bad numbers have been told at their field; the step stands without its drawing. */

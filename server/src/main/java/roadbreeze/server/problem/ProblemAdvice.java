@@ -161,6 +161,11 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
+  ResponseEntity<ProblemDetail> notAllowed(NotAllowedException e) {
+    return problem(e.status(), e.why().with());
+  }
+
+  @ExceptionHandler
   ResponseEntity<ProblemDetail> tooLarge(TooLargeException e) {
     return problem(HttpStatus.CONTENT_TOO_LARGE, Refusal.TOO_LARGE.with((int) (e.most() >> 20)));
   }

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.route.Hung;
@@ -87,36 +89,28 @@ public final class RouteDrawing {
     Along across = Along.of(route.line(), Vector3D::getX);
     Along rise = Along.of(route.line(), up);
     double scale = Math.min(WIDE / across.wide(), HIGH / rise.wide());
-    List<double[]> line =
-        route.line().stream().map(p -> at(p, up, across, rise, scale, left, foot)).toList();
+    Function<Vector3D, Vector2D> onPaper =
+        p ->
+            new Vector2D(
+                left + (p.getX() - across.low) * scale,
+                foot + (up.applyAsDouble(p) - rise.low) * scale);
+    List<Vector2D> line = route.line().stream().map(onPaper).toList();
     for (int i = 1; i < line.size(); i++) {
-      double[] a = line.get(i - 1);
-      double[] b = line.get(i);
-      marks.add(new Drawing.Stroke(Pen.CUT, a[0], a[1], b[0], b[1]));
+      Vector2D a = line.get(i - 1);
+      Vector2D b = line.get(i);
+      marks.add(new Drawing.Stroke(Pen.CUT, a.getX(), a.getY(), b.getX(), b.getY()));
     }
     List<Route.Corner> corners = route.corners();
     for (int i = 0; i < corners.size(); i++) {
-      double[] c = at(corners.get(i).at(), up, across, rise, scale, left, foot);
-      marks.add(new Drawing.Circle(Pen.BEND_UP, c[0], c[1], 2));
+      Vector2D c = onPaper.apply(corners.get(i).at());
+      marks.add(new Drawing.Circle(Pen.BEND_UP, c.getX(), c.getY(), 2));
       // Two bends behind each other are told apart by their height.
-      words(c[0] + 3 + 4 * (i % 2), c[1] + 2 - 5 * (i % 2), String.valueOf(i + 1));
+      int lower = i % 2;
+      words(c.getX() + 3 + 4 * lower, c.getY() + 2 - 5 * lower, String.valueOf(i + 1));
     }
     end(line.get(0), routes.name(hose.from()));
     end(line.get(line.size() - 1), routes.name(hose.to()));
     words(left, foot + HIGH + SIDE, Words.of(from.with(), world));
-  }
-
-  private static double[] at(
-      Vector3D p,
-      ToDoubleFunction<Vector3D> up,
-      Along across,
-      Along rise,
-      double scale,
-      double left,
-      double foot) {
-    return new double[] {
-      left + (p.getX() - across.low) * scale, foot + (up.applyAsDouble(p) - rise.low) * scale
-    };
   }
 
   /** From where to where something lies, m. */
@@ -133,9 +127,9 @@ public final class RouteDrawing {
     }
   }
 
-  private void end(double[] at, Name name) {
-    marks.add(new Drawing.Circle(Pen.DRILL, at[0], at[1], 3));
-    words(at[0] + 4, at[1] - 7, Words.of(name));
+  private void end(Vector2D at, Name name) {
+    marks.add(new Drawing.Circle(Pen.DRILL, at.getX(), at.getY(), 3));
+    words(at.getX() + 4, at.getY() - 7, Words.of(name));
   }
 
   private void words(double x, double y, String text) {

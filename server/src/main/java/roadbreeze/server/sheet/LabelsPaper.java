@@ -1,11 +1,8 @@
 package roadbreeze.server.sheet;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.rig.FanUnit;
@@ -13,6 +10,7 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedFan;
 import roadbreeze.server.build.Inline;
 import roadbreeze.server.document.Paper;
+import roadbreeze.server.document.PaperHead;
 import roadbreeze.server.fill.FillResult;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
@@ -24,84 +22,82 @@ import roadbreeze.server.wiring.Guards;
  * due.
  */
 final class LabelsPaper {
-  /** The class of a label that warns. */
-  private static final String HURTS = "hurts";
-
   private LabelsPaper() {}
 
   /**
    * A label.
    *
-   * @param what where it goes
-   * @param value its lines, apart by a bar
-   * @param origin its class, empty where it only tells
+   * @param where it goes
+   * @param hurts it warns
    */
-  record PaperLabel(String what, String value, String origin) {}
+  record PaperLabel(String where, boolean hurts, List<String> lines) {}
+
+  private static PaperLabel warns(String where, String... lines) {
+    return new PaperLabel(where, true, List.of(lines));
+  }
+
+  private static PaperLabel tells(String where, String... lines) {
+    return new PaperLabel(where, false, List.of(lines));
+  }
 
   static byte[] of(
       JobContent job, Build build, String yard, LocalDate day, Units.World world, Paper.Size size) {
-    Map<String, Object> model = new HashMap<>();
-    model.put("yard", yard);
-    model.put("day", day.format(DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH)));
-    model.put("job", job.about().name());
-    model.put("build", build.name());
+    Map<String, Object> model = PaperHead.of(job, build, yard, day, world);
     model.put("labels", labels(job, build, day, world));
     return Paper.of("labels", size, model);
   }
 
   static List<PaperLabel> labels(JobContent job, Build build, LocalDate day, Units.World world) {
-    String on = day.format(DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH));
     List<PaperLabel> labels = new ArrayList<>();
+    FluidsData fluids = job.rig().fluids();
     for (FittedFan f : build.fans()) {
       if (f.part().kind() == FanUnit.Type.ELECTRIC) {
         labels.add(
-            new PaperLabel(
+            warns(
                 "Under the bonnet, beside the fan",
-                "FAN MAY START BY ITSELF|Pull its fuse first",
-                HURTS));
+                "FAN MAY START BY ITSELF",
+                "Pull its fuse first"));
       }
     }
-    FluidsData fluids = job.rig().fluids();
-    String cap =
-        Units.format(
-            Units.si(job.rig().vehicle().cooling().capKpa(), Kind.PRESSURE), Kind.PRESSURE, world);
+    boolean header = fluids.capAt() == FluidsData.CapPlace.HEADER_TANK;
+    double cap = Units.si(job.rig().vehicle().cooling().capKpa(), Kind.PRESSURE);
     labels.add(
-        new PaperLabel(
-            fluids.capAt() == FluidsData.CapPlace.HEADER_TANK
-                ? "At the header tank"
-                : "At the radiator’s neck",
-            "Cap " + cap + "|Opened cold only",
-            HURTS));
+        warns(
+            header ? "At the header tank" : "At the radiator’s neck",
+            "Cap " + Units.format(cap, Kind.PRESSURE, world),
+            "Opened cold only"));
     guards(job, build, world, labels);
     FillResult fill = FillResult.of(job, build);
     labels.add(
-        new PaperLabel(
+        tells(
             "At the filler",
             "Coolant, "
                 + Units.format(fill.wantedPercent() / 100, Kind.PERCENT, world, 0)
-                + " concentrate|Freezes at "
-                + Units.format(fill.freezesC(), Kind.TEMPERATURE, world, 0)
-                + "|Filled "
-                + on,
-            ""));
+                + " concentrate",
+            "Freezes at " + warm(fill.freezesC(), world),
+            "Filled " + PaperHead.DAY.format(day)));
     labels.add(
-        new PaperLabel(
+        tells(
             fluids.level() == FluidsData.Level.DIPSTICK ? "At the dipstick" : "At the level plug",
             "Gearbox level with the pan at "
-                + Units.format(fluids.levelFromC(), Kind.TEMPERATURE, world, 0)
+                + warm(fluids.levelFromC(), world)
                 + " to "
-                + Units.format(fluids.levelToC(), Kind.TEMPERATURE, world, 0),
-            ""));
+                + warm(fluids.levelToC(), world)));
     for (Inline inline : build.lines().inline()) {
       if (inline.filter() != null) {
         labels.add(
-            new PaperLabel(
+            tells(
                 "On the oil filter",
-                inline.filter().name() + "|Fitted " + on + ", at ____________|Due at ____________",
-                ""));
+                inline.filter().name(),
+                "Fitted " + PaperHead.DAY.format(day) + ", at ____________",
+                "Due at ____________"));
       }
     }
     return labels;
+  }
+
+  private static String warm(double celsius, Units.World world) {
+    return Units.format(celsius, Kind.TEMPERATURE, world, 0);
   }
 
   private static void guards(JobContent job, Build build, Units.World world, List<PaperLabel> to) {
@@ -109,14 +105,12 @@ final class LabelsPaper {
     for (FittedFan f : build.fans()) {
       Guards guard = guards.get(f.id());
       if (guard != null) {
+        int digits = guard.amps() % 1 == 0 ? 0 : 1; // there is one of 7.5 A
         to.add(
-            new PaperLabel(
+            tells(
                 "In the fuse box’s lid",
-                f.part().name()
-                    + "|Fuse "
-                    + Units.format(
-                        guard.amps(), Kind.CURRENT, world, guard.amps() % 1 == 0 ? 0 : 1),
-                ""));
+                f.part().name(),
+                "Fuse " + Units.format(guard.amps(), Kind.CURRENT, world, digits)));
       }
     }
   }

@@ -1,16 +1,13 @@
 package roadbreeze.server.signed;
 
 import jakarta.persistence.EntityManager;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import roadbreeze.server.file.Sha256;
 import roadbreeze.server.problem.UnknownThingException;
 
 /** Keeps papers as they were signed, and gives them out again. */
@@ -43,7 +40,7 @@ public class SignedPapers {
         signing.by(),
         signing.on(),
         Instant.now().truncatedTo(ChronoUnit.MICROS),
-        hash(snapshot));
+        Sha256.of(snapshot));
   }
 
   /** Keeps a paper for good. */
@@ -89,14 +86,5 @@ public class SignedPapers {
       throw new UnknownThingException("signed paper " + id);
     }
     return row;
-  }
-
-  static String hash(String snapshot) {
-    try {
-      MessageDigest sha = MessageDigest.getInstance("SHA-256");
-      return HexFormat.of().formatHex(sha.digest(snapshot.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e); // every Java has it
-    }
   }
 }

@@ -47,14 +47,12 @@ class AccountTest {
 
     HttpResponse<String> ask(String method, String path, Object body) throws Exception {
       String sent = body == null ? "" : JSON.writeValueAsString(body);
-      HttpResponse<String> answer =
-          client.send(
-              HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + server.port() + path))
-                  .header("Content-Type", "application/json")
-                  .method(method, HttpRequest.BodyPublishers.ofString(sent))
-                  .build(),
-              HttpResponse.BodyHandlers.ofString());
-      return answer;
+      return client.send(
+          HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + server.port() + path))
+              .header("Content-Type", "application/json")
+              .method(method, HttpRequest.BodyPublishers.ofString(sent))
+              .build(),
+          HttpResponse.BodyHandlers.ofString());
     }
 
     int status(String method, String path, Object body) throws Exception {

@@ -36,6 +36,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.TestServer;
+import roadbreeze.server.file.Sha256;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -244,7 +245,7 @@ class BayApiTest {
     assertThat(now).contains("broken-stud").containsAll(planned);
     String own = now.stream().filter(id -> id.startsWith("found-")).findFirst().orElseThrow();
     assertThat(now.indexOf(own)).isBetween(20, now.indexOf(next));
-    assertThat(build().at("/work/added").toString()).contains("broken-stud");
+    assertThat(build().get("work").get("added").toString()).contains("broken-stud");
     // Asked again, nothing is found twice.
     JsonNode again = ok("POST", "/api/bay/" + order + "/plan", Map.of("by", "Ada"));
     assertThat(steps(again)).hasSameElementsAs(now);
@@ -405,10 +406,7 @@ class BayApiTest {
     assertThat(text(signed).replaceAll("\\s", ""))
         .contains(hash, "SignedbyAdaFerrow", "4.10L", "class8.8");
     byte[] snapshot = send("GET", pages + "/snapshot", "application/json", new byte[0]).body();
-    String of =
-        java.util.HexFormat.of()
-            .formatHex(java.security.MessageDigest.getInstance("SHA-256").digest(snapshot));
-    assertThat(of).isEqualTo(hash);
+    assertThat(Sha256.of(snapshot)).isEqualTo(hash);
     assertThat(new String(snapshot, StandardCharsets.UTF_8)).contains(photo, "4.1", "\"DONE\"");
     // A later edit of the job changes nothing of it, and nothing happens in it any more.
     JsonNode about = ok("GET", "/api/jobs/" + job, null).get("about");

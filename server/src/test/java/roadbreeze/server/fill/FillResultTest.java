@@ -70,6 +70,25 @@ class FillResultTest {
   }
 
   @Test
+  void whatWasMixedIsWhatCountsForTheFrost() {
+    FillResult weak =
+        of(
+            with(
+                "rig.fluids.coolantL",
+                11.4,
+                FILL + "coolantOutL",
+                7.0,
+                FILL + "foundPercent",
+                33.0,
+                FILL + "wantedPercent",
+                50.0,
+                FILL + "mixedPercent",
+                20.0));
+    assertThat(weak.refillPercent()).isEqualTo(20);
+    assertThat(codes(weak.coolantSays())).contains("fillSays.freezes");
+  }
+
+  @Test
   void nothingKnownIsSaidAndNothingIsInvented() {
     FillResult fill = of(with("rig.fluids.coolantL", null));
     assertThat(fill.drainedL()).isNull();
