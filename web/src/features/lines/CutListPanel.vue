@@ -5,7 +5,7 @@ import type { CutList, StockLine } from '@/shared/api/types'
 import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
-import { money } from '@/shared/ui/yard'
+import { change } from '@/shared/ui/yard'
 import { format } from '@/shared/units/units'
 
 /** What is bought and cut to hang the cooler and to pipe it: lengths drawn to scale, and everything small. */
@@ -47,7 +47,7 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
             <p class="what">
               <b>{{ say(line.what, unitWorld) }}</b>
               <span v-if="line.code" class="soft">{{ line.code }}</span>
-              <span v-if="line.price != null" class="price">{{ money(line.price) }}</span>
+              <span v-if="line.price != null" class="price">{{ change(line.price) }}</span>
             </p>
             <p v-for="piece in line.tooLong" :key="piece" class="bad">{{ piece }} is longer than any length sold</p>
             <div v-for="(length, n) in line.lengths" :key="n" class="length">
@@ -83,7 +83,11 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
     <template v-if="result?.small.length">
       <h3>And</h3>
       <ul class="small-parts">
-        <li v-for="s in result.small" :key="say(s, unitWorld)">{{ say(s, unitWorld) }}</li>
+        <li v-for="s in result.small" :key="say(s.said, unitWorld)">
+          <span>{{ say(s.said, unitWorld) }}</span>
+          <b v-if="s.price != null">{{ change(s.price) }}</b>
+          <span v-else class="soft">by its invoice</span>
+        </li>
       </ul>
       <p class="small soft">
         Hose is cut square with a blade, blown out, and pushed home with its own oil on the barb; clamps go on before
@@ -183,6 +187,9 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
   border-bottom: 1px solid var(--rule-soft);
   break-inside: avoid;
   font-size: 17px;
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
 }
 .asked {
   margin: 0;

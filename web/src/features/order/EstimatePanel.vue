@@ -162,7 +162,7 @@ async function accept() {
             </li>
           </ul>
           <p v-if="chosen.unpriced" class="small soft">
-            {{ chosen.unpriced }} of the parts have no price on the shelf: they come on top, by their invoice.
+            Without a price on the shelf: {{ chosen.unpriced }}. They come on top, by their invoice.
           </p>
           <h2>What it buys</h2>
           <ul>
@@ -179,7 +179,7 @@ async function accept() {
           </ul>
           <h2>On paper</h2>
           <div class="paper">
-            <ChoiceInput v-model="size" label="Paper" :choices="SHEETS" small />
+            <ChoiceInput v-model="size" label="Paper" :choices="SHEETS" small class="sheets" />
             <button type="button" class="act" @click="print">Print for the customer</button>
           </div>
           <div class="paper">
@@ -308,6 +308,9 @@ details[open] summary::before {
   gap: 10px;
   align-items: end;
   margin-bottom: 10px;
+}
+.sheets {
+  flex: 0 0 140px;
 }
 .paper .named {
   flex: 1;

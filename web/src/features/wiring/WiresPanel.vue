@@ -6,6 +6,7 @@ import { useJob } from '@/job/useJob'
 import type { LoomResult } from '@/shared/api/types'
 import { camel, partName, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
+import { change } from '@/shared/ui/yard'
 import { format } from '@/shared/units/units'
 import DataTable from '@/shared/ui/DataTable.vue'
 import BoxPanel from './BoxPanel.vue'
@@ -96,7 +97,11 @@ const groups = computed(() => {
       <template v-if="result?.order.length">
         <h3>To order</h3>
         <ul class="order" data-loom-order>
-          <li v-for="(o, k) in result.order" :key="k">{{ say(o, unitWorld) }}</li>
+          <li v-for="(o, k) in result.order" :key="k">
+            <span>{{ say(o.said, unitWorld) }}</span>
+            <b v-if="o.price != null">{{ change(o.price) }}</b>
+            <span v-else class="soft">by its invoice</span>
+          </li>
         </ul>
         <div class="keep unprinted">
           <button type="button" class="act" @click="drawBuild('circuit-svg', {}, 'circuit.svg')">Circuit, SVG</button>
@@ -142,9 +147,15 @@ const groups = computed(() => {
 }
 .order {
   margin: 8px 0 0;
-  padding-left: 18px;
-  display: grid;
-  gap: 4px;
+  padding: 0;
+  list-style: none;
+}
+.order li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--rule-soft);
 }
 .keep {
   display: flex;

@@ -4253,6 +4253,8 @@ export interface components {
             boreMm: number;
             /** Format: double */
             lengthM: number;
+            /** Format: double */
+            price: number | null;
         };
         TwistMark: {
             /** Format: double */
@@ -4627,7 +4629,7 @@ export interface components {
             bundles: components["schemas"]["LoomBundle"][];
             wires: components["schemas"]["LoomWire"][];
             cells: components["schemas"]["BoxCell"][];
-            order: components["schemas"]["Said"][];
+            order: components["schemas"]["PricedLine"][];
         };
         LoomWire: {
             id: string;
@@ -4642,6 +4644,11 @@ export interface components {
             toEnd: components["schemas"]["LoomEnd"];
             /** Format: int32 */
             bundle: number;
+        };
+        PricedLine: {
+            said: components["schemas"]["Said"];
+            /** Format: double */
+            price: number | null;
         };
         LaidLoom: {
             ways: components["schemas"]["LaidWay"][];
@@ -5720,7 +5727,7 @@ export interface components {
         CutList: {
             strip: components["schemas"]["StockLine"][];
             hose: components["schemas"]["StockLine"][];
-            small: components["schemas"]["Said"][];
+            small: components["schemas"]["PricedLine"][];
             unknown: components["schemas"]["Said"][];
         };
         CutPiece: {

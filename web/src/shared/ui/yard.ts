@@ -14,15 +14,23 @@ export async function saveYard(changed: Yard) {
   yard.value = await api.put<Yard>('/api/yard', changed)
 }
 
-const plain = new Intl.NumberFormat('en', { maximumFractionDigits: 0 })
-const inMoney = computed(() =>
-  yard.value
-    ? new Intl.NumberFormat('en', { style: 'currency', currency: yard.value.currency, maximumFractionDigits: 0 })
-    : plain,
-)
+const formats = (digits: number) =>
+  computed(
+    () =>
+      new Intl.NumberFormat('en', {
+        ...(yard.value ? { style: 'currency', currency: yard.value.currency } : {}),
+        minimumFractionDigits: digits,
+        maximumFractionDigits: digits,
+      }),
+  )
+const whole = formats(0)
+const exact = formats(2)
 
 /** A price in the yard's money, without the small change. */
-export const money = (price: number): string => inMoney.value.format(price)
+export const money = (price: number): string => whole.value.format(price)
+
+/** A small price, to the cent. */
+export const change = (price: number): string => exact.value.format(price)
 
 /** Currencies with their names, for a choice. */
 export function currencies(): { code: string; name: string }[] {

@@ -18,7 +18,7 @@ public enum CutListed implements Code {
   CAPS("count COUNT", "fitting TEXT"),
   PAINT("area AREA"),
   SCREW("count COUNT", "thread TEXT", "length SIZE"),
-  PART("count COUNT", "name TEXT", "price MONEY"),
+  PART("count COUNT", "name TEXT"),
   HARDWARE("count COUNT", "what WORD", "thread TEXT"),
   STOCK_UNKNOWN("hose NAME");
 

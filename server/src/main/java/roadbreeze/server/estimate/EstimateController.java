@@ -23,7 +23,7 @@ import roadbreeze.server.job.JobService;
 import roadbreeze.server.longrun.Questions;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.order.TaskShelf;
-import roadbreeze.server.order.Tasks;
+import roadbreeze.server.parts.PartsService;
 import roadbreeze.server.signed.SignedPaper;
 import roadbreeze.server.signed.SignedPapers;
 import roadbreeze.server.yard.Yard;
@@ -39,6 +39,7 @@ class EstimateController {
   private final JobService jobs;
   private final SignedPapers papers;
   private final Who who;
+  private final PartsService parts;
 
   EstimateController(
       Questions questions,
@@ -46,7 +47,9 @@ class EstimateController {
       YardService yard,
       JobService jobs,
       SignedPapers papers,
-      Who who) {
+      Who who,
+      PartsService parts) {
+    this.parts = parts;
     this.who = who;
     this.jobs = jobs;
     this.papers = papers;
@@ -71,9 +74,8 @@ class EstimateController {
   @Operation(summary = "What each build of a job costs: repair alone beside the plans")
   @PostMapping("/compute/estimate")
   EstimateResult estimate(@Valid @RequestBody JobContent job) {
-    Tasks tasks = shelf.tasks();
-    Yard rates = yard.yard();
-    return questions.ask(() -> EstimateResult.of(job, tasks, rates));
+    Estimate.Rates rates = rates();
+    return questions.ask(() -> EstimateResult.of(job, rates));
   }
 
   @Operation(summary = "An estimate for the customer, as PDF")
@@ -82,14 +84,7 @@ class EstimateController {
     Build chosen = asked.job().build(asked.build());
     byte[] pdf =
         EstimatePaper.of(
-            asked.job(),
-            chosen,
-            shelf.tasks(),
-            yard.yard(),
-            asked.day(),
-            asked.world(),
-            asked.size(),
-            null);
+            asked.job(), chosen, rates(), asked.day(), asked.world(), asked.size(), null);
     String name = asked.job().about().name() + " " + chosen.name() + " estimate";
     return Attachment.of(MediaType.APPLICATION_PDF_VALUE, name, "pdf", pdf);
   }
@@ -122,16 +117,15 @@ class EstimateController {
   SignedPaper accept(@PathVariable UUID id, @Valid @RequestBody EstimateAccepted accepted) {
     JobContent job = jobs.get(id).content();
     Build chosen = job.build(accepted.build());
-    Tasks tasks = shelf.tasks();
-    Yard rates = yard.yard();
+    Estimate.Rates rates = rates();
     String snapshot =
         JSON.writeValueAsString(
             new EstimateSnapshot(
                 "road-breeze-signed-estimate",
                 accepted,
                 job,
-                EstimateResult.of(job, tasks, rates),
-                rates));
+                EstimateResult.of(job, rates),
+                rates.yard()));
     SignedPaper paper =
         papers.sign(
             new SignedPapers.Signing(
@@ -144,9 +138,13 @@ class EstimateController {
     // Laid out before the database is asked for anything: bands of a long road take seconds.
     byte[] pages =
         EstimatePaper.of(
-            job, chosen, tasks, rates, accepted.day(), accepted.world(), accepted.size(), paper);
+            job, chosen, rates, accepted.day(), accepted.world(), accepted.size(), paper);
     papers.keep(id, paper, snapshot, pages);
     return paper;
+  }
+
+  private Estimate.Rates rates() {
+    return new Estimate.Rates(shelf.tasks(), yard.yard(), parts.prices());
   }
 
   private static final JsonMapper JSON = JsonMapper.shared();

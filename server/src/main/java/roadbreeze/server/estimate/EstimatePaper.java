@@ -18,7 +18,6 @@ import roadbreeze.server.document.PaperHead;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
-import roadbreeze.server.order.Tasks;
 import roadbreeze.server.signed.SignedPaper;
 import roadbreeze.server.yard.Yard;
 
@@ -35,15 +34,15 @@ final class EstimatePaper {
   static byte[] of(
       JobContent job,
       Build chosen,
-      Tasks tasks,
-      Yard yard,
+      Estimate.Rates rates,
       LocalDate day,
       Units.World world,
       Paper.Size size,
       @Nullable SignedPaper signed) {
+    Yard yard = rates.yard();
     NumberFormat money = NumberFormat.getCurrencyInstance(Locale.ENGLISH);
     money.setCurrency(Currency.getInstance(yard.currency()));
-    Estimate e = Estimate.of(job, chosen, tasks, yard);
+    Estimate e = Estimate.of(job, chosen, rates);
     Map<String, Object> model = PaperHead.of(job, chosen, yard.name(), day, world);
     List<PaperLine> parts = new ArrayList<>();
     e.parts()
@@ -84,7 +83,7 @@ final class EstimatePaper {
         others.add(
             new PaperOther(
                 b == chosen ? b.name() + " (this estimate)" : b.name(),
-                money.format(Estimate.of(job, b, tasks, yard).total()),
+                money.format(Estimate.of(job, b, rates).total()),
                 PaperGauge.worst(margins, world)));
       }
     }

@@ -5,8 +5,6 @@ import java.util.List;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
-import roadbreeze.server.order.Tasks;
-import roadbreeze.server.yard.Yard;
 
 /**
  * What each build of a job costs, in the yard's money; the truck as found costs nothing and is left
@@ -45,11 +43,11 @@ record EstimateResult(
   /** A part; its price is null where the shelf has none. */
   record EstimateLine(Said said, @Nullable Double price) {}
 
-  static EstimateResult of(JobContent job, Tasks tasks, Yard yard) {
+  static EstimateResult of(JobContent job, Estimate.Rates rates) {
     List<Estimate> all =
         job.builds().stream()
             .filter(b -> b.kind() != Build.Kind.AS_FOUND)
-            .map(b -> Estimate.of(job, b, tasks, yard))
+            .map(b -> Estimate.of(job, b, rates))
             .toList();
     Double repair =
         all.stream()
@@ -58,10 +56,10 @@ record EstimateResult(
             .findFirst()
             .orElse(null);
     return new EstimateResult(
-        yard.currency(),
-        yard.hourlyRate(),
-        yard.taxPercent(),
-        yard.consumablesPercent(),
+        rates.yard().currency(),
+        rates.yard().hourlyRate(),
+        rates.yard().taxPercent(),
+        rates.yard().consumablesPercent(),
         all.stream().map(e -> of(e, repair)).toList());
   }
 

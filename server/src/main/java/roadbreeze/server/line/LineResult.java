@@ -1,8 +1,11 @@
 package roadbreeze.server.line;
 
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import roadbreeze.core.line.OilLines;
 import roadbreeze.core.line.OilNetwork;
@@ -12,6 +15,7 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Hose;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.parts.HosePart;
 import roadbreeze.server.route.Joints;
 import roadbreeze.server.route.Joints.JointRow;
 import roadbreeze.server.route.Routes;
@@ -20,7 +24,7 @@ import roadbreeze.server.route.Routes;
  * What the planned lines do.
  *
  * @param hot at 90 °C oil
- * @param hoseToBuyM by bore, ends included, rounded up to 0.1 m
+ * @param hoseToBuyM that the truck did not come with, by bore, ends included, rounded up to 0.1 m
  * @param addedVolumeL in hose and cooler
  * @param fillSeconds that the gearbox waits for its oil while those fill, cold
  * @param profile pressure along the oil's way
@@ -110,31 +114,37 @@ public record LineResult(
   /** A hose to cut. */
   public record Cut(String hose, String name, double boreMm, double fittedMm, double cutMm) {}
 
-  /** Hose to buy of one bore. */
-  public record ToBuy(double boreMm, double lengthM) {}
+  /**
+   * Hose to buy of one bore.
+   *
+   * @param price in the yard's money, null where it is not chosen what it is cut from
+   */
+  public record ToBuy(double boreMm, double lengthM, @Nullable Double price) {}
 
   public static LineResult of(JobContent job, Build build) {
     Setup setup = job.setup(build);
     OilLines lines = Assembly.lines(setup);
     Routes routes = new Routes(job, build);
     List<Cut> cuts = new ArrayList<>();
-    Map<Double, Double> byBore = new TreeMap<>();
+    Map<Double, Map<Optional<HosePart>, Double>> bought = new TreeMap<>();
     if (!build.coolers().isEmpty()) {
       for (int i = 0; i < build.lines().hoses().size(); i++) {
         Hose hose = build.lines().hoses().get(i);
         double fitted = setup.fitting().oil().hoses().get(i).line().length() * 1000;
         double cut = build.lines().cutMm(fitted);
         cuts.add(new Cut(hose.id(), hose.name(), hose.bore(), fitted, cut));
-        byBore.merge(hose.bore(), cut / 1000, Double::sum);
+        if (!job.found().lines().hoses().contains(hose)) {
+          bought
+              .computeIfAbsent(hose.bore(), b -> new LinkedHashMap<>())
+              .merge(Optional.ofNullable(hose.stock()), cut / 1000, Double::sum);
+        }
       }
     }
     return new LineResult(
         State.of(lines.hot()),
         State.of(lines.cold()),
         cuts,
-        byBore.entrySet().stream()
-            .map(e -> new ToBuy(e.getKey(), Math.ceil(e.getValue() * 10 - 1e-9) / 10))
-            .toList(),
+        bought.entrySet().stream().map(e -> toBuy(e.getKey(), e.getValue())).toList(),
         lines.volume() * 1000,
         lines.fillTime(),
         lines.profile().stream().map(LineStretch::of).toList(),
@@ -143,5 +153,16 @@ public record LineResult(
         Said.of(InlineCheck.of(build, lines)),
         Said.of(CoolerMismatch.of(build, lines)),
         Said.of(lines.warnings()));
+  }
+
+  private static ToBuy toBuy(double boreMm, Map<Optional<HosePart>, Double> metres) {
+    double length = 0;
+    double price = 0;
+    for (Map.Entry<Optional<HosePart>, Double> e : metres.entrySet()) {
+      double bought = Math.ceil(e.getValue() * 10 - 1e-9) / 10;
+      length += bought;
+      price += bought * e.getKey().map(HosePart::price).orElse(Double.NaN);
+    }
+    return new ToBuy(boreMm, length, Double.isNaN(price) ? null : price);
   }
 }

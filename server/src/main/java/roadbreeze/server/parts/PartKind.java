@@ -29,7 +29,8 @@ public enum PartKind {
   SENSORS(SensorPart.class),
   BREAKERS(BreakerPart.class),
   HYDRAULIC_COOLERS(HydraulicCoolerPart.class),
-  SEALS(SealPart.class);
+  SEALS(SealPart.class),
+  SUPPLIES(SupplyPart.class);
 
   final Class<? extends Record> part;
 

@@ -51,6 +51,15 @@ public class PartsService {
     return all(kind).stream().map(type::cast).toList();
   }
 
+  /** What small things cost now. */
+  @Transactional(readOnly = true)
+  public Prices prices() {
+    return new Prices(
+        all(PartKind.SUPPLIES, SupplyPart.class),
+        all(PartKind.BREAKERS, BreakerPart.class),
+        all(PartKind.CONTROLLERS, ControllerPart.class));
+  }
+
   /**
    * Puts a part on its shelf, in place of the one with its code.
    *

@@ -8,6 +8,8 @@ public enum Listed implements Code {
   COOLER("part TEXT", "code TEXT", "ports TEXT", "order WORD"),
   COOLER_KEPT("part TEXT", "code TEXT", "ports TEXT", "order WORD"),
   HOSE("bore SIZE", "length LENGTH"),
+  SMALL_PARTS("lines COUNT"),
+  LOOM("lines COUNT"),
   RADIATOR("part TEXT", "code TEXT"),
   CHARGE_AIR_COOLER("part TEXT", "code TEXT"),
   NEW_PUMP("part TEXT", "code TEXT"),

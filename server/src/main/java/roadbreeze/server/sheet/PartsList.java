@@ -62,7 +62,7 @@ public record PartsList(List<PartLine> lines, List<Finding> out, List<Finding> f
           kept ? null : c.part().price());
     }
     for (LineResult.ToBuy hose : hoses.hoseToBuyM()) {
-      add(Listed.HOSE.with(hose.boreMm() / 1000, hose.lengthM()), null);
+      add(Listed.HOSE.with(hose.boreMm() / 1000, hose.lengthM()), hose.price());
     }
     for (FittedCooler c : changes.newCoolerFans()) {
       add(Listed.COOLER_FAN.with(c.ownFanM3s()), null);

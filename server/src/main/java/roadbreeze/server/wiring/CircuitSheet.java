@@ -221,7 +221,7 @@ public final class CircuitSheet {
   }
 
   private Drawing loom(String title) {
-    LoomResult loom = LoomResult.of(wired, plan);
+    LoomResult loom = LoomResult.of(wired, plan, List.of());
     height = 14 * loom.bundles().size() + 10.0;
     double longest =
         loom.bundles().stream().mapToDouble(LoomResult.LoomBundle::lengthM).max().orElse(1);
@@ -256,7 +256,7 @@ public final class CircuitSheet {
 
   /** Two of each wire, one of each fuse and relay, and the warning for the bonnet. */
   private Drawing labels(String title) {
-    LoomResult loom = LoomResult.of(wired, plan);
+    LoomResult loom = LoomResult.of(wired, plan, List.of());
     List<List<String>> texts = new ArrayList<>();
     for (LoomResult.LoomWire w : loom.wires()) {
       String name = WireLabel.named(w.id(), wired, plan, world);

@@ -9,6 +9,7 @@ enum LoomSaid implements Code {
   TERMINAL("count COUNT", "kind WORD", "size TEXT"),
   SEAL("count COUNT", "size TEXT"),
   GUARD("count COUNT", "kind WORD", "amps CURRENT"),
+  BOX,
   RELAY("count COUNT"),
   CHANGE_OVER("count COUNT"),
   CONTROLLER("count COUNT"),

@@ -8,15 +8,18 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.longrun.Questions;
+import roadbreeze.server.parts.PartsService;
 
 /** The circuit of a build. */
 @RestController
 @RequestMapping("/api/compute")
 class WiringController {
   private final Questions questions;
+  private final PartsService parts;
 
-  WiringController(Questions questions) {
+  WiringController(Questions questions, PartsService parts) {
     this.questions = questions;
+    this.parts = parts;
   }
 
   @PostMapping("/wiring")
@@ -36,7 +39,7 @@ class WiringController {
 
   @PostMapping("/wiring-loom")
   LoomResult loom(@Valid @RequestBody BuildRequest request) {
-    return LoomResult.of(request.job(), request.chosen());
+    return LoomResult.of(request.job(), request.chosen(), parts.prices());
   }
 
   /** Bundles as they run. */

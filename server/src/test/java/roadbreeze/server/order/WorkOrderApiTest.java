@@ -265,6 +265,16 @@ class WorkOrderApiTest {
     JsonNode plan = estimate.get("builds").get(1);
     assertThat(plan.get("beyondRepair").asDouble()).isPositive();
     assertThat(plan.get("parts").toString()).contains("Stacked plate");
+    // Hose, metal, fittings and loom have their prices from the shelves.
+    assertThat(plan.get("unpriced").asInt()).isEqualTo(1); // what mends a fan nobody knows
+    for (String code : List.of("listed.hose", "listed.smallParts", "listed.loom")) {
+      assertThat(plan.get("parts"))
+          .anySatisfy(
+              p -> {
+                assertThat(p.get("said").get("code").asString()).isEqualTo(code);
+                assertThat(p.get("price").asDouble()).isPositive();
+              });
+    }
   }
 
   @ParameterizedTest

@@ -13,6 +13,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.wiring.Defect;
+import roadbreeze.core.wiring.Formboard;
 import roadbreeze.core.wiring.Key;
 import roadbreeze.core.wiring.Probe;
 import roadbreeze.core.wiring.WiringFault;
@@ -21,6 +22,8 @@ import roadbreeze.server.build.WiringPlan;
 import roadbreeze.server.drawing.PdfDrawing;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
+import roadbreeze.server.parts.Need;
+import roadbreeze.server.parts.SupplyPart.What;
 import roadbreeze.server.problem.RefusedRequestException;
 import roadbreeze.server.wiring.BenchRequest.AskedProbe;
 import roadbreeze.server.wiring.BenchRequest.BrokenThing;
@@ -147,19 +150,15 @@ class WiringTest {
 
   @Test
   void whatIsOrderedIsWhatIsMade() {
-    LoomResult loom = LoomResult.of(Jobs.HIVE, Jobs.HIVE.build(Jobs.PLAN));
-    double cut = loom.wires().stream().mapToDouble(LoomResult.LoomWire::cutM).sum();
-    double ordered =
-        loom.order().stream()
-            .filter(o -> o.code().equals("loomSaid.wire"))
-            .mapToDouble(o -> o.values().get("length").value())
-            .sum();
-    assertThat(ordered).isCloseTo(1.1 * cut, within(1e-9));
-    double ends =
-        loom.order().stream()
-            .filter(o -> o.code().equals("loomSaid.terminal"))
-            .mapToDouble(o -> o.values().get("count").value())
-            .sum();
-    assertThat(ends).isEqualTo(2.0 * loom.wires().size());
+    WiredBuild wired = WiredBuild.of(Jobs.HIVE, Jobs.HIVE.build(Jobs.PLAN));
+    List<Formboard.Made> made = Formboard.of(wired.loom()).wires();
+    List<Need> needs = LoomNeeds.of(Jobs.HIVE, Jobs.HIVE.build(Jobs.PLAN));
+    double cut = made.stream().mapToDouble(Formboard.Made::cut).sum();
+    assertThat(quantity(needs, What.WIRE)).isCloseTo(1.1 * cut, within(1e-9));
+    assertThat(quantity(needs, What.TERMINAL)).isEqualTo(2.0 * made.size());
+  }
+
+  private static double quantity(List<Need> needs, What what) {
+    return needs.stream().filter(n -> n.what() == what).mapToDouble(Need::quantity).sum();
   }
 }
