@@ -9,6 +9,7 @@ import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.Nose;
 import roadbreeze.core.nose.Noses;
 import roadbreeze.core.nose.Solid;
+import roadbreeze.core.rig.Blows;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.rig.FanFit;
@@ -91,7 +92,8 @@ public final class RichCase {
         false,
         Optional.empty(),
         OptionalDouble.empty(),
-        FanSeat.AS_IT_WAS);
+        FanSeat.AS_IT_WAS,
+        Blows.AS_MADE);
   }
 
   public static FanUnit viscous() {

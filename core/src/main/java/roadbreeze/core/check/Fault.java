@@ -9,10 +9,10 @@ import roadbreeze.core.condition.Condition.BypassFault;
 import roadbreeze.core.condition.Condition.ThermostatFault;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Kind;
+import roadbreeze.core.rig.Blows;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Setup;
-import roadbreeze.core.stack.FanCurve;
 
 /**
  * One thing that can be wrong, and what it does to a truck. Those of a fan are the main fan's. How
@@ -63,7 +63,8 @@ public enum Fault implements Code {
   FAN_NOT_FED(Fault::isElectric, (s, a) -> turning(s, 0)),
   /** Reaches so much of its speed. */
   FAN_WEAK(Kind.PERCENT, 0.75, 0.4, Fault::isElectric, Fault::turning),
-  FAN_BACKWARDS(Fault::isElectric, (s, a) -> withMain(s, main(s).withPart(backwards(main(s))))),
+  FAN_BACKWARDS(
+      Fault::isElectric, (s, a) -> withMain(s, main(s).withBlows(Blows.BLADES_BACKWARDS))),
   SHROUD_GONE(
       s -> main(s).shrouded() && !main(s).pusher(),
       (s, a) -> withMain(s, main(s).withShrouded(false))),
@@ -93,11 +94,6 @@ public enum Fault implements Code {
    * The gauge on the dash shows so many kelvin too much; the truck itself is as sound as before.
    */
   GAUGE_HIGH(Kind.DIFFERENCE, 8, 20, (s, a) -> s);
-
-  // A blade that turns the wrong way moves air the right way but badly; shares of pressure and flow
-  // of a sheet's curve, our own, ±25 %.
-  private static final double BACKWARDS_FLOW = 0.65;
-  private static final double BACKWARDS_PRESSURE = 0.5;
 
   private final Kind kind;
   private final double mild;
@@ -202,15 +198,5 @@ public enum Fault implements Code {
   private static boolean isClutched(Setup setup) {
     FanUnit.Type kind = main(setup).part().kind();
     return kind == FanUnit.Type.VISCOUS || kind == FanUnit.Type.CONTROLLED;
-  }
-
-  private static FanUnit backwards(FanFit fan) {
-    FanCurve own = fan.part().curve();
-    return fan.part()
-        .withCurve(
-            new FanCurve(
-                BACKWARDS_PRESSURE * own.shutoffPressure(),
-                BACKWARDS_FLOW * own.freeFlow(),
-                own.estimated()));
   }
 }

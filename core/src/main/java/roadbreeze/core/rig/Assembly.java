@@ -395,7 +395,7 @@ public final class Assembly {
     for (FanFit fan : f.fans()) {
       settings.add(
           new FanSetting(
-              fan.part().drive(f.condition().sensorOffset(), fan.held()), fan.speedShare()));
+              fan.part().drive(f.condition().sensorOffset(), fan.held()), fan.serving()));
     }
     for (CoolerFit c : f.coolers()) {
       if (c.ownFan().isPresent()) {

@@ -18,6 +18,7 @@ import roadbreeze.core.stack.Rectangle;
  * @param measuredFactor of its pressure in this truck over its sheet's, by an air traverse at the
  *     core; empty if none was taken
  * @param seat how it is set in its shroud
+ * @param blows how its blades meet the air
  */
 @RecordBuilder
 public record FanFit(
@@ -30,7 +31,8 @@ public record FanFit(
     boolean held,
     Optional<FanSwitch> switched,
     OptionalDouble measuredFactor,
-    FanSeat seat)
+    FanSeat seat,
+    Blows blows)
     implements FanFitBuilder.With {
 
   /** A puller on a shroud over the whole of a core. */
@@ -45,14 +47,15 @@ public record FanFit(
         false,
         Optional.empty(),
         OptionalDouble.empty(),
-        FanSeat.AS_IT_WAS);
+        FanSeat.AS_IT_WAS,
+        Blows.AS_MADE);
   }
 
   /**
    * @param unmeasured factor on its pressure if no traverse measured it
    */
   Fan fan(double unmeasured) {
-    FanCurve own = part.curve();
+    FanCurve own = curve();
     double factor = measuredFactor.orElse(unmeasured);
     Fan.Mount mount =
         pusher ? Fan.Mount.PUSHER : shrouded ? Fan.Mount.SHROUDED_PULLER : Fan.Mount.BARE_PULLER;
@@ -61,6 +64,16 @@ public record FanFit(
         new FanCurve(own.shutoffPressure() * factor, own.freeFlow(), own.estimated()),
         shrouded ? outline : discs(),
         mount);
+  }
+
+  /** Its sheet's, as it comes out by how its blades meet the air. */
+  public FanCurve curve() {
+    return blows.of(part.curve());
+  }
+
+  /** Share of its proper speed at which it pulls air the way that it should. */
+  public double serving() {
+    return blows == Blows.WRONG_WAY ? 0 : speedShare;
   }
 
   /** Without a shroud only the blades' discs are served: a square of their area in their middle. */

@@ -13,9 +13,9 @@ import roadbreeze.core.explain.Finding;
 import roadbreeze.core.fluid.Coolant;
 import roadbreeze.core.problem.Problem;
 import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.Blows;
 import roadbreeze.core.rig.Core;
 import roadbreeze.core.rig.FanFit;
-import roadbreeze.core.rig.FanSeat;
 import roadbreeze.core.rig.FanUnit;
 import roadbreeze.core.rig.Fitting;
 import roadbreeze.core.rig.RadiatorUnit;
@@ -51,18 +51,7 @@ final class AirDisputes {
   Dispute pusher(Setup setup, Optional<Offer<FanUnit>> own) {
     Offer<FanUnit> fan = own.orElseGet(() -> largest(setup, FanUnit.Type.ELECTRIC));
     FanFit behind = FanFit.over(setup.radiator().outline(), fan.part());
-    FanFit front =
-        new FanFit(
-            behind.name(),
-            fan.part(),
-            true,
-            false,
-            behind.outline(),
-            1,
-            false,
-            Optional.empty(),
-            OptionalDouble.empty(),
-            FanSeat.AS_IT_WAS);
+    FanFit front = behind.withPusher(true).withShrouded(false);
     Held puller =
         trial
             .side(AirSays.SIDE_PULLER, setup.with(setup.fitting().withFans(List.of(behind))))
@@ -80,6 +69,32 @@ final class AirDisputes {
         Side.best(sides, Measure.COOLANT),
         AirSays.SIDE_WORTH.with(puller.sure(Measure.COOLANT) - pusher.sure(Measure.COOLANT)),
         AirSays.SIDE_OTHERWISE.with());
+  }
+
+  /**
+   * A fan that was made for the other side of the pack.
+   *
+   * @param own as for {@link #pusher}
+   */
+  Dispute otherWay(Setup setup, Optional<Offer<FanUnit>> own) {
+    Offer<FanUnit> fan = own.orElseGet(() -> largest(setup, FanUnit.Type.ELECTRIC));
+    FanFit turned = FanFit.over(setup.radiator().outline(), fan.part());
+    FanFit swapped = turned.withBlows(Blows.BLADES_BACKWARDS);
+    Held polarity =
+        trial
+            .side(AirSays.OTHER_WAY_SWAPPED, setup.with(setup.fitting().withFans(List.of(swapped))))
+            .effect(AirSays.SWAPPED_IN_A_MINUTE);
+    Held blades =
+        trial
+            .side(AirSays.OTHER_WAY_TURNED, setup.with(setup.fitting().withFans(List.of(turned))))
+            .effect(AirSays.BLADES_COME_OFF);
+    return Dispute.of(
+        AirSays.OTHER_WAY.with(fan.name()),
+        Measure.COOLANT,
+        List.of(polarity, blades),
+        blades,
+        AirSays.OTHER_WAY_WORTH.with(blades.sure(Measure.COOLANT) - polarity.sure(Measure.COOLANT)),
+        AirSays.OTHER_WAY_OTHERWISE.with());
   }
 
   /** The fan of a kind with the most free-air flow that the core has room for. */

@@ -71,6 +71,7 @@ public record Disputes(
     }
     all.add(new Question(OilSays.PLACE, () -> oil.placement(cooled)));
     all.add(new Question(AirSays.SIDE, () -> air.pusher(setup, ownFan)));
+    all.add(new Question(AirSays.OTHER_WAY, () -> air.otherWay(setup, ownFan)));
     all.add(new Question(TimeSays.THERMOSTAT, () -> time.thermostat(setup)));
     if (TimeDisputes.hasElectricFan(setup)) {
       all.add(new Question(TimeSays.SWITCHING, () -> time.switching(setup)));

@@ -34,8 +34,8 @@ public record Working(Finding result, List<Step> steps, Finding sureness) {
             .explain(
                 rig.stack(),
                 b.inletRise(),
-                mainFan.speedShare(),
-                mainFan.part().curve().freeFlow(),
+                mainFan.serving(),
+                mainFan.curve().freeFlow(),
                 mainFan.measuredFactor().orElse(setup.truck().fanFactor()),
                 setup.truck().front().ramCoefficient());
     Step oilHeat = b.explainOilHeat(rig.powertrain().converter().stallTorque());

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.rig.Blows;
 
 /** What is wrong with a circuit, found in its solved situations and in its wires. */
 public final class WiringCheck {
@@ -31,9 +32,6 @@ public final class WiringCheck {
   /** No alternator minds less, A. */
   private static final double LITTLE = 1;
 
-  /** Flow of blades that run with their wrong edge in front; own default, ± 25 %. */
-  public static final double BACKWARDS_FLOW = 0.65;
-
   /**
    * @param in where it shows; empty where it always does
    * @param along ids of the wires and parts on the way, or of the one that is meant
@@ -50,7 +48,11 @@ public final class WiringCheck {
    * @param otherSide it stands on the other side of the pack than it was made for
    * @param bladesTurned its blades were taken off and put on back to front
    */
-  public record Blades(boolean otherSide, boolean bladesTurned) {}
+  public record Blades(boolean otherSide, boolean bladesTurned) {
+    Blows blows(Consumer c) {
+      return Blows.of(otherSide, c.swapped(), bladesTurned);
+    }
+  }
 
   private final Examined at;
   private final Loom loom;
@@ -229,10 +231,15 @@ public final class WiringCheck {
     if (blades == null) {
       return;
     }
-    if (blades.otherSide != c.swapped()) {
-      say(WiringFault.BLOWS_WRONG_WAY.with(c.name()), Optional.empty(), List.of());
-    } else if (blades.bladesTurned != c.swapped()) {
-      say(WiringFault.BLADES_BACKWARDS.with(c.name(), BACKWARDS_FLOW), Optional.empty(), List.of());
+    switch (blades.blows(c)) {
+      case AS_MADE -> {}
+      case WRONG_WAY ->
+          say(WiringFault.BLOWS_WRONG_WAY.with(c.name()), Optional.empty(), List.of());
+      case BLADES_BACKWARDS ->
+          say(
+              WiringFault.BLADES_BACKWARDS.with(c.name(), Blows.BACKWARDS_FLOW),
+              Optional.empty(),
+              List.of());
     }
   }
 

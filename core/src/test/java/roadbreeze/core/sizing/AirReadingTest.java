@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.air.Air;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.rig.Blows;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.FanSeat;
 import roadbreeze.core.rig.FanUnit;
@@ -130,7 +131,8 @@ class AirReadingTest {
             false,
             Optional.empty(),
             OptionalDouble.empty(),
-            FanSeat.AS_IT_WAS);
+            FanSeat.AS_IT_WAS,
+            Blows.AS_MADE);
     Setup both = blown(main(), helper);
     FanRun cooled = new FanRun("main-fan", OptionalDouble.empty(), 1, true);
     double more = StandingAir.of(both, cooled, AIR);

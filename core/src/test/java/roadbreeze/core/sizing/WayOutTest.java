@@ -10,6 +10,7 @@ import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.Blows;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.FanSeat;
 import roadbreeze.core.rig.Setup;
@@ -70,7 +71,8 @@ class WayOutTest {
                                     f.held(),
                                     f.switched(),
                                     f.measuredFactor(),
-                                    FanSeat.AS_IT_WAS))
+                                    FanSeat.AS_IT_WAS,
+                                    Blows.AS_MADE))
                         .toList()));
     assertThat(
             WayOut.of(

@@ -15,6 +15,7 @@ import roadbreeze.core.fluid.TransmissionFluid;
 import roadbreeze.core.line.Bypass;
 import roadbreeze.core.line.Filter;
 import roadbreeze.core.nose.BodyHole;
+import roadbreeze.core.rig.Blows;
 import roadbreeze.core.rig.CoolerFit;
 import roadbreeze.core.rig.FanFit;
 import roadbreeze.core.rig.Fitting;
@@ -200,8 +201,20 @@ public final class FittingMapper {
               f.held(),
               Optional.ofNullable(f.switchPoints()).map(s -> s.toCore()),
               rig.measuredFactor(f.part()),
-              f.seat().toCore()));
+              f.seat().toCore(),
+              blows(b, f)));
     }
     return fits;
+  }
+
+  /** As its circuit has it; a fan on the engine has none. */
+  private static Blows blows(Build b, FittedFan f) {
+    if (f.part().kind().onEngine()) {
+      return Blows.AS_MADE;
+    }
+    return b.wiring()
+        .of(f.id())
+        .map(w -> Blows.of(w.otherSide(), w.swapped(), w.bladesTurned()))
+        .orElse(Blows.AS_MADE);
   }
 }

@@ -53,6 +53,31 @@ class AssessTest {
     assertThat(gauge.bandK()).isCloseTo(band, within(0.01));
   }
 
+  /** How a fan's blades meet the air, its circuit says; against the air it is worth nothing. */
+  @Test
+  void bladesTheWrongWayRoundCostHeadroom() {
+    double asMade = coolant(Jobs.HIVE, false, false);
+    double turned = coolant(Jobs.HIVE, false, true);
+    double against = coolant(Jobs.HIVE, true, false);
+    double standing = Verdict.of(STANDING, STANDING.build(Jobs.PLAN)).coolant().peakC();
+    assertThat(turned).isGreaterThan(asMade + 0.5);
+    assertThat(against).isGreaterThan(turned + 0.5).isCloseTo(standing, within(1e-6));
+    // Both at once is a fan made for the other side, put right.
+    assertThat(coolant(Jobs.with(Jobs.HIVE, MADE_FOR_OTHER, true), true, true))
+        .isCloseTo(asMade, within(1e-9));
+  }
+
+  private static final String FAN = "builds.plan-3.fans.fan-1.speedPercent";
+  private static final String MADE_FOR_OTHER = "builds.plan-3.wiring.devices.fan-1.otherSide";
+  private static final JobContent STANDING = Jobs.with(Jobs.HIVE, FAN, 0);
+
+  private static double coolant(JobContent job, boolean swapped, boolean bladesTurned) {
+    String device = "builds.plan-3.wiring.devices.fan-1.";
+    JobContent wired = Jobs.with(job, device + "swapped", swapped);
+    wired = Jobs.with(wired, device + "bladesTurned", bladesTurned);
+    return Verdict.of(wired, wired.build(Jobs.PLAN)).coolant().peakC();
+  }
+
   private static double amount(Said said, String name) {
     return said.values().get(name).value();
   }
