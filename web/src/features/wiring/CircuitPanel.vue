@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import { useAsked } from '@/job/useAsked'
 import { useJob } from '@/job/useJob'
+import type { DeviceWiring } from '@/shared/api/types'
 import { camel, word } from '@/shared/message/say'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import { formatNumber } from '@/shared/units/units'
@@ -23,6 +25,15 @@ const FEEDS = (['BATTERY', 'ALTERNATOR_STUD', 'FUSE_BOX'] as const).map(
 const GUARDS = (['FUSE', 'BREAKER_BY_HAND', 'BREAKER_BY_ITSELF'] as const).map(
   (g) => [g, word(`guard.${camel(g)}`)] as const,
 )
+const { working, failed, ask } = useAsked()
+const chosen = ref('')
+/** What is chosen already stays. */
+const chooseProbes = () =>
+  ask<DeviceWiring[]>('/api/compute/wiring-probes', {}, (devices) => {
+    const ids = new Set(devices.map((d) => d.id))
+    chosen.value = devices.length ? '' : 'Nothing more on the shelves fits: see what is said above.'
+    change({ ...plan.value, devices: [...plan.value.devices.filter((d) => !ids.has(d.id)), ...devices] })
+  })
 const along = computed(() => shown.value?.along ?? [])
 </script>
 
@@ -82,6 +93,18 @@ const along = computed(() => shown.value?.along ?? [])
             @update:model-value="(guard) => change({ ...plan, guard: guard! })"
           />
         </div>
+        <button
+          v-if="result.devices.some((d) => d.probe)"
+          type="button"
+          class="act"
+          :disabled="working"
+          data-choose-probes
+          @click="chooseProbes"
+        >
+          Choose probes and adapters by thread and bore
+        </button>
+        <p v-if="chosen" role="status" class="small soft">{{ chosen }}</p>
+        <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
         <DevicePanel
           v-for="d in result.devices"
           :key="d.name.id"

@@ -9,6 +9,7 @@ import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import PickInput from '@/shared/ui/PickInput.vue'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import ProbePicker from './ProbePicker.vue'
 import { wiredOtherwise } from './wiring'
 
 /** How one thing is switched: its school, its triggers, its earth. */
@@ -42,6 +43,10 @@ const JOINED = (['RELAY', 'DIODE', 'WIRE'] as const).map((a) => [a, word(`consum
 const EARTHS = (['BODY', 'BATTERY_POST', 'WITH_SENSOR'] as const).map(
   (g) => [g, word(`partGround.${camel(g)}`)] as const,
 )
+const ADJUSTERS = (['BOX', 'CAB'] as const).map((a) => [a, word(`adjusterPlace.${camel(a)}`)] as const)
+const SWITCHES = (['DASH', 'CONSOLE', 'REAR', 'UNDER_BONNET'] as const).map(
+  (s) => [s, word(`switchPlace.${camel(s)}`)] as const,
+)
 const wrong = (field: keyof DeviceWiring) =>
   props.refused[`builds.${job.selected}.wiring.devices.${props.device.name.id}.${field}`] ?? ''
 /** Two motors are wanted for running them in line. */
@@ -55,7 +60,20 @@ function withAir(on: boolean) {
   if (points)
     job.edit(`builds.${job.selected}.fans.${fan.value!.id}.switchPoints`, { ...points, withAirConditioning: on })
 }
+/** A controller of its own, that is set by hand; one that chops stays in the box. */
+const adjusted = computed(() => motor.value && ['CONTROLLER', 'TWO_RELAYS', 'SERIES_PARALLEL'].includes(w.value.school))
+const byDriver = computed(() => switched.value && (w.value.driver || w.value.school === 'DRIVER_SWITCH'))
 const staged = computed(() => props.device.fullC != null)
+/** What it draws and when it runs, in one line. */
+const says = computed(() => {
+  const d = props.device
+  const lines: string[] = []
+  if (d.amps != null) lines.push(format(d.amps, 'current', unitWorld.value, 1) + (d.assumed ? ' assumed' : ''))
+  if (d.onC != null && d.kind !== 'GAUGE') lines.push(`on at ${t(d.onC)}`)
+  if (d.fullC != null) lines.push(`full at ${t(d.fullC)}`)
+  if (d.lagS) lines.push(`felt ${Math.round(d.lagS)} s late`)
+  return lines.join(', ')
+})
 const t = (v: number) => format(v, 'temperature', unitWorld.value, 0)
 </script>
 
@@ -63,15 +81,7 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 0)
   <section class="device" :data-device="device.name.id">
     <header>
       <h3>{{ name }}</h3>
-      <span class="small soft">
-        <template v-if="device.amps != null">{{ format(device.amps, 'current', unitWorld, 1) }}</template><template
-          v-if="device.assumed"
-        >
-          assumed</template
-        ><template v-if="device.onC != null && device.kind !== 'GAUGE'">, on at {{ t(device.onC) }}</template
-        ><template v-if="device.fullC != null">, full at {{ t(device.fullC) }}</template
-        ><template v-if="device.lagS">; felt {{ Math.round(device.lagS) }} s late</template>
-      </span>
+      <span class="small soft">{{ says }}</span>
     </header>
     <PickInput
       v-if="motor"
@@ -103,6 +113,24 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 0)
         >with cold air</ToggleInput
       >
     </div>
+    <PickInput
+      v-if="byDriver"
+      :model-value="w.switchAt"
+      label="The driver’s switch is"
+      :choices="SWITCHES"
+      @update:model-value="(switchAt) => set({ switchAt: switchAt! })"
+    />
+    <template v-if="adjusted">
+      <span class="small soft">set by hand</span>
+      <ChoiceInput
+        :model-value="w.adjusterAt"
+        :label="`${name}: controller is`"
+        :choices="ADJUSTERS"
+        small
+        @update:model-value="(adjusterAt) => set({ adjusterAt: adjusterAt! })"
+      />
+    </template>
+    <ProbePicker v-if="device.probe" :device="device" :wiring="w" @change="set" />
     <template v-if="device.withAir && switched">
       <span class="small soft">told by</span>
       <ChoiceInput

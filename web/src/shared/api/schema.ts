@@ -772,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/wiring-probes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WiringController.probes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/wiring-loom": {
         parameters: {
             query?: never;
@@ -3217,6 +3233,12 @@ export interface components {
             delayS: number;
             /** Format: double */
             amps: number | null;
+            /** @enum {string} */
+            adjusterAt: "BOX" | "CAB";
+            /** @enum {string} */
+            switchAt: "DASH" | "CONSOLE" | "REAR" | "UNDER_BONNET";
+            probe: components["schemas"]["SensorPart"] | null;
+            adapter: components["schemas"]["SensorAdapterPart"] | null;
         };
         ExtraDevice: {
             id: string;
@@ -3570,6 +3592,19 @@ export interface components {
             /** Format: int64 */
             version: number;
             body: components["schemas"]["Build"];
+        };
+        SensorAdapterPart: {
+            code: string;
+            name: string;
+            /** Format: double */
+            boreMm: number;
+            /** Format: double */
+            cutsMm: number;
+            thread: string;
+            /** @enum {string} */
+            earthing: "NONE" | "SCREW";
+            /** Format: double */
+            price: number;
         };
         SensorPart: {
             code: string;
@@ -4486,6 +4521,11 @@ export interface components {
             /** Format: double */
             backMm: number;
         };
+        SeatedProbe: {
+            inHose: boolean;
+            /** Format: double */
+            boreMm: number | null;
+        };
         WiredDevice: {
             name: components["schemas"]["PartName"];
             /** @enum {string} */
@@ -4501,6 +4541,7 @@ export interface components {
             withAir: boolean;
             /** Format: double */
             lagS: number | null;
+            probe: components["schemas"]["SeatedProbe"];
         };
         WiredPart: {
             id: string;
@@ -7574,6 +7615,30 @@ export interface operations {
             };
         };
     };
+    "WiringController.probes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceWiring"][];
+                };
+            };
+        };
+    };
     "WiringController.loom": {
         parameters: {
             query?: never;
@@ -10363,6 +10428,34 @@ export interface operations {
                  *               "box": null,
                  *               "devices": [
                  *                 {
+                 *                   "id": "extra-1",
+                 *                   "school": "THERMAL_SWITCH",
+                 *                   "fullC": null,
+                 *                   "keyed": true,
+                 *                   "air": "REQUEST",
+                 *                   "by": "RELAY",
+                 *                   "driver": false,
+                 *                   "oneWire": true,
+                 *                   "swapped": false,
+                 *                   "otherSide": false,
+                 *                   "bladesTurned": false,
+                 *                   "earth": "BODY",
+                 *                   "delayS": 0,
+                 *                   "amps": null,
+                 *                   "adjusterAt": "BOX",
+                 *                   "switchAt": "DASH",
+                 *                   "probe": {
+                 *                     "code": "SE-O-12",
+                 *                     "name": "Oil sender, 12 mm",
+                 *                     "measures": "OIL",
+                 *                     "thread": "M12×1.5",
+                 *                     "fromC": -40,
+                 *                     "toC": 170,
+                 *                     "price": 19
+                 *                   },
+                 *                   "adapter": null
+                 *                 },
+                 *                 {
                  *                   "id": "fan-1",
                  *                   "school": "COMPUTER_LOW",
                  *                   "fullC": null,
@@ -10376,7 +10469,11 @@ export interface operations {
                  *                   "bladesTurned": false,
                  *                   "earth": "BODY",
                  *                   "delayS": 0,
-                 *                   "amps": 22
+                 *                   "amps": 22,
+                 *                   "adjusterAt": "BOX",
+                 *                   "switchAt": "DASH",
+                 *                   "probe": null,
+                 *                   "adapter": null
                  *                 }
                  *               ],
                  *               "extras": [
@@ -13219,6 +13316,34 @@ export interface operations {
                  *               "box": null,
                  *               "devices": [
                  *                 {
+                 *                   "id": "extra-1",
+                 *                   "school": "THERMAL_SWITCH",
+                 *                   "fullC": null,
+                 *                   "keyed": true,
+                 *                   "air": "REQUEST",
+                 *                   "by": "RELAY",
+                 *                   "driver": false,
+                 *                   "oneWire": true,
+                 *                   "swapped": false,
+                 *                   "otherSide": false,
+                 *                   "bladesTurned": false,
+                 *                   "earth": "BODY",
+                 *                   "delayS": 0,
+                 *                   "amps": null,
+                 *                   "adjusterAt": "BOX",
+                 *                   "switchAt": "DASH",
+                 *                   "probe": {
+                 *                     "code": "SE-O-12",
+                 *                     "name": "Oil sender, 12 mm",
+                 *                     "measures": "OIL",
+                 *                     "thread": "M12×1.5",
+                 *                     "fromC": -40,
+                 *                     "toC": 170,
+                 *                     "price": 19
+                 *                   },
+                 *                   "adapter": null
+                 *                 },
+                 *                 {
                  *                   "id": "fan-1",
                  *                   "school": "COMPUTER_LOW",
                  *                   "fullC": null,
@@ -13232,7 +13357,11 @@ export interface operations {
                  *                   "bladesTurned": false,
                  *                   "earth": "BODY",
                  *                   "delayS": 0,
-                 *                   "amps": 22
+                 *                   "amps": 22,
+                 *                   "adjusterAt": "BOX",
+                 *                   "switchAt": "DASH",
+                 *                   "probe": null,
+                 *                   "adapter": null
                  *                 }
                  *               ],
                  *               "extras": [

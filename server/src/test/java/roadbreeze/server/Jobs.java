@@ -9,6 +9,7 @@ import roadbreeze.core.nose.Move;
 import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Bracket.BracketStep;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.build.DeviceWiring;
 import roadbreeze.server.build.FillData;
 import roadbreeze.server.build.FittedCooler;
 import roadbreeze.server.build.FittedFan;
@@ -84,8 +85,20 @@ public final class Jobs {
     return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));
   }
 
+  /** As before anybody had said where a hand reaches what is set, and what holds a probe. */
+  public static JobContent unheld(JobContent job) {
+    JobContent unheld = job;
+    for (Build build : job.builds()) {
+      List<DeviceWiring> devices =
+          build.wiring().devices().stream().filter(d -> d.probe() == null).toList();
+      unheld = with(unheld, "builds." + build.id() + ".wiring.devices", devices);
+    }
+    return unheld;
+  }
+
   /** As before anybody had measured what came out and went in. */
-  public static JobContent unfilled(JobContent job) {
+  public static JobContent unfilled(JobContent later) {
+    JobContent job = unheld(later);
     JobContent unfilled = job;
     for (Build build : job.builds()) {
       unfilled = with(unfilled, "builds." + build.id() + ".fill", FillData.NOTHING_YET);

@@ -34,7 +34,7 @@ public record RadiatorSeat(
   }
 
   /** The hose at an end of the radiator. */
-  Optional<FoundHose> hose(Shell.End end) {
+  public Optional<FoundHose> hose(Shell.End end) {
     return end == Shell.End.UPPER ? upper : lower;
   }
 

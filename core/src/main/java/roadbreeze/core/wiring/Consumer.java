@@ -22,6 +22,8 @@ import roadbreeze.core.explain.Name;
  * @param swapped its motor's two wires are swapped, so that it turns the other way
  * @param earth where it goes back
  * @param delay after its trigger, s
+ * @param adjusterAt where its controller is set
+ * @param switchAt where the driver has his switch
  */
 @RecordBuilder
 public record Consumer(
@@ -40,7 +42,9 @@ public record Consumer(
     boolean inRubber,
     boolean swapped,
     Part.Ground earth,
-    double delay)
+    double delay,
+    AdjusterPlace adjusterAt,
+    SwitchPlace switchAt)
     implements ConsumerBuilder.With {
   public Consumer {
     motors = List.copyOf(motors);
@@ -77,6 +81,22 @@ public record Consumer(
     WIRE,
     DIODE,
     RELAY
+  }
+
+  /** The driver has a switch for it. */
+  public boolean byDriver() {
+    return driver || school == School.DRIVER_SWITCH;
+  }
+
+  /** It has a controller that is set by hand. */
+  public boolean adjusted() {
+    boolean shows = kind == Kind.GAUGE || kind == Kind.WARNING_LAMP;
+    return !shows && school.adjusted();
+  }
+
+  /** Where that is; one that chops stays in the box. */
+  public Spot.Kind controllerSpot() {
+    return school.pulsed() ? Spot.Kind.BOX : adjusterAt.spot();
   }
 
   public String id() {

@@ -149,6 +149,9 @@ final class LoomCheck {
             List.of(r.id()));
       }
     }
+    if (c.byDriver() && !c.switchAt().reached()) {
+      say(WiringFault.SWITCH_AWAY.with(c.name(), c.switchAt()), Optional.empty(), List.of());
+    }
     if (c.feels() && c.oneWire() && c.inRubber()) {
       say(WiringFault.NO_EARTH_IN_RUBBER.with(c.name()), Optional.empty(), List.of());
     }

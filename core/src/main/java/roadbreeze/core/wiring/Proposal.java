@@ -189,7 +189,7 @@ public final class Proposal {
         automatic(control, joint, c.on(), "");
       }
       air(control, joint);
-      if (c.driver() || c.school() == School.DRIVER_SWITCH) {
+      if (c.byDriver()) {
         driver(control, joint);
         pilot(relay.at("87"));
       }
@@ -235,7 +235,7 @@ public final class Proposal {
         }
         default -> {
           Part.Controller k =
-              put(new Part.Controller(named("controller" + stage), warm), Spot.Kind.BOX);
+              put(new Part.Controller(named("controller" + stage), warm), c.adjusterAt().spot());
           wire(Role.CONTROL, control, k.at("15"));
           wire(Role.CONTROL, k.at("31"), earth());
           wire(Role.CONTROL, k.at("87"), joint);
@@ -280,7 +280,7 @@ public final class Proposal {
 
     private Part.Contact driverSwitch() {
       return contact(
-          "driver-switch", Part.Contact.Kind.DRIVER_SWITCH, When.Asked.DRIVER, Spot.Kind.CAB);
+          "driver-switch", Part.Contact.Kind.DRIVER_SWITCH, When.Asked.DRIVER, c.switchAt().spot());
     }
 
     private void driver(String control, String joint) {

@@ -52,6 +52,19 @@ public enum School implements Code {
     return this == TWO_RELAYS || this == SERIES_PARALLEL;
   }
 
+  /** The engine's computer decides, by a sensor of its own. */
+  public boolean computed() {
+    return this == COMPUTER_LOW || this == COMPUTER_HIGH || this == COMPUTER_PULSED;
+  }
+
+  /** A controller of its own decides. */
+  boolean adjusted() {
+    return switch (this) {
+      case CONTROLLER, TWO_RELAYS, SERIES_PARALLEL, PULSE_WIDTH, CLUTCH_DUTY -> true;
+      default -> false;
+    };
+  }
+
   /** It chops. */
   public boolean pulsed() {
     return side == Side.PULSED;

@@ -16,8 +16,7 @@ public final class Situations {
   /** By key, temperatures just past each point of a switch, air conditioning and driver. */
   public static List<Situation> of(List<Consumer> consumers) {
     boolean air = consumers.stream().anyMatch(c -> c.air() != Consumer.Air.NONE);
-    boolean driver =
-        consumers.stream().anyMatch(c -> c.driver() || c.school() == School.DRIVER_SWITCH);
+    boolean driver = consumers.stream().anyMatch(Consumer::byDriver);
     List<Situation> all = new ArrayList<>();
     for (Key key : Key.values()) {
       for (double coolant : points(consumers, Felt.COOLANT)) {

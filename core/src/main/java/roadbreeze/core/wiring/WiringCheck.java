@@ -69,7 +69,7 @@ public final class WiringCheck {
 
   /**
    * @param blades of fans, by their id
-   * @param box what is wrong with where the relays sit
+   * @param seats what is wrong with where relays, adjusters and probes sit
    */
   public static List<Found> of(
       List<Consumer> consumers,
@@ -77,7 +77,7 @@ public final class WiringCheck {
       Supply supply,
       States states,
       Map<String, Blades> blades,
-      List<Finding> box) {
+      List<Finding> seats) {
     Examined at = new Examined(consumers, loom, supply, states);
     WiringCheck check = new WiringCheck(at);
     for (Consumer c : consumers) {
@@ -91,7 +91,7 @@ public final class WiringCheck {
     check.together();
     check.supplied();
     check.found.addAll(LoomCheck.of(at));
-    box.forEach(f -> check.say(f, Optional.empty(), List.of()));
+    seats.forEach(f -> check.say(f, Optional.empty(), List.of()));
     return check.found.stream().sorted(Comparator.comparing(Found::weight)).toList();
   }
 
@@ -224,7 +224,7 @@ public final class WiringCheck {
 
   /** The driver has a switch for it, which is on. */
   private static boolean byDriver(Consumer c, Situation s) {
-    return (c.driver() || c.school() == School.DRIVER_SWITCH) && s.driver();
+    return c.byDriver() && s.driver();
   }
 
   private void turns(Consumer c, Blades blades) {

@@ -37,7 +37,20 @@ public enum WiringFault implements Code {
   BOX_LOW(Weight.MINOR, "up SIZE", "wanted SIZE"),
   BOX_OPENS_UP(Weight.BAD),
   BOX_UNSEALED(Weight.MINOR),
-  BOX_HOT(Weight.BAD, "thing NAME", "gap SIZE", "wanted SIZE");
+  BOX_HOT(Weight.BAD, "thing NAME", "gap SIZE", "wanted SIZE"),
+  ADJUSTER_BURIED(Weight.BAD, "of NAME", "thing NAME"),
+  ADJUSTER_AHEAD(Weight.MINOR, "of NAME", "thing NAME"),
+  ADJUSTER_DEEP(Weight.MINOR, "of NAME", "deep SIZE", "arm SIZE"),
+  SWITCH_AWAY(Weight.BAD, "of NAME", "place WORD"),
+  PROBE_WANTED(Weight.MINOR, "of NAME"),
+  PROBE_OF_OTHER(Weight.BAD, "of NAME", "felt WORD"),
+  PROBE_RANGE(Weight.BAD, "of NAME", "on TEMPERATURE", "most TEMPERATURE"),
+  ADAPTER_WANTED(Weight.MINOR, "of NAME", "bore SIZE"),
+  BORE_UNKNOWN(Weight.MINOR, "of NAME"),
+  ADAPTER_BORE(Weight.BAD, "of NAME", "adapter SIZE", "bore SIZE"),
+  ADAPTER_THREAD(Weight.BAD, "of NAME", "probe TEXT", "adapter TEXT"),
+  ADAPTER_NO_ROOM(Weight.MINOR, "of NAME", "straight SIZE", "wanted SIZE"),
+  HOSE_CUT(Weight.GOOD, "of NAME", "cut SIZE");
 
   /** How much it matters. */
   public enum Weight {

@@ -40,7 +40,9 @@ class StatesTest {
         false,
         false,
         Part.Ground.BODY,
-        0);
+        0,
+        AdjusterPlace.BOX,
+        SwitchPlace.DASH);
   }
 
   static Loom loom(Consumer... consumers) {

@@ -119,8 +119,8 @@ public record Changes(Build build, Build found) {
       add(scope, Part.CONTROLLER, CONTROLLERS.contains(c.school()));
       add(scope, Part.THERMAL_SWITCH, c.school() == School.THERMAL_SWITCH);
       add(scope, Part.TWO_SPEED, c.school().twoSpeeds());
-      add(scope, Part.ENGINE_COMPUTER, COMPUTERS.contains(c.school()));
-      add(scope, Part.DRIVER_SWITCH, c.driver() || c.school() == School.DRIVER_SWITCH);
+      add(scope, Part.ENGINE_COMPUTER, c.school().computed());
+      add(scope, Part.DRIVER_SWITCH, c.byDriver());
       add(scope, Part.AIR_TRIGGER, c.air() != Consumer.Air.NONE);
     }
   }
@@ -130,9 +130,6 @@ public record Changes(Build build, Build found) {
 
   private static final Set<School> CONTROLLERS =
       EnumSet.of(School.CONTROLLER, School.PULSE_WIDTH, School.TWO_RELAYS, School.SERIES_PARALLEL);
-
-  private static final Set<School> COMPUTERS =
-      EnumSet.of(School.COMPUTER_LOW, School.COMPUTER_HIGH, School.COMPUTER_PULSED);
 
   /** What is made or fitted one by one. */
   private Map<Sort, List<Name>> things() {

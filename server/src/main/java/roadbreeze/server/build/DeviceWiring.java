@@ -2,11 +2,16 @@ package roadbreeze.server.build;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import roadbreeze.core.explain.Kind;
+import roadbreeze.core.wiring.AdjusterPlace;
 import roadbreeze.core.wiring.Consumer;
 import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.School;
+import roadbreeze.core.wiring.SwitchPlace;
+import roadbreeze.server.parts.SensorAdapterPart;
+import roadbreeze.server.parts.SensorPart;
 import roadbreeze.server.problem.Within;
 import roadbreeze.server.row.Id;
 import roadbreeze.server.row.Row;
@@ -26,6 +31,10 @@ import roadbreeze.server.row.Row;
  * @param bladesTurned its blades were put on back to front
  * @param delayS after its trigger
  * @param amps that it draws in all, null takes its sheet's
+ * @param adjusterAt where its controller is set, where it has one
+ * @param switchAt where the driver's switch is, where there is one
+ * @param probe what feels its temperature, null where that is not chosen
+ * @param adapter what holds the probe in a hose, likewise
  */
 @RecordBuilder
 public record DeviceWiring(
@@ -42,7 +51,11 @@ public record DeviceWiring(
     boolean bladesTurned,
     @NotNull Part.Ground earth,
     @Within(min = 0, max = 60, kind = Kind.DURATION) double delayS,
-    @Nullable @Within(min = 0.2, max = 200, kind = Kind.CURRENT) Double amps)
+    @Nullable @Within(min = 0.2, max = 200, kind = Kind.CURRENT) Double amps,
+    @NotNull AdjusterPlace adjusterAt,
+    @NotNull SwitchPlace switchAt,
+    @Nullable @Valid SensorPart probe,
+    @Nullable @Valid SensorAdapterPart adapter)
     implements Row, DeviceWiringBuilder.With {
 
   /** As a thing is wired by a school where nobody has chosen otherwise. */
@@ -61,6 +74,15 @@ public record DeviceWiring(
         false,
         Part.Ground.BODY,
         0,
+        null,
+        AdjusterPlace.BOX,
+        SwitchPlace.DASH,
+        null,
         null);
+  }
+
+  /** Its sensor has no earth: one wire, and an adapter without a screw for another. */
+  boolean withoutEarth() {
+    return oneWire && (adapter == null || !adapter.earthed());
   }
 }

@@ -238,11 +238,13 @@ public final class WiringMapper {
             felts.withAir() ? w.air() : Air.NONE,
             w.by(),
             w.driver(),
-            w.oneWire(),
+            w.withoutEarth(),
             sensor != null && inRubber(sensor),
             w.swapped(),
             w.earth(),
-            w.delayS());
+            w.delayS(),
+            w.adjusterAt(),
+            w.switchAt());
     return new Fed(
         consumer, w, sensor, new WiringCheck.Blades(w.otherSide(), w.bladesTurned()), assumed);
   }

@@ -155,7 +155,8 @@ public record RadiatorResult(
         part.inTankWattsPerKelvin() != null);
   }
 
-  private static RadiatorSeat seat(JobContent job, Core own) {
+  /** What the truck has round its radiator. */
+  public static RadiatorSeat seat(JobContent job, Core own) {
     return job.nose()
         .radiator()
         .toCore(own.depth() * 1000, job.rig().vehicle().cooling().fanRoom().capMm());

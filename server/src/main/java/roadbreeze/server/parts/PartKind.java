@@ -27,6 +27,7 @@ public enum PartKind {
   ADAPTERS(AdapterPart.class),
   HOSES(HosePart.class),
   SENSORS(SensorPart.class),
+  SENSOR_ADAPTERS(SensorAdapterPart.class),
   BREAKERS(BreakerPart.class),
   HYDRAULIC_COOLERS(HydraulicCoolerPart.class),
   SEALS(SealPart.class),

@@ -1,6 +1,7 @@
 package roadbreeze.server.wiring;
 
 import java.util.List;
+import java.util.Optional;
 import roadbreeze.core.wiring.Formboard;
 import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.Run;
@@ -9,8 +10,11 @@ import roadbreeze.core.wiring.Spot;
 import roadbreeze.core.wiring.Surround;
 import roadbreeze.core.wiring.WireEnd;
 import roadbreeze.server.build.Build;
-import roadbreeze.server.build.WiringPlan;
+import roadbreeze.server.build.DeviceWiring;
+import roadbreeze.server.build.Inline;
+import roadbreeze.server.build.WiringMapper;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.Need;
 import roadbreeze.server.parts.Needs;
 import roadbreeze.server.parts.SupplyPart.What;
@@ -23,15 +27,15 @@ public final class LoomNeeds {
   private LoomNeeds() {}
 
   public static List<Need> of(JobContent job, Build build) {
-    return of(WiredBuild.of(job, build), build.wiring());
+    return of(WiredBuild.of(job, build), build);
   }
 
-  static List<Need> of(WiredBuild wired, WiringPlan plan) {
+  static List<Need> of(WiredBuild wired, Build build) {
     Formboard board = Formboard.of(wired.loom());
     Needs needs = new Needs();
     for (Formboard.Made m : board.wires()) {
       double area = m.conductor().wire().area();
-      Run.Colour colour = plan.colour(m.run());
+      Run.Colour colour = build.wiring().colour(m.run());
       needs.add(
           What.WIRE,
           area * 1e6,
@@ -52,7 +56,21 @@ public final class LoomNeeds {
       needs.add(What.RELAY_BOX, 0, 1, n -> LoomSaid.BOX.with());
     }
     for (Scheme.Placed p : wired.scheme().parts()) {
-      part(p.part(), wired, needs);
+      part(p, wired, build, needs);
+    }
+    for (WiringMapper.Fed f : wired.fed()) {
+      DeviceWiring w = f.wiring();
+      if (w.probe() != null) {
+        needs.part(w.probe().price(), 1, n -> LoomSaid.PART.with(n, w.probe().name()));
+      }
+      if (w.adapter() != null) {
+        needs.part(w.adapter().price(), 1, n -> LoomSaid.PART.with(n, w.adapter().name()));
+        if (inline(build, f.consumer().id()).isEmpty()) {
+          // Its two ends; those of a tee in an oil hose are counted with that.
+          double bore = w.adapter().boreMm();
+          needs.add(What.CONSTANT_TENSION, bore, 2, n -> LoomSaid.CLAMPS.with(n, Units.mm(bore)));
+        }
+      }
     }
     for (Formboard.Bundle b : board.bundles()) {
       double sleeve = Math.ceil(b.diameter() * 1000 / 2 + 0.5) * 2;
@@ -71,7 +89,18 @@ public final class LoomNeeds {
     return needs.all();
   }
 
-  private static void part(Part part, WiredBuild wired, Needs needs) {
+  /** What feels for it is a part of its own already. */
+  private static boolean probed(Build build, String device) {
+    boolean chosen = build.wiring().of(device).map(w -> w.probe() != null).orElse(false);
+    return chosen || inline(build, device).map(in -> in.sensor() != null).orElse(false);
+  }
+
+  private static Optional<Inline> inline(Build build, String id) {
+    return build.lines().inline().stream().filter(in -> in.id().equals(id)).findFirst();
+  }
+
+  private static void part(Scheme.Placed placed, WiredBuild wired, Build build, Needs needs) {
+    Part part = placed.part();
     if (part instanceof Part.Guard g) {
       double amps = wired.loom().guards().get(g.id());
       What what = g.kind() == Part.Guard.Kind.FUSE ? What.FUSE : What.BREAKER;
@@ -92,7 +121,9 @@ public final class LoomNeeds {
           0,
           1,
           n -> LoomSaid.CONTACT.with(n, c.kind()));
-    } else if (part instanceof Part.Load l && l.kind() != Part.Load.Kind.CLUTCH_COIL) {
+    } else if (part instanceof Part.Load l
+        && l.kind() != Part.Load.Kind.CLUTCH_COIL
+        && !(l.kind() == Part.Load.Kind.SENDER && probed(build, placed.device()))) {
       What what =
           switch (l.kind()) {
             case LAMP -> What.LAMP;

@@ -83,7 +83,7 @@ record LoomResult(
 
   static LoomResult of(JobContent job, Build build, Prices prices) {
     WiredBuild wired = WiredBuild.of(job, build);
-    return of(wired, build.wiring(), prices.lines(LoomNeeds.of(wired, build.wiring())));
+    return of(wired, build.wiring(), prices.lines(LoomNeeds.of(wired, build)));
   }
 
   static LoomResult of(WiredBuild wired, WiringPlan plan, List<PricedLine> order) {

@@ -9,6 +9,8 @@ enum LoomSaid implements Code {
   TERMINAL("count COUNT", "kind WORD", "size TEXT"),
   SEAL("count COUNT", "size TEXT"),
   GUARD("count COUNT", "kind WORD", "amps CURRENT"),
+  PART("count COUNT", "name TEXT"),
+  CLAMPS("count COUNT", "bore SIZE"),
   BOX,
   RELAY("count COUNT"),
   CHANGE_OVER("count COUNT"),

@@ -1,11 +1,15 @@
 package roadbreeze.server.wiring;
 
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.wiring.Consumer;
 import roadbreeze.core.wiring.Loom;
 import roadbreeze.core.wiring.Network;
+import roadbreeze.core.wiring.ProbeSeat;
 import roadbreeze.core.wiring.Proposal;
 import roadbreeze.core.wiring.Scheme;
 import roadbreeze.core.wiring.Situation;
@@ -23,7 +27,8 @@ import roadbreeze.server.message.Words;
 /**
  * A build with its circuit.
  *
- * @param boxFaults what is wrong with where the relays sit
+ * @param seats of what feels a temperature, by the id of what it is for
+ * @param seatFaults what is wrong with where relays, adjusters and probes sit
  * @param fed what current is brought to; nothing where the truck has none of it
  */
 record WiredBuild(
@@ -32,7 +37,8 @@ record WiredBuild(
     Supply supply,
     Loom loom,
     States states,
-    List<Finding> boxFaults) {
+    Map<String, ProbeSeat> seats,
+    List<Finding> seatFaults) {
 
   static WiredBuild of(JobContent job, Build build) {
     Supply supply = job.rig().electrics().toCore();
@@ -44,6 +50,9 @@ record WiredBuild(
     WiringPlaces places = WiringPlaces.of(job, build, fed);
     Loom loom =
         Loom.of(scheme, supply, situations, places::length, WiringMapper.choices(build.wiring()));
+    ProbeSeats probes = new ProbeSeats(job, build);
+    Map<String, ProbeSeat> seats = new LinkedHashMap<>();
+    fed.forEach(f -> probes.of(f).ifPresent(seat -> seats.put(f.consumer().id(), seat)));
     boolean boxed = scheme.parts().stream().anyMatch(p -> p.spot().kind() == Spot.Kind.BOX);
     return new WiredBuild(
         fed,
@@ -51,7 +60,20 @@ record WiredBuild(
         supply,
         loom,
         States.of(loom.network(supply), situations),
-        boxed ? places.boxFaults() : List.of());
+        seats,
+        seatFaults(consumers, seats, places, boxed));
+  }
+
+  private static List<Finding> seatFaults(
+      List<Consumer> consumers, Map<String, ProbeSeat> seats, WiringPlaces places, boolean boxed) {
+    List<Finding> faults = new ArrayList<>(boxed ? places.boxFaults() : List.of());
+    for (Consumer c : consumers) {
+      if (c.adjusted() && c.controllerSpot() == Spot.Kind.BOX) {
+        places.boxReach().fault(c.name()).ifPresent(faults::add);
+      }
+    }
+    seats.values().forEach(seat -> faults.addAll(seat.faults()));
+    return faults;
   }
 
   Scheme scheme() {
@@ -64,7 +86,7 @@ record WiredBuild(
 
   List<WiringCheck.Found> found() {
     return WiringCheck.of(
-        WiringMapper.consumers(fed), loom, supply, states, WiringMapper.blades(fed), boxFaults);
+        WiringMapper.consumers(fed), loom, supply, states, WiringMapper.blades(fed), seatFaults);
   }
 
   CircuitDiagram diagram() {

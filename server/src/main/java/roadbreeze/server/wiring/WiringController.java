@@ -6,9 +6,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import roadbreeze.server.build.DeviceWiring;
 import roadbreeze.server.job.BuildRequest;
 import roadbreeze.server.longrun.Questions;
+import roadbreeze.server.parts.PartKind;
 import roadbreeze.server.parts.PartsService;
+import roadbreeze.server.parts.SensorAdapterPart;
+import roadbreeze.server.parts.SensorPart;
 
 /** The circuit of a build. */
 @RestController
@@ -40,6 +44,18 @@ class WiringController {
   @PostMapping("/wiring-loom")
   LoomResult loom(@Valid @RequestBody BuildRequest request) {
     return LoomResult.of(request.job(), request.chosen(), parts.prices());
+  }
+
+  /**
+   * Probes and their adapters for what has none chosen, from the shelves; what fits nothing is left
+   * out.
+   */
+  @PostMapping("/wiring-probes")
+  List<DeviceWiring> probes(@Valid @RequestBody BuildRequest request) {
+    return new ProbeSeats(request.job(), request.chosen())
+        .chosen(
+            parts.all(PartKind.SENSORS, SensorPart.class),
+            parts.all(PartKind.SENSOR_ADAPTERS, SensorAdapterPart.class));
   }
 
   /** Bundles as they run. */

@@ -14,6 +14,7 @@ import roadbreeze.core.rig.Setup;
 import roadbreeze.core.route.Zone;
 import roadbreeze.core.space.Pack;
 import roadbreeze.core.wiring.BoxSeat;
+import roadbreeze.core.wiring.HandReach;
 import roadbreeze.core.wiring.Spot;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedCooler;
@@ -81,10 +82,11 @@ final class WiringPlaces {
   private final BoxSeat seat;
   private final List<Solid> standing;
   private final Box radiator;
+  private final Pack pack;
 
   private WiringPlaces(JobContent job, Build build, List<WiringMapper.Fed> fed) {
     Setup setup = job.setup(build);
-    Pack pack = Pack.of(setup);
+    pack = Pack.of(setup);
     plan = build.wiring();
     zones = Zone.of(setup, pack);
     radiator =
@@ -178,6 +180,11 @@ final class WiringPlaces {
 
   Vector3D box() {
     return box;
+  }
+
+  /** By what a hand gets at the adjuster of a controller in the box. */
+  HandReach boxReach() {
+    return HandReach.of(box, standing, pack.pieces());
   }
 
   List<Finding> boxFaults() {

@@ -11,6 +11,7 @@ import roadbreeze.core.wiring.Inrush;
 import roadbreeze.core.wiring.Loom;
 import roadbreeze.core.wiring.Network;
 import roadbreeze.core.wiring.Part;
+import roadbreeze.core.wiring.ProbeSeat;
 import roadbreeze.core.wiring.Run;
 import roadbreeze.core.wiring.Scheme;
 import roadbreeze.core.wiring.Solved;
@@ -53,6 +54,7 @@ record WiringResult(
    * @param amps of all its motors together, null without one
    * @param assumed nobody has given that
    * @param lagS of what feels its temperature, null without
+   * @param probe where that sits, null where it is none of its own
    */
   record WiredDevice(
       Said.PartName name,
@@ -63,8 +65,9 @@ record WiringResult(
       @Nullable Double amps,
       boolean assumed,
       boolean withAir,
-      @Nullable Double lagS) {
-    private static WiredDevice of(WiringMapper.Fed f) {
+      @Nullable Double lagS,
+      @Nullable SeatedProbe probe) {
+    private static WiredDevice of(WiringMapper.Fed f, WiredBuild wired) {
       Consumer c = f.consumer();
       boolean stages = c.school().twoSpeeds() || c.school().pulsed();
       return new WiredDevice(
@@ -78,7 +81,24 @@ record WiringResult(
               : Double.valueOf(c.motors().stream().mapToDouble(Consumer.Plate::amperes).sum()),
           f.assumed(),
           c.air() != Consumer.Air.NONE,
-          c.feels() && f.sensor() != null ? Double.valueOf(f.sensor().lag()) : null);
+          c.feels() && f.sensor() != null ? Double.valueOf(f.sensor().lag()) : null,
+          SeatedProbe.of(wired.seats().get(c.id())));
+    }
+  }
+
+  /**
+   * Where a probe sits.
+   *
+   * @param boreMm of the hose that it is in, null where that is unknown, or it is in none
+   */
+  record SeatedProbe(boolean inHose, @Nullable Double boreMm) {
+    private static @Nullable SeatedProbe of(@Nullable ProbeSeat seat) {
+      if (seat == null) {
+        return null;
+      }
+      return new SeatedProbe(
+          seat.inHose(),
+          seat.bore().isPresent() ? Double.valueOf(seat.bore().getAsDouble() * 1000) : null);
     }
   }
 
@@ -196,7 +216,7 @@ record WiringResult(
             : wired.network().with(request.defect().toCore());
     Solved now = network.in(request.situation().toCore());
     return new WiringResult(
-        wired.fed().stream().map(WiredDevice::of).toList(),
+        wired.fed().stream().map(f -> WiredDevice.of(f, wired)).toList(),
         wired.scheme().parts().stream().map(p -> part(p, wired)).toList(),
         wires(wired, request.chosen().wiring()),
         Wire.sizes().stream().map(a -> Math.rint(a * 1e8) / 100).toList(),

@@ -12,17 +12,26 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import roadbreeze.core.rig.FanSensor;
+import roadbreeze.core.wiring.AdjusterPlace;
 import roadbreeze.core.wiring.Defect;
 import roadbreeze.core.wiring.Formboard;
 import roadbreeze.core.wiring.Key;
 import roadbreeze.core.wiring.Probe;
+import roadbreeze.core.wiring.School;
+import roadbreeze.core.wiring.SwitchPlace;
 import roadbreeze.core.wiring.WiringFault;
 import roadbreeze.server.Jobs;
+import roadbreeze.server.build.DeviceWiring;
 import roadbreeze.server.build.WiringPlan;
+import roadbreeze.server.build.WiringPlan.BoxPlace;
 import roadbreeze.server.drawing.PdfDrawing;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.parts.Need;
+import roadbreeze.server.parts.SensorAdapterPart;
+import roadbreeze.server.parts.SensorAdapterPart.Earthing;
+import roadbreeze.server.parts.SensorPart;
 import roadbreeze.server.parts.SupplyPart.What;
 import roadbreeze.server.problem.RefusedRequestException;
 import roadbreeze.server.wiring.BenchRequest.AskedProbe;
@@ -160,5 +169,83 @@ class WiringTest {
 
   private static double quantity(List<Need> needs, What what) {
     return needs.stream().filter(n -> n.what() == what).mapToDouble(Need::quantity).sum();
+  }
+
+  private static final String FAN = "builds.plan-3.fans.fan-1.switchPoints.sensor";
+  private static final String DEVICE = "builds.plan-3.wiring.devices.fan-1.";
+
+  private static List<String> faults(JobContent job) {
+    return WiredBuild.of(job, job.build(Jobs.PLAN)).seatFaults().stream()
+        .map(f -> f.code().name())
+        .toList();
+  }
+
+  private static SensorAdapterPart adapter(double bore, String thread, Earthing earthing) {
+    return new SensorAdapterPart("A", "adapter", bore, 45, thread, earthing, 20);
+  }
+
+  /** A thermal switch of one wire, screwed into an adapter in the hose from the engine. */
+  private static JobContent inHose() {
+    JobContent job = Jobs.with(Jobs.HIVE, FAN, FanSensor.HOSE_ADAPTER);
+    job = Jobs.with(job, DEVICE + "school", School.THERMAL_SWITCH);
+    job = Jobs.with(job, DEVICE + "oneWire", true);
+    SensorPart probe =
+        new SensorPart("P", "probe", SensorPart.Measures.COOLANT, "M14×1.5", -40.0, 140.0, 16);
+    return Jobs.with(job, DEVICE + "probe", probe);
+  }
+
+  @Test
+  void anAdapterIsChosenByBoreAndThread() {
+    JobContent job = inHose();
+    JobContent unmeasured = Jobs.with(job, "nose.radiator.own.upperNeckMm", null);
+    assertThat(faults(unmeasured)).contains("BORE_UNKNOWN");
+    assertThat(faults(job)).contains("ADAPTER_WANTED");
+    List<SensorAdapterPart> shelf =
+        List.of(
+            adapter(35, "M14×1.5", Earthing.SCREW),
+            adapter(38, "3/8 in pipe thread", Earthing.SCREW),
+            adapter(38, "M14×1.5", Earthing.SCREW));
+    for (SensorAdapterPart a : shelf.subList(0, 2)) {
+      String wrong = a.boreMm() == 35 ? "ADAPTER_BORE" : "ADAPTER_THREAD";
+      assertThat(faults(Jobs.with(job, DEVICE + "adapter", a))).contains(wrong);
+    }
+    List<DeviceWiring> chosen = new ProbeSeats(job, job.build(Jobs.PLAN)).chosen(List.of(), shelf);
+    assertThat(chosen).extracting(DeviceWiring::adapter).contains(shelf.get(2));
+    JobContent held = Jobs.with(job, DEVICE + "adapter", shelf.get(2));
+    assertThat(faults(held))
+        .contains("HOSE_CUT", "ADAPTER_NO_ROOM")
+        .doesNotContain("ADAPTER_BORE", "ADAPTER_THREAD");
+    // In rubber a switch of one wire has its earth by the adapter's screw alone.
+    assertThat(earthless(held)).isFalse();
+    SensorAdapterPart bare = adapter(38, "M14×1.5", Earthing.NONE);
+    assertThat(earthless(Jobs.with(job, DEVICE + "adapter", bare))).isTrue();
+    // What is chosen is paid for instead of any sender.
+    List<Need> needs = LoomNeeds.of(held, held.build(Jobs.PLAN));
+    assertThat(needs).filteredOn(n -> n.each() != null).extracting(Need::each).contains(16.0, 20.0);
+  }
+
+  private static boolean earthless(JobContent job) {
+    return WiredBuild.of(job, job.build(Jobs.PLAN)).found().stream()
+        .anyMatch(f -> f.finding().code() == WiringFault.NO_EARTH_IN_RUBBER);
+  }
+
+  @Test
+  void whatIsSetAndSwitchedIsReached() {
+    JobContent job = Jobs.with(Jobs.HIVE, FAN, FanSensor.ON_HOSE);
+    job = Jobs.with(job, DEVICE + "school", School.CONTROLLER);
+    JobContent open = Jobs.with(job, "builds.plan-3.wiring.box", box(900, 500, 250));
+    assertThat(faults(open)).noneMatch(f -> f.startsWith("ADJUSTER"));
+    // Between the radiator and its fan.
+    JobContent buried = Jobs.with(job, "builds.plan-3.wiring.box", box(400, 300, 120));
+    assertThat(faults(buried)).contains("ADJUSTER_BURIED");
+    assertThat(faults(Jobs.with(buried, DEVICE + "adjusterAt", AdjusterPlace.CAB)))
+        .noneMatch(f -> f.startsWith("ADJUSTER"));
+    JobContent away = Jobs.with(job, DEVICE + "switchAt", SwitchPlace.UNDER_BONNET);
+    assertThat(WiredBuild.of(away, away.build(Jobs.PLAN)).found())
+        .anyMatch(f -> f.finding().code() == WiringFault.SWITCH_AWAY);
+  }
+
+  private static BoxPlace box(double across, double up, double back) {
+    return new BoxPlace(across, up, back, WiringPlan.Opening.DOWN, true);
   }
 }

@@ -214,4 +214,14 @@ class CarryOverTest {
       assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unfilled(Jobs.TILT_TRAY));
     }
   }
+
+  @Test
+  void ofJobsOfShapeThirteenNoProbeIsHeld() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-13", "carry_over_13_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(2);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.unheld(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unheld(Jobs.TILT_TRAY));
+    }
+  }
 }

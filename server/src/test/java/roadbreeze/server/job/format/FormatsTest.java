@@ -133,6 +133,11 @@ class FormatsTest {
   }
 
   @Test
+  void inAJobOfBeforeNoProbeIsHeld() {
+    assertThat(FORMAT.read(file("hive-utility-13"))).isEqualTo(Jobs.unheld(Jobs.HIVE));
+  }
+
+  @Test
   void aJobOfBeforeIsGoneAboutAsUsual() {
     assertThat(FORMAT.read(file("hive-utility-11"))).isEqualTo(Jobs.unordered(Jobs.HIVE));
   }
