@@ -60,6 +60,11 @@ public final class RadiatorTubes {
     entry = new LaminarEntry(hydraulicDiameter / width);
   }
 
+  /** All that they hold in a core of that width, m³. */
+  public double volume(double width) {
+    return flowArea * width;
+  }
+
   public Surface surface() {
     return surface;
   }

@@ -5,6 +5,8 @@ import roadbreeze.core.explain.Code;
 
 /** What is said of filling. */
 public enum FillSays implements Code {
+  RADIATOR_HOLDS_MORE("more VOLUME"),
+  RADIATOR_HOLDS_LESS("less VOLUME"),
   POUR("litres VOLUME", "share PERCENT"),
   FUNNEL_ON_COLD,
   HEATER_HOT,

@@ -20,6 +20,9 @@ public record Core(
   /** Tubes of radiators and condensers, m: the usual one of louvred cores. */
   public static final double TUBE_PITCH = 0.010;
 
+  /** Width of a tank inside, m: own default. */
+  private static final double TANK = 0.035;
+
   /** A core with the tubes that are usual for its metal. */
   public Core(Rectangle outline, double depth, double finsPerInch, FinMetal metal) {
     this(outline, depth, finsPerInch, metal, RadiatorTubes.Surface.usualOf(metal));
@@ -27,6 +30,14 @@ public record Core(
 
   public RadiatorTubes coolantTubes() {
     return new RadiatorTubes(outline.width(), outline.height(), depth, TUBE_PITCH, tubes);
+  }
+
+  /**
+   * Coolant in a radiator of such a core with its two tanks, m³: tubes as they are computed with,
+   * tanks as deep as the core and {@link #TANK} wide; ±30 %.
+   */
+  public double holds() {
+    return coolantTubes().volume(outline.width()) + 2 * TANK * outline.height() * depth;
   }
 
   public LouvredFin fin() {

@@ -20,6 +20,11 @@ public record Setup(Truck truck, Fitting fitting) {
     return fitting.swaps().radiator().map(r -> r.inPlaceOf(own)).orElse(own);
   }
 
+  /** Coolant that it holds more than the truck's own, m³; less than none where it holds less. */
+  public double radiatorHoldsMore() {
+    return radiator().holds() - truck.cores().radiator().holds();
+  }
+
   /**
    * Blades of the main fan to the radiator as it stands, m: one on the engine stays where it is
    * while a deeper core comes nearer; one on the pack is set before it anew.

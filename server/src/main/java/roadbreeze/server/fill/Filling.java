@@ -74,7 +74,16 @@ public final class Filling {
     return all().map(v -> DRAIN_GIVES * v);
   }
 
-  /** All that the loop holds, m³. */
+  /**
+   * What is filled in, m³: what came out, and what another radiator holds more.
+   *
+   * @return empty where neither that nor the whole is known
+   */
+  Optional<Double> filled() {
+    return drained().map(d -> Math.max(0, d + setup.radiatorHoldsMore()));
+  }
+
+  /** All that the loop held as the truck was found, m³. */
   Optional<Double> all() {
     return Optional.ofNullable(fluids.coolantL()).map(l -> l * LITRE);
   }
@@ -83,7 +92,16 @@ public final class Filling {
   Optional<CoolantMix> mix() {
     return all()
         .flatMap(
-            v -> drained().filter(d -> d <= v).map(d -> new CoolantMix(v, d, found(), wanted())));
+            v ->
+                drained()
+                    .filter(d -> d <= v)
+                    .flatMap(d -> filled())
+                    .filter(in -> in > 0)
+                    .map(in -> mix(v, in)));
+  }
+
+  private CoolantMix mix(double before, double in) {
+    return new CoolantMix(before + setup.radiatorHoldsMore(), in, found(), wanted());
   }
 
   /** Share of concentrate in what is filled, as it was mixed or as it should be (-). */
@@ -117,7 +135,7 @@ public final class Filling {
 
   /** Stages of filling. */
   public List<FillStage> fill() {
-    return way().fill(drained().orElse(0.0), refillShare(), altitude());
+    return way().fill(filled().orElse(0.0), refillShare(), altitude());
   }
 
   /** Stages of running the air out. */
@@ -168,15 +186,22 @@ public final class Filling {
             m ->
                 said.add(
                     (m.share() > 1 ? FillSays.DRAIN_MORE : FillSays.DRAIN_MORE_WEAKER)
-                        .with(m.leastDrained())));
+                        .with(m.leastDrained() - setup.radiatorHoldsMore())));
     double freezes = coolant().freezingPoint();
     if (freezes > fill.frostC() - CoolantMix.IN_HAND + SAME) {
       said.add(FillSays.FREEZES.with(freezes, fill.frostC()));
     } else if (fill.wantedPercent() != null && wanted() > needed() + STRONGER) {
       said.add(FillSays.STRONGER_THAN_NEEDED.with(needed()));
     }
-    if (fill.coolantInL() != null && drained().isPresent()) {
-      wentIn(drained().get(), fill.coolantInL() * LITRE, said);
+    double more = setup.radiatorHoldsMore();
+    if (Math.abs(more) > ALIKE) {
+      said.add(
+          more > 0
+              ? FillSays.RADIATOR_HOLDS_MORE.with(more)
+              : FillSays.RADIATOR_HOLDS_LESS.with(-more));
+    }
+    if (fill.coolantInL() != null && filled().isPresent()) {
+      wentIn(filled().get(), fill.coolantInL() * LITRE, said);
     }
     if (fill.lossKpa() != null && fill.lossKpa() * 1000 > FillWay.LEAKS) {
       said.add(FillSays.LEAKS.with(fill.lossKpa() * 1000, FillWay.LEAKS));

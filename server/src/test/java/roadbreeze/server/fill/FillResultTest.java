@@ -50,6 +50,22 @@ class FillResultTest {
     assertThat(fill.boilsC()).isBetween(115.0, 135.0);
   }
 
+  /** Of plan B of the tilt-tray; what stays in the engine does not change. */
+  @Test
+  void whatANewRadiatorHoldsMoreIsFilledToo() {
+    JobContent job = Jobs.with(Jobs.TILT_TRAY, "rig.fluids.coolantL", 14.0);
+    job = Jobs.with(job, "builds.plan-4.fill.coolantOutL", 8.0);
+    FillResult other = FillResult.of(job, job.build("plan-4"));
+    JobContent before = Jobs.with(job, "builds.plan-4.radiator", null);
+    FillResult kept = FillResult.of(before, before.build("plan-4"));
+    double more = job.setup(job.build("plan-4")).radiatorHoldsMore() * 1000;
+    assertThat(more).isBetween(0.1, 4.0);
+    assertThat(other.concentrateL() + other.waterL()).isCloseTo(8 + more, within(1e-9));
+    assertThat(kept.concentrateL() + kept.waterL()).isCloseTo(8, within(1e-9));
+    assertThat(other.leftL()).isCloseTo(kept.leftL(), within(1e-9));
+    assertThat(codes(other.coolantSays())).contains("fillSays.radiatorHoldsMore");
+  }
+
   @Test
   void whereConcentrateAloneIsTooWeakMoreMustComeOut() {
     FillResult fill =
