@@ -30,6 +30,9 @@ public final class Filling {
   /** A mix is told to be stronger than needed from here on (-); own default. */
   private static final double STRONGER = 0.05;
 
+  /** Less than this between two radiators nobody measures, m³; own default. */
+  private static final double NOTICED = 0.05e-3;
+
   /** Freezing points nearer than a table tells apart, K. */
   private static final double SAME = 0.05;
 
@@ -194,7 +197,7 @@ public final class Filling {
       said.add(FillSays.STRONGER_THAN_NEEDED.with(needed()));
     }
     double more = setup.radiatorHoldsMore();
-    if (Math.abs(more) > ALIKE) {
+    if (Math.abs(more) > NOTICED) {
       said.add(
           more > 0
               ? FillSays.RADIATOR_HOLDS_MORE.with(more)
