@@ -5,33 +5,43 @@ import type { StageSaid } from '@/shared/api/types'
 import { say } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 
-/** Stages of filling, one after another: a tick each, and a watch where something has to be looked at for a while. */
-const props = defineProps<{ stages: readonly StageSaid[]; place: string }>()
-/** Of this device alone: what counts are the readings of the step, and its tick. */
-const kept = useStorage<{ done: number[]; since: Record<number, number> }>(() => `rb-stages-${props.place}`, {
-  done: [],
-  since: {},
-})
+/**
+ * Stages of filling, one after another: a tick each, seen on every tablet, and a watch where something has to be looked
+ * at for a while.
+ */
+const props = defineProps<{
+  stages: readonly StageSaid[]
+  /** Places of those that are ticked. */
+  done: ReadonlySet<number>
+  /** Of this order and step, for the watches. */
+  place: string
+  locked: boolean
+}>()
+const emit = defineEmits<{ tick: [place: number, done: boolean] }>()
+/** A watch runs where somebody looks: on this device alone. */
+const since = useStorage<Record<number, number>>(() => `rb-watches-${props.place}`, {})
 const now = ref(Date.now())
 useIntervalFn(() => (now.value = Date.now()), 500)
 const left = (i: number) => {
-  const since = kept.value.since[i]
-  return since == null ? null : Math.max(0, props.stages[i]!.holdMinutes * 60 - Math.floor((now.value - since) / 1000))
+  const from = since.value[i]
+  return from == null ? null : Math.max(0, props.stages[i]!.holdMinutes * 60 - Math.floor((now.value - from) / 1000))
 }
 const face = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
-const first = computed(() => props.stages.findIndex((_, i) => !kept.value.done.includes(i)))
-function tick(i: number) {
-  const done = kept.value.done
-  kept.value = { ...kept.value, done: done.includes(i) ? done.filter((d) => d !== i) : [...done, i] }
-}
-const watchIt = (i: number) => (kept.value = { ...kept.value, since: { ...kept.value.since, [i]: Date.now() } })
+const first = computed(() => props.stages.findIndex((_, i) => !props.done.has(i)))
+const watchIt = (i: number) => (since.value = { ...since.value, [i]: Date.now() })
 </script>
 
 <template>
   <ol class="stages" data-stages>
-    <li v-for="(s, i) in stages" :key="i" :class="{ done: kept.done.includes(i), here: i === first }">
-      <button type="button" class="tick" :aria-pressed="kept.done.includes(i)" @click="tick(i)">
-        <b aria-hidden="true">{{ kept.done.includes(i) ? '✓' : i + 1 }}</b><span>{{ say(s.said, unitWorld) }}</span>
+    <li v-for="(s, i) in stages" :key="i" :class="{ done: done.has(i), here: i === first }">
+      <button
+        type="button"
+        class="tick"
+        :aria-pressed="done.has(i)"
+        :disabled="locked"
+        @click="emit('tick', i, !done.has(i))"
+      >
+        <b aria-hidden="true">{{ done.has(i) ? '✓' : i + 1 }}</b><span>{{ say(s.said, unitWorld) }}</span>
       </button>
       <button v-if="s.holdMinutes" type="button" class="watch" :class="{ over: left(i) === 0 }" @click="watchIt(i)">
         {{ left(i) == null ? `watch ${s.holdMinutes} min` : left(i) === 0 ? 'time is up' : face(left(i)!) }}

@@ -79,6 +79,12 @@ async function answer() {
   )
 }
 
+const staged = computed(
+  () => new Set(props.step.stages.map((_, i) => i).filter((i) => state.value.staged.has(`${props.step.id}/${i}`))),
+)
+const stage = (place: number, done: boolean) =>
+  props.bay.add({ kind: done ? 'STAGED' : 'UNSTAGED', step: props.step.id, item: String(place) })
+
 const notes = computed(() => state.value.notes.filter((n) => n.step === props.step.id))
 const note = ref('')
 const writing = ref(false)
@@ -91,14 +97,17 @@ async function write(text: string | null) {
 const photos = computed(() => state.value.photos.filter((p) => p.step === props.step.id))
 const source = (id: string) => props.bay.pictures.value.get(id) ?? `/api/bay/${props.bay.order.value?.id}/photos/${id}`
 const noPhoto = ref('')
-async function photograph(event: Event) {
+/** What is wanted of this step, with whether it is there. */
+const wanted = computed(() => props.step.photos.map((of) => ({ of, taken: photos.value.some((p) => p.text === of) })))
+/** @param of what it shows, where that was asked for */
+async function photograph(event: Event, of: string | null) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
   input.value = ''
   noPhoto.value = ''
   if (!file) return
   const small = await shrink(file)
-  if (small.ok) await props.bay.photograph(small.picture, props.step.id)
+  if (small.ok) await props.bay.photograph(small.picture, props.step.id, of ?? undefined)
   else noPhoto.value = small.why
 }
 const lists = computed(() =>
@@ -107,7 +116,6 @@ const lists = computed(() =>
       ['Tools', props.step.tools],
       ['Parts', props.step.parts],
       ['Carries over', props.step.carries],
-      ['Photograph', props.step.photos],
     ] as [string, string[]][]
   ).filter(([, list]) => list.length),
 )
@@ -146,7 +154,14 @@ const watchFace = computed(() => {
         <ul v-if="step.shows.length" class="shows">
           <li v-for="(f, i) in step.shows" :key="i">{{ say(f, unitWorld) }}</li>
         </ul>
-        <BayStages v-if="step.stages.length" :stages="step.stages" :place="`${bay.order.value?.id}-${step.id}`" />
+        <BayStages
+          v-if="step.stages.length"
+          :stages="step.stages"
+          :done="staged"
+          :place="`${bay.order.value?.id}-${step.id}`"
+          :locked="locked"
+          @tick="stage"
+        />
         <div v-if="step.readings.length" class="readings">
           <div v-for="r in step.readings" :key="r.id" class="reading">
             <QuantityInput
@@ -192,9 +207,27 @@ const watchFace = computed(() => {
             <li v-for="l in list" :key="l">{{ said(l) }}</li>
           </ul>
         </div>
+        <div v-if="wanted.length" class="wanted">
+          <h2>Photographs wanted</h2>
+          <label v-for="w in wanted" :key="w.of" class="act" :class="{ off: locked, taken: w.taken }"
+            ><b aria-hidden="true">{{ w.taken ? '✓' : '+' }}</b
+            ><span>{{ said(w.of) }}</span
+            ><input
+              type="file"
+              accept="image/*"
+              :disabled="locked"
+              :aria-label="`Photograph: ${said(w.of)}`"
+              @change="photograph($event, w.of)"
+          /></label>
+        </div>
         <div class="pair">
           <label class="act" :class="{ off: locked }"
-            >Photograph<input type="file" accept="image/*" :disabled="locked" data-photo @change="photograph"
+            >Photograph<input
+              type="file"
+              accept="image/*"
+              :disabled="locked"
+              data-photo
+              @change="photograph($event, null)"
           /></label>
           <button type="button" class="act" :disabled="locked" @click="writing = !writing">Note</button>
         </div>
@@ -219,7 +252,8 @@ const watchFace = computed(() => {
             aria-label="Photograph, larger"
             @click="large = source(p.item!)"
           >
-            <img :src="source(p.item!)" :alt="`Photograph by ${p.by}`" />
+            <img :src="source(p.item!)" :alt="p.text ? said(p.text) : `Photograph by ${p.by}`" />
+            <span v-if="p.text" class="small">{{ said(p.text) }}</span>
           </button>
         </div>
       </aside>
@@ -406,12 +440,29 @@ h2 {
   justify-content: center;
   cursor: pointer;
 }
+.wanted {
+  display: grid;
+  gap: 6px;
+}
+.wanted .act {
+  position: relative;
+  display: grid;
+  grid-template-columns: 24px 1fr;
+  align-items: center;
+  text-align: left;
+  cursor: pointer;
+}
+.wanted .taken {
+  background: var(--accent-wash);
+}
+.wanted input,
 .pair input {
   position: absolute;
   width: 1px;
   height: 1px;
   opacity: 0;
 }
+.wanted .act:focus-within,
 .pair .act:focus-within {
   outline: 3px solid var(--accent);
 }

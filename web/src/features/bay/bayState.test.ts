@@ -8,6 +8,7 @@ interface Case {
   events: (Partial<BayEvent> & { seq: number; at: string })[]
   done: Record<string, number>
   readings: Record<string, number>
+  staged?: string[]
   pieces: Record<string, string>
   conflicts: string[]
 }
@@ -28,6 +29,7 @@ describe('how the work stands', () => {
       const state = bayState(events.map(happened), null)
       expect(values(state.done)).toEqual(c.done)
       expect(values(state.readings)).toEqual(c.readings)
+      expect([...state.staged.keys()].sort()).toEqual(c.staged ?? [])
       expect(Object.fromEntries([...state.pieces].map(([k, p]) => [k, p.stands]))).toEqual(c.pieces)
       expect(state.conflicts.map((x) => x.what).sort()).toEqual(c.conflicts)
     }

@@ -9,6 +9,8 @@ export interface BayState {
   done: Map<string, BayEvent>
   /** The last of each, by `step/reading`. */
   readings: Map<string, BayEvent>
+  /** When each stage was ticked, by `step/place`. */
+  staged: Map<string, BayEvent>
   pieces: Map<string, Piece>
   notes: BayEvent[]
   photos: BayEvent[]
@@ -57,6 +59,7 @@ export function bayState(all: Happened[], plan: BayPlan | null): BayState {
   const state: BayState = {
     done: new Map(),
     readings: new Map(),
+    staged: new Map(),
     pieces: new Map(),
     notes: [],
     photos: [],
@@ -114,6 +117,12 @@ function add(state: BayState, e: BayEvent, steps: Map<string, OrderedStep>) {
       state.readings.set(key, e)
       break
     }
+    case 'STAGED':
+      state.staged.set(`${step}/${e.item}`, e)
+      break
+    case 'UNSTAGED':
+      state.staged.delete(`${step}/${e.item}`)
+      break
     case 'NOTED':
       state.notes.push(e)
       break

@@ -3795,14 +3795,14 @@ export interface components {
             said: components["schemas"]["Said"][] | null;
         };
         JsonNode: {
-            valueNode: boolean;
-            container: boolean;
             missingNode: boolean;
             object: boolean;
             /** @enum {string} */
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             string: boolean;
             integralNumber: boolean;
+            valueNode: boolean;
+            container: boolean;
             pojo: boolean;
             floatingPointNumber: boolean;
             short: boolean;
@@ -5981,7 +5981,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "SEEN" | "BEGUN" | "PAUSED" | "DONE" | "UNDONE" | "READ" | "NOTED" | "PHOTOGRAPHED" | "TAKEN" | "BACK" | "BROKEN" | "FOUND" | "PLANNED" | "SIGNED";
+            kind: "SEEN" | "BEGUN" | "PAUSED" | "DONE" | "UNDONE" | "READ" | "STAGED" | "UNSTAGED" | "NOTED" | "PHOTOGRAPHED" | "TAKEN" | "BACK" | "BROKEN" | "FOUND" | "PLANNED" | "SIGNED";
             /** Format: date-time */
             at: string;
             by: string;

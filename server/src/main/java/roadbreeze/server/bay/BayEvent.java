@@ -19,7 +19,7 @@ import java.util.function.Function;
  * @param by who says so
  * @param step id of what it happened at
  * @param item id of the reading, photograph, piece or task that it is about
- * @param text what somebody wrote, or what a piece is called
+ * @param text what somebody wrote, what a piece is called, or a photograph is of
  * @param size of a piece, or of what has to be bought
  * @param sort of a piece
  * @param value as it was read, in SI (°C for temperatures); minutes of work; how many
@@ -49,6 +49,9 @@ public record BayEvent(
     DONE(BayEvent::step, BayEvent::value),
     UNDONE(BayEvent::step),
     READ(BayEvent::step, BayEvent::item, BayEvent::value),
+    /** A stage of a step, by its place among them. */
+    STAGED(BayEvent::step, BayEvent::item),
+    UNSTAGED(BayEvent::step, BayEvent::item),
     NOTED(BayEvent::step, BayEvent::text),
     PHOTOGRAPHED(BayEvent::step, BayEvent::item),
     /** A piece came off, or a tool or plug went in. */

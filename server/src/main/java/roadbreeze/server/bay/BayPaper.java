@@ -281,7 +281,10 @@ final class BayPaper {
           .apply(UUID.fromString(p.item()))
           .map(picture -> "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(picture))
           .ifPresent(
-              src -> rows.add(new PaperRow(src, title(done, p.step(), world) + ", " + at(p), "")));
+              src -> {
+                String of = p.text() == null ? "" : InText.in(p.text(), world) + ": ";
+                rows.add(new PaperRow(src, of + title(done, p.step(), world) + ", " + at(p), ""));
+              });
     }
     return rows;
   }

@@ -12,6 +12,7 @@ import java.util.Map;
  *
  * @param done by the id of the step
  * @param readings the last of each, by {@code step/reading}
+ * @param staged when each stage was ticked, by {@code step/place}
  * @param pieces that came off or went in, by their ids
  * @param notes in their order
  * @param photos likewise
@@ -20,6 +21,7 @@ import java.util.Map;
 public record BayState(
     Map<String, BayEvent> done,
     Map<String, BayEvent> readings,
+    Map<String, BayEvent> staged,
     Map<String, LedgerPiece> pieces,
     List<BayEvent> notes,
     List<BayEvent> photos,
@@ -42,6 +44,7 @@ public record BayState(
             new LinkedHashMap<>(),
             new LinkedHashMap<>(),
             new LinkedHashMap<>(),
+            new LinkedHashMap<>(),
             new ArrayList<>(),
             new ArrayList<>(),
             new ArrayList<>());
@@ -58,6 +61,8 @@ public record BayState(
       case DONE -> done.put(e.step(), e);
       case UNDONE -> done.remove(e.step());
       case READ -> readings.put(e.step() + "/" + e.item(), e);
+      case STAGED -> staged.put(e.step() + "/" + e.item(), e);
+      case UNSTAGED -> staged.remove(e.step() + "/" + e.item());
       case NOTED -> notes.add(e);
       case PHOTOGRAPHED -> photos.add(e);
       case TAKEN -> pieces.putIfAbsent(e.item(), new LedgerPiece(e, LedgerPiece.Stands.OPEN));

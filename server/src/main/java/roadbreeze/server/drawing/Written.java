@@ -21,6 +21,12 @@ public enum Written implements Code {
   BENT_TO("bend COUNT", "radius SIZE", "angle ANGLE"),
   FROM_ABOVE,
   FROM_THE_FRONT,
+  FROM_THE_SIDE,
+  STANDS,
+  GAP_BEHIND("gap TEXT"),
+  PINOUT,
+  NO_WIRE,
+  JOINT,
   BAR;
 
   private final List<Parameter> parameters;

@@ -13,14 +13,18 @@ import roadbreeze.server.build.Bracket;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.Channel;
 import roadbreeze.server.build.Hose;
+import roadbreeze.server.build.WiringMapper;
 import roadbreeze.server.drawing.Drawing;
+import roadbreeze.server.drawing.Written;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.message.Words;
 import roadbreeze.server.mounting.BuildDrawings;
 import roadbreeze.server.order.OrderResult.StepDrawing;
 import roadbreeze.server.route.RouteDrawing;
+import roadbreeze.server.space.FrontDrawing;
 import roadbreeze.server.wiring.CircuitSheet;
+import roadbreeze.server.wiring.PinoutSheet;
 
 /** Drawings of what the steps of a build make and put in. */
 public final class StepDrawings {
@@ -38,6 +42,8 @@ public final class StepDrawings {
   private static final String BRACKET = "bracket~";
   private static final String CHANNEL = "channel~";
   private static final String HOSE = "hose~";
+  private static final String STANDS = "stands~";
+  private static final String PINOUT = "pinout~";
 
   private final JobContent job;
   private final Build build;
@@ -59,6 +65,7 @@ public final class StepDrawings {
     for (TaskData.Shows shows : task.shows()) {
       switch (shows) {
         case FLAT, HOLES, BENDS -> flats(thing, found);
+        case PLACE -> stands(thing, found);
         case STACK -> {
           if (thing != null) {
             held(thing, found);
@@ -67,7 +74,10 @@ public final class StepDrawings {
         case HOSE, JOINTS -> hoses(thing, found);
         case PLATE -> whole(Whole.PLATES, found);
         case WIRES, BOX -> {
-          if (!build.wiring().devices().isEmpty() || build.amps() > 0) {
+          if (wired()) {
+            found.put(
+                PINOUT + (thing == null ? "" : thing),
+                Words.of(Written.PINOUT.with(), Units.World.METRIC));
             whole(Whole.CIRCUIT, found);
             whole(Whole.LOOM, found);
           }
@@ -80,6 +90,17 @@ public final class StepDrawings {
 
   private static void whole(Whole what, Map<String, String> to) {
     to.put(what.id(), Words.of(what.with(), Units.World.METRIC));
+  }
+
+  private boolean wired() {
+    return !WiringMapper.fed(build, job.rig().electrics().toCore().system()).isEmpty();
+  }
+
+  /** A cooler away from the pack has its words alone. */
+  private void stands(String thing, Map<String, String> to) {
+    if (thing != null && FrontDrawing.of(job, build, thing, Units.World.METRIC).isPresent()) {
+      to.put(STANDS + thing, Words.of(Written.STANDS.with(), Units.World.METRIC));
+    }
   }
 
   private void flats(String thing, Map<String, String> to) {
@@ -129,6 +150,12 @@ public final class StepDrawings {
           }
           if (id.startsWith(HOSE)) {
             return RouteDrawing.of(job, build, rest(id, HOSE), world);
+          }
+          if (id.startsWith(STANDS)) {
+            return FrontDrawing.of(job, build, rest(id, STANDS), world);
+          }
+          if (id.startsWith(PINOUT)) {
+            return Optional.of(PinoutSheet.of(job, build, rest(id, PINOUT), world));
           }
           return whole(id).flatMap(what -> drawn(what, world));
         });

@@ -67,6 +67,9 @@ class BayStateTest {
     String name = one.get("name").asString();
     assertThat(values(state.done())).as(name).isEqualTo(expected(one.get("done")));
     assertThat(values(state.readings())).as(name).isEqualTo(expected(one.get("readings")));
+    List<String> staged = new ArrayList<>();
+    one.path("staged").forEach(place -> staged.add(place.asString()));
+    assertThat(state.staged().keySet()).as(name).containsExactlyInAnyOrderElementsOf(staged);
     Map<String, Object> stands = new TreeMap<>();
     state.pieces().forEach((id, p) -> stands.put(id, p.stands().name()));
     assertThat(stands).as(name).isEqualTo(expected(one.get("pieces")));

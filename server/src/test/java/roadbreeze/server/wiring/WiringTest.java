@@ -17,14 +17,18 @@ import roadbreeze.core.wiring.AdjusterPlace;
 import roadbreeze.core.wiring.Defect;
 import roadbreeze.core.wiring.Formboard;
 import roadbreeze.core.wiring.Key;
+import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.Probe;
+import roadbreeze.core.wiring.Run;
 import roadbreeze.core.wiring.School;
 import roadbreeze.core.wiring.SwitchPlace;
 import roadbreeze.core.wiring.WiringFault;
 import roadbreeze.server.Jobs;
+import roadbreeze.server.build.Build;
 import roadbreeze.server.build.DeviceWiring;
 import roadbreeze.server.build.WiringPlan;
 import roadbreeze.server.build.WiringPlan.BoxPlace;
+import roadbreeze.server.drawing.Drawing;
 import roadbreeze.server.drawing.PdfDrawing;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
@@ -247,5 +251,42 @@ class WiringTest {
 
   private static BoxPlace box(double across, double up, double back) {
     return new BoxPlace(across, up, back, WiringPlan.Opening.DOWN, true);
+  }
+
+  /** Each wire stands on each terminal that it is put on, and nowhere else. */
+  @Test
+  void everyWireIsOnItsTerminals() {
+    for (JobContent job : List.of(Jobs.HIVE, Jobs.TILT_TRAY, Jobs.BUCKET, Jobs.PLOUGH)) {
+      Build build = job.build(Jobs.PLAN);
+      WiredBuild wired = WiredBuild.of(job, build);
+      List<String> written = words(PinoutSheet.of(job, build, "", WORLD));
+      for (Run run : wired.scheme().runs()) {
+        String wire = WireLabel.named(run.id(), wired, build.wiring(), WORLD);
+        long ends =
+            List.of(run.from(), run.to()).stream()
+                .map(node -> wired.scheme().at(node).part())
+                .filter(
+                    part ->
+                        part instanceof Part.Guard
+                            || part instanceof Part.Relay
+                            || part instanceof Part.Contact
+                            || part instanceof Part.Motor
+                            || part instanceof Part.Load)
+                .count();
+        assertThat(written.stream().filter(wire::equals)).as(wire).hasSize((int) ends);
+      }
+    }
+    // Of one thing alone.
+    List<String> fan = words(PinoutSheet.of(Jobs.HIVE, Jobs.HIVE.build(Jobs.PLAN), "fan-1", WORLD));
+    assertThat(fan).contains("relay, main fan").doesNotContain("gauge");
+  }
+
+  private static final Units.World WORLD = Units.World.METRIC;
+
+  private static List<String> words(Drawing drawing) {
+    return drawing.marks().stream()
+        .filter(Drawing.Words.class::isInstance)
+        .map(m -> ((Drawing.Words) m).text())
+        .toList();
   }
 }
