@@ -40,6 +40,8 @@ const saveWord = computed(() => {
       return 'Not saved'
     case 'conflict':
       return 'Saved elsewhere'
+    case 'tried':
+      return 'Tried, not kept'
   }
   return ''
 })

@@ -14,7 +14,8 @@ import {
   withSection,
 } from './sections'
 
-export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict'
+/** `tried` is what a viewer changed: it is worked out, and never sent. */
+export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict' | 'tried'
 
 /** A section that two people changed in one place: somebody has to choose. */
 export interface Conflict {

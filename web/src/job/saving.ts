@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import type { Job, Said } from '@/shared/api/types'
+import { viewer } from '@/shared/ui/account'
 import { useDocument } from './document'
 import { type Conflict, Saver, type SaveState } from './saver'
 
@@ -39,7 +40,7 @@ export const useSaving = defineStore('saving', () => {
 
   function show() {
     if (!saver) return
-    state.value = saver.state
+    state.value = viewer.value && document.content !== saver.content ? 'tried' : saver.state
     said.value = saver.said
     fields.value = saver.fields
     conflict.value = saver.conflicts[0] ?? null
@@ -49,7 +50,9 @@ export const useSaving = defineStore('saving', () => {
   watch(
     () => [document.content, document.dragging] as const,
     ([content, dragging]) => {
-      if (saver && content && !dragging && saver.id === document.jobId && content !== saver.content) saver.edit(content)
+      if (!saver || !content || dragging || saver.id !== document.jobId || content === saver.content) return
+      if (viewer.value) state.value = 'tried'
+      else saver.edit(content)
     },
     { flush: 'sync' },
   )

@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, it, vi } from 'vitest'
-import type { Build, Job, JobContent, Verdict } from '@/shared/api/types'
+import type { Build, Job, JobContent, Verdict, WhoIAm } from '@/shared/api/types'
+import { me } from '@/shared/ui/account'
 import { shipped } from '@/testing/demoJob'
 import { useAssessing } from './assessing'
 import { useDocument } from './document'
@@ -118,6 +119,19 @@ async function open(id = 'j') {
   return stores
 }
 const leftOf = (job: JobContent) => job.builds[2].coolers[0].leftMm
+
+it('works out what a viewer changes, and sends nothing of it', async () => {
+  const { document, saving } = await open()
+  me.value = { locked: true, name: 'Cora', role: 'VIEWER', device: null } as unknown as WhoIAm
+  document.edit(LEFT, 61)
+  await tick(300)
+  expect(leftOf(document.content!)).toBe(61)
+  expect(saving.state).toBe('tried')
+  expect(saving.unsaved()).toBe(false)
+  expect(server.puts).toEqual([])
+  expect(stored.size).toBe(0)
+  me.value = null
+})
 
 it('saves each section for itself, and only those that changed', async () => {
   const { document, saving } = await open()

@@ -15,4 +15,6 @@ signedOut.add(() => {
 
 /** Somebody has to sign in before anything is shown. Where no server answers, what is on the device goes on. */
 export const shut = computed(() => !!me.value?.locked && !me.value.name)
+/** Looks on: what such a one changes is tried, and not kept. */
+export const viewer = computed(() => !!me.value?.locked && me.value.role === 'VIEWER')
 export const owner = computed(() => !me.value?.locked || me.value.role === 'OWNER')

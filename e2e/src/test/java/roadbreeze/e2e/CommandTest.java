@@ -1,8 +1,10 @@
 package roadbreeze.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -12,6 +14,8 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.security.KeyStore;
+import java.security.cert.CertificateFactory;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -23,6 +27,9 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.SSLHandshakeException;
+import javax.net.ssl.TrustManagerFactory;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -36,7 +43,7 @@ import org.junit.jupiter.api.Timeout;
 @Timeout(240)
 class CommandTest {
   private static final Path COMMAND = Path.of("../road-breeze").toAbsolutePath().normalize();
-  private static final Pattern ADDRESS = Pattern.compile("ready: +(http://\\S+)");
+  private static final Pattern ADDRESS = Pattern.compile("ready: +(https?://\\S+)");
   private static final Duration PATIENCE = Duration.ofSeconds(120);
   private static final HttpClient HTTP = HttpClient.newHttpClient();
 
@@ -290,5 +297,38 @@ class CommandTest {
           .contains("server.log")
           .doesNotContain("server.pid");
     }
+  }
+
+  @Test
+  @Order(7)
+  void onTheYardsNetworkItIsSecuredAndAsksWhoComes() throws Exception {
+    Map<String, String> nameless = Map.of("ROADBREEZE_ADDRESS", "0.0.0.0");
+    assertThat(Run.of(nameless, "start").ended(1)).contains("ROADBREEZE_HOSTS");
+    run = Run.of(Map.of("ROADBREEZE_ADDRESS", "0.0.0.0", "ROADBREEZE_HOSTS", "yard.test"), "start");
+    URI jobs = URI.create(run.address() + "/api/jobs");
+    assertThat(jobs.getScheme()).isEqualTo("https");
+    await("first code in: " + run.said(), () -> run.text().contains("first code"));
+    assertThat(run.text()).contains("https://yard.test:" + jobs.getPort()).contains("SHA-256");
+    // A device that trusts the file for tablets gets in, and is asked who it is.
+    HttpRequest ask = HttpRequest.newBuilder(jobs).build();
+    assertThat(trusting().send(ask, BodyHandlers.discarding()).statusCode()).isEqualTo(401);
+    assertThatThrownBy(() -> HTTP.send(ask, BodyHandlers.discarding()))
+        .isInstanceOf(SSLHandshakeException.class);
+    Run.of(Map.of(), "stop").ended(0);
+  }
+
+  private static HttpClient trusting() throws Exception {
+    KeyStore trusted = KeyStore.getInstance(KeyStore.getDefaultType());
+    trusted.load(null);
+    try (InputStream pem = Files.newInputStream(data.resolve("start/tls/yard.pem"))) {
+      trusted.setCertificateEntry(
+          "yard", CertificateFactory.getInstance("X.509").generateCertificate(pem));
+    }
+    TrustManagerFactory trust =
+        TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
+    trust.init(trusted);
+    SSLContext tls = SSLContext.getInstance("TLS");
+    tls.init(null, trust.getTrustManagers(), null);
+    return HttpClient.newBuilder().sslContext(tls).build();
   }
 }
