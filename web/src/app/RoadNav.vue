@@ -80,7 +80,7 @@ ol {
 }
 @media (pointer: fine) {
   .post {
-    min-height: 34px;
+    min-height: 32px;
   }
 }
 .post b {

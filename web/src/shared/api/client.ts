@@ -123,7 +123,34 @@ async function askAgain(question: string, signal?: AbortSignal): Promise<Answer>
   }
 }
 
+/**
+ * Sends a large file as it is read, and tells how far it is.
+ *
+ * @throws ApiProblem as the others
+ */
+function upload<T>(path: string, file: Blob, type: string, told: (share: number) => void): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const request = new XMLHttpRequest()
+    request.open('POST', path)
+    request.setRequestHeader('Content-Type', type)
+    request.upload.onprogress = (e) => told(e.total ? e.loaded / e.total : 0)
+    request.onerror = () => reject(new ApiProblem(0, [plain('ui.silent')]))
+    request.onload = () => {
+      try {
+        const json = JSON.parse(request.responseText || '{}')
+        if (request.status === 401) signedOut.forEach((tell) => tell())
+        if (request.status < 300) resolve(json as T)
+        else reject(new ApiProblem(request.status, json.said ?? [plain('ui.refused')]))
+      } catch {
+        reject(new ApiProblem(request.status, [plain('ui.unreadable')]))
+      }
+    }
+    request.send(file)
+  })
+}
+
 export const api = {
+  upload,
   get: <T>(path: string, signal?: AbortSignal) => call<T>('GET', path, undefined, signal),
   post: <T>(path: string, body: unknown, signal?: AbortSignal, queueing?: Queueing) =>
     call<T>('POST', path, body, signal, queueing),

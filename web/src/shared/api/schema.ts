@@ -37,6 +37,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["RunController.get"];
+        put: operations["RunController.save"];
+        post?: never;
+        delete: operations["RunController.remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/tracks/{track}/offset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Moves a track of a run in time */
+        put: operations["RunController.shift"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts/{shelf}": {
         parameters: {
             query?: never;
@@ -219,6 +252,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/tracks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes in a logger's file as a track of a run, as it comes */
+        post: operations["RunController.take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/tracks/{track}/match": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lays a track of a run where its speeds agree with those of another */
+        post: operations["RunController.match"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/roads/gpx": {
         parameters: {
             query?: never;
@@ -365,6 +432,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/logs/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps how files of a shape are read */
+        post: operations["RunController.plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logs/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The beginning of a logger's file, looked at: what its columns are */
+        post: operations["RunController.look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -375,6 +476,22 @@ export interface paths {
         get: operations["JobController.cards"];
         put?: never;
         post: operations["JobController.create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["RunController.all"];
+        put?: never;
+        post: operations["RunController.add"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1798,6 +1915,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/tracks/{track}/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A track as CSV, in the units of a world */
+        get: operations["RunController.csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A run between two times, no finer than asked */
+        get: operations["RunController.picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/roads": {
         parameters: {
             query?: never;
@@ -2331,6 +2482,89 @@ export interface components {
             comesAgain: number;
             /** @enum {string|null} */
             atFirst: "COOLER" | "COOLER_OFF" | "COOLER_AWAY" | "CHANNEL" | "WELDING" | "CUT_LINES" | "ADAPTERS" | "FILTER" | "OIL_BYPASS" | "SENSOR_TEE" | "TANK_BYPASS" | "OIL_FLOW" | "GEARBOX_BYPASS" | "THERMOSTAT" | "SENSOR" | "PUMP" | "SUCTION_HOSE" | "CAP" | "AIR_IN_LOOP" | "RADIATOR" | "RADIATOR_PLATES" | "FINS" | "SEALS" | "CHARGE_AIR" | "OBSTACLE" | "OTHER_COOLER" | "STEERING" | "HYDRAULIC" | "ENGINE_OIL" | "FUEL" | "FAN_REPAIR" | "FAN_SWAP" | "ELECTRIC_FAN" | "BELT_FAN_OFF" | "BELT_FAN" | "PUSHER" | "CLUTCH" | "CLUTCH_CONTROL" | "COOLER_FAN" | "FAN_SWITCH" | "WIRED" | "CONTROLLER" | "THERMAL_SWITCH" | "TWO_SPEED" | "ENGINE_COMPUTER" | "DRIVER_SWITCH" | "AIR_TRIGGER" | "GAUGE" | "LAMP" | "ELECTRIC_PUMP" | "STANDS" | "LIFT" | "COMES_COLD" | "EXTRACTED" | "WINCH" | "IN_TANK" | "LEVEL_DIPSTICK" | "LEVEL_OVERFLOW" | "GASKET_DRY" | "GASKET_SEALED" | "FILL_FUNNEL" | "FILL_VACUUM" | "FILL_NECK" | "FILL_HEADER" | "FILL_HIGHEST" | "BY_HAND" | null;
+        };
+        RunData: {
+            name: string;
+            /** @enum {string} */
+            sort: "BEFORE" | "AFTER" | "OTHER";
+            build: string | null;
+            /** Format: double */
+            ambientC: number | null;
+            /** Format: double */
+            trailerKg: number | null;
+            airConditioning: boolean | null;
+            note: string;
+        };
+        RunEdit: {
+            /** Format: int64 */
+            version: number;
+            data: components["schemas"]["RunData"];
+        };
+        BrokenRow: {
+            /** Format: int64 */
+            line: number;
+            /** @enum {string} */
+            fault: "NO_TIME" | "TIME_FALLS" | "NO_NUMBER";
+            text: string;
+        };
+        LogMark: {
+            /** @enum {string} */
+            what: "GAP" | "SPIKE" | "STUCK" | "IMPOSSIBLE";
+            /** Format: int32 */
+            column: number;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+        };
+        Run: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            job: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date-time */
+            beganAt: string | null;
+            data: components["schemas"]["RunData"];
+            tracks: components["schemas"]["Track"][];
+        };
+        Track: {
+            /** Format: int32 */
+            number: number;
+            name: string;
+            /** Format: double */
+            offsetS: number;
+            /** Format: double */
+            seconds: number;
+            /** Format: int64 */
+            rows: number;
+            body: components["schemas"]["TrackBody"];
+        };
+        TrackBody: {
+            columns: components["schemas"]["TrackColumn"][];
+            /** Format: date-time */
+            beganAt: string | null;
+            broken: {
+                [key: string]: number | null;
+            };
+            shown: components["schemas"]["BrokenRow"][];
+            marked: {
+                [key: string]: number | null;
+            };
+            marks: components["schemas"]["LogMark"][];
+        };
+        TrackColumn: {
+            name: string;
+            /** @enum {string} */
+            channel: "COOLANT" | "PAN" | "OIL_FEED" | "OIL_RETURN" | "AMBIENT" | "INTAKE_AIR" | "EXHAUST" | "SPEED" | "RPM" | "GEAR" | "ENGINE_LOAD" | "THROTTLE" | "FAN" | "AIR_CONDITIONING" | "BOOST" | "BAROMETER" | "VOLTAGE" | "ALTITUDE" | "LATITUDE" | "LONGITUDE" | "OTHER";
+            unit: string;
+        };
+        TrackShift: {
+            /** Format: double */
+            offsetS: number;
         };
         AirTraverse: {
             id: string;
@@ -3795,14 +4029,14 @@ export interface components {
             said: components["schemas"]["Said"][] | null;
         };
         JsonNode: {
+            valueNode: boolean;
+            container: boolean;
             missingNode: boolean;
             object: boolean;
             /** @enum {string} */
             nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
             string: boolean;
             integralNumber: boolean;
-            valueNode: boolean;
-            container: boolean;
             pojo: boolean;
             floatingPointNumber: boolean;
             short: boolean;
@@ -3821,6 +4055,15 @@ export interface components {
             float: boolean;
             number: boolean;
             embeddedValue: boolean;
+        };
+        ClockSaid: {
+            run: components["schemas"]["Run"];
+            /** Format: double */
+            offsetS: number;
+            /** Format: double */
+            agreement: number;
+            /** Format: double */
+            overlapS: number;
         };
         CellProblem: {
             /** Format: int64 */
@@ -3899,6 +4142,39 @@ export interface components {
             name: string;
             frame: components["schemas"]["Frame"];
             nose: components["schemas"]["NoseSection"];
+        };
+        LogColumn: {
+            name: string;
+            /** @enum {string|null} */
+            channel: "COOLANT" | "PAN" | "OIL_FEED" | "OIL_RETURN" | "AMBIENT" | "INTAKE_AIR" | "EXHAUST" | "SPEED" | "RPM" | "GEAR" | "ENGINE_LOAD" | "THROTTLE" | "FAN" | "AIR_CONDITIONING" | "BOOST" | "BAROMETER" | "VOLTAGE" | "ALTITUDE" | "LATITUDE" | "LONGITUDE" | "OTHER" | null;
+            unit: string;
+            guessed: boolean;
+        };
+        LogPlan: {
+            separator: string;
+            decimalComma: boolean;
+            /** Format: int32 */
+            skip: number;
+            /** @enum {string} */
+            time: "SECONDS" | "MILLISECONDS" | "EPOCH_SECONDS" | "EPOCH_MILLISECONDS" | "CLOCK" | "STAMP" | "STAMP_DAY_FIRST" | "STAMP_MONTH_FIRST" | "RATE";
+            timeColumns: number[];
+            /** Format: double */
+            every: number | null;
+            columns: components["schemas"]["LogColumn"][];
+        };
+        LogShape: {
+            shape: string;
+        };
+        ChannelUnits: {
+            /** @enum {string} */
+            channel: "COOLANT" | "PAN" | "OIL_FEED" | "OIL_RETURN" | "AMBIENT" | "INTAKE_AIR" | "EXHAUST" | "SPEED" | "RPM" | "GEAR" | "ENGINE_LOAD" | "THROTTLE" | "FAN" | "AIR_CONDITIONING" | "BOOST" | "BAROMETER" | "VOLTAGE" | "ALTITUDE" | "LATITUDE" | "LONGITUDE" | "OTHER";
+            units: string[];
+        };
+        LogLook: {
+            plan: components["schemas"]["LogPlan"];
+            remembered: boolean;
+            samples: string[][];
+            channels: components["schemas"]["ChannelUnits"][];
         };
         Job: {
             /** Format: uuid */
@@ -6049,6 +6325,18 @@ export interface components {
                 [key: string]: components["schemas"]["Pace"];
             };
         };
+        StreamingResponseBody: unknown;
+        RunPicture: {
+            tracks: components["schemas"]["TrackPicture"][];
+        };
+        TrackPicture: {
+            /** Format: int32 */
+            number: number;
+            t: number[];
+            low: number[][];
+            high: number[][];
+            mean: number[][];
+        };
         Road: {
             haul: components["schemas"]["Haul"];
             about: string;
@@ -6325,6 +6613,101 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnTasks"];
+                };
+            };
+        };
+    };
+    "RunController.get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
+                };
+            };
+        };
+    };
+    "RunController.save": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
+                };
+            };
+        };
+    };
+    "RunController.remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "RunController.shift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                track: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrackShift"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
                 };
             };
         };
@@ -6725,6 +7108,54 @@ export interface operations {
             };
         };
     };
+    "RunController.take": {
+        parameters: {
+            query: {
+                name: string;
+                shape: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
+                };
+            };
+        };
+    };
+    "RunController.match": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                track: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockSaid"];
+                };
+            };
+        };
+    };
     "RoadController.gpx": {
         parameters: {
             query?: never;
@@ -6965,6 +7396,56 @@ export interface operations {
             };
         };
     };
+    "RunController.plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogShape"];
+                };
+            };
+        };
+    };
+    "RunController.look": {
+        parameters: {
+            query: {
+                world: "METRIC" | "IMPERIAL";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogLook"];
+                };
+            };
+        };
+    };
     "JobController.cards": {
         parameters: {
             query?: never;
@@ -7005,6 +7486,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Job"];
+                };
+            };
+        };
+    };
+    "RunController.all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"][];
+                };
+            };
+        };
+    };
+    "RunController.add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunData"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
                 };
             };
         };
@@ -13845,6 +14374,57 @@ export interface operations {
                 };
                 content: {
                     "application/schema+json": string;
+                };
+            };
+        };
+    };
+    "RunController.csv": {
+        parameters: {
+            query: {
+                world: "METRIC" | "IMPERIAL";
+            };
+            header?: never;
+            path: {
+                id: string;
+                track: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    "RunController.picture": {
+        parameters: {
+            query: {
+                from: number;
+                to: number;
+                most: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunPicture"];
                 };
             };
         };

@@ -5,6 +5,7 @@ import names from '@words/en/names.json'
 import checks from '@words/en/checks.json'
 import problems from '@words/en/problems.json'
 import settle from '@words/en/settle.json'
+import proof from '@words/en/proof.json'
 import wiring from '@words/en/wiring.json'
 import work from '@words/en/work.json'
 import type { Said, SaidValue } from '@/shared/api/types'
@@ -21,6 +22,7 @@ const entries: Record<string, Record<string, Entry>> = {
   ...findings,
   ...names,
   ...settle,
+  ...proof,
   ...wiring,
   ...work,
   ...checks,

@@ -912,7 +912,7 @@ class ApiTest {
     ((ObjectNode) rough.at("/rig/vehicle")).put("rollingCoefficient", 0.02);
     ((ObjectNode) rough.get("haul")).put("gradePercent", 4);
     assertThat(dispute(rough, 2, "airSays.metal").get("recommended").asInt()).isEqualTo(1);
-    assertThat(ok(post("/api/compute/settle"), request(hot, 1))).hasSize(17);
+    assertThat(ok(post("/api/compute/settle"), request(hot, 1))).hasSize(18);
   }
 
   @Test

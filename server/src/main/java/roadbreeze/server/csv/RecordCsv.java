@@ -134,7 +134,12 @@ public final class RecordCsv {
           .map(String::valueOf)
           .collect(Collectors.joining(" "));
     }
-    return value instanceof String text && FORMULA.matcher(text).find() ? "'" + text : value;
+    return value instanceof String text ? guarded(text) : value;
+  }
+
+  /** Text that no spreadsheet takes for a formula. */
+  public static String guarded(String text) {
+    return FORMULA.matcher(text).find() ? "'" + text : text;
   }
 
   // --- in

@@ -34,6 +34,9 @@ class BodyLimit extends OncePerRequestFilter {
   /** A hundred thousand fixes of a chatty device. */
   private static final long TRACK = 30 << 20;
 
+  /** A million rows and more of a logger with many columns; read as it comes. */
+  private static final long LOG = 2L << 30;
+
   private static final List<MediaType> TAKEN =
       List.of(
           MediaType.APPLICATION_JSON,
@@ -55,7 +58,8 @@ class BodyLimit extends OncePerRequestFilter {
     String path = request.getRequestURI();
     boolean file =
         path.endsWith("/csv") || path.contains("/photos") || path.equals("/api/jobs/import");
-    long most = path.endsWith("/gpx") ? TRACK : file ? FILE : JSON;
+    boolean log = path.startsWith("/api/runs/") && path.endsWith("/tracks");
+    long most = log ? LOG : path.endsWith("/gpx") ? TRACK : file ? FILE : JSON;
     if (!taken(request.getContentType())) {
       answers.resolveException(
           request, response, null, new HttpMediaTypeNotSupportedException((MediaType) null, TAKEN));

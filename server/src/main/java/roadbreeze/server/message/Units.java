@@ -95,6 +95,11 @@ public final class Units {
     return world == World.METRIC ? row.metric() : row.imperial();
   }
 
+  /** The unit that a reader of a world sees this kind in. */
+  public static Unit shownIn(Kind kind, World world) {
+    return of(kind).units().get(shown(kind, world).unit());
+  }
+
   /** Millimetres as metres. */
   public static double mm(double millimetres) {
     return si(millimetres, Kind.SIZE);

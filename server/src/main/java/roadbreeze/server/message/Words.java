@@ -25,7 +25,8 @@ import tools.jackson.databind.json.JsonMapper;
 public final class Words {
   /** Files of the catalogue. */
   static final List<String> FILES =
-      List.of("problems", "findings", "names", "settle", "wiring", "work", "checks", "fields");
+      List.of(
+          "problems", "findings", "names", "settle", "wiring", "work", "proof", "checks", "fields");
 
   private static final Map<String, JsonNode> ENTRIES = read();
 

@@ -1,0 +1,2 @@
+/** What a logger has recorded of a drive. */
+package roadbreeze.core.log;

@@ -1,0 +1,2 @@
+/** Files of loggers made rows of numbers. */
+package roadbreeze.server.log;

@@ -1,0 +1,64 @@
+package roadbreeze.server.run;
+
+import jakarta.annotation.Nullable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A run. */
+@Entity
+@Table(name = "run")
+class RunRow {
+  @Id private UUID id;
+  private UUID jobId;
+  @Version private long version;
+  private Instant madeAt;
+  private Instant beganAt;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private String body;
+
+  protected RunRow() {}
+
+  RunRow(UUID job, Instant at, Run.RunData data) {
+    id = UUID.randomUUID();
+    jobId = job;
+    madeAt = at;
+    body = JsonMapper.shared().writeValueAsString(data);
+  }
+
+  UUID id() {
+    return id;
+  }
+
+  long version() {
+    return version;
+  }
+
+  void write(Run.RunData data) {
+    body = JsonMapper.shared().writeValueAsString(data);
+  }
+
+  /** The earliest that any of its tracks says. */
+  void began(@Nullable Instant at) {
+    beganAt = at;
+  }
+
+  Run run(List<Track> tracks) {
+    return new Run(
+        id,
+        jobId,
+        version,
+        madeAt,
+        beganAt,
+        JsonMapper.shared().readValue(body, Run.RunData.class),
+        tracks);
+  }
+}

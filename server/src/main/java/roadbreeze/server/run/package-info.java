@@ -1,0 +1,2 @@
+/** Drives that were recorded, kept and drawn. */
+package roadbreeze.server.run;

@@ -1,0 +1,258 @@
+package roadbreeze.server.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.Statement;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import javax.sql.DataSource;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import roadbreeze.server.Jobs;
+import roadbreeze.server.TestServer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Logs of drives over real PostgreSQL: in, drawn, laid over each other, out, and gone. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class RunApiTest {
+  private static final JsonMapper JSON = JsonMapper.shared();
+  private final HttpClient client = HttpClient.newHttpClient();
+  private TestServer server;
+  private String job;
+
+  @BeforeAll
+  void start() throws Exception {
+    server = new TestServer("run_test");
+    job = ok("POST", "/api/jobs", JSON.writeValueAsString(Jobs.HIVE)).get("id").asString();
+  }
+
+  @AfterAll
+  void stop() {
+    server.close();
+  }
+
+  private HttpResponse<String> send(String method, String path, String body) throws Exception {
+    boolean file = path.contains("/tracks?") || path.contains("/logs/look");
+    return client.send(
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + server.port() + path))
+            .header("Content-Type", file ? "text/csv" : "application/json")
+            .method(method, HttpRequest.BodyPublishers.ofString(body))
+            .build(),
+        HttpResponse.BodyHandlers.ofString());
+  }
+
+  private JsonNode ok(String method, String path, String body) throws Exception {
+    HttpResponse<String> answer = send(method, path, body);
+    assertThat(answer.statusCode()).as(path + ": " + answer.body()).isBetween(200, 299);
+    return answer.body().isEmpty() ? null : JSON.readTree(answer.body());
+  }
+
+  private JsonNode run(String name) throws Exception {
+    Run.RunData data = new Run.RunData(name, Run.Sort.BEFORE, "found", null, null, null, "");
+    return ok("POST", "/api/jobs/" + job + "/runs", JSON.writeValueAsString(data));
+  }
+
+  private String shape(String file) throws Exception {
+    String head = file.substring(0, Math.min(file.length(), 60_000));
+    JsonNode look = ok("POST", "/api/logs/look?world=METRIC", head);
+    return ok("POST", "/api/logs/plan", look.get("plan").toString()).get("shape").asString();
+  }
+
+  private JsonNode take(JsonNode run, String name, String file) throws Exception {
+    String path = "/api/runs/" + run.get("id").asString() + "/tracks?name=" + name;
+    return ok("POST", path + "&shape=" + shape(file), file);
+  }
+
+  private static final double[] SPEEDS = speeds();
+
+  private static double[] speeds() {
+    Random random = new Random(3);
+    double[] speeds = new double[3000];
+    double wanted = 60;
+    for (int i = 1; i < speeds.length; i++) {
+      wanted = i % 80 == 0 ? random.nextDouble() * 90 : wanted;
+      speeds[i] = Math.max(0, speeds[i - 1] + 0.06 * (wanted - speeds[i - 1]));
+    }
+    return speeds;
+  }
+
+  private static double coolant(double t) {
+    return 90 + 12 * Math.sin(t / 300);
+  }
+
+  /** Ten rows a second. */
+  private static String log(int rows) {
+    StringBuilder text = new StringBuilder("time (s),coolant (°C),speed (km/h),=cmd()\n");
+    for (int i = 0; i < rows; i++) {
+      double t = i / 10.0;
+      text.append(
+          String.format(Locale.ROOT, "%.1f,%.3f,%.3f,%d%n", t, coolant(t), SPEEDS[(int) t], i % 5));
+    }
+    return text.toString();
+  }
+
+  @Test
+  void aLogGoesInIsDrawnAndComesOutAgain() throws Exception {
+    String file = log(20_000);
+    // One peak that a coarse picture must not lose, for one row.
+    file =
+        file.replace(
+            "1234.5," + String.format(Locale.ROOT, "%.3f", coolant(1234.5)), "1234.5,131.5");
+    JsonNode run = take(run("Before"), "a.csv", file);
+    JsonNode track = run.get("tracks").get(0);
+    assertThat(track.get("rows").asLong()).isEqualTo(20_000);
+    assertThat(track.get("seconds").asDouble()).isCloseTo(1999.9, within(1e-9));
+    assertThat(track.at("/body/marked/SPIKE").asInt()).isEqualTo(1);
+    String picture = "/api/runs/" + run.get("id").asString() + "/picture?from=0&to=2000&most=";
+    JsonNode coarse = ok("GET", picture + 200, "").get("tracks").get(0);
+    assertThat(coarse.get("t").size()).isBetween(20, 200);
+    double high = 0;
+    for (JsonNode v : coarse.get("high").get(0)) {
+      high = Math.max(high, v.asDouble());
+    }
+    assertThat(high).isCloseTo(131.5, within(1e-4));
+    // Near by it is the rows themselves.
+    JsonNode fine =
+        ok("GET", picture.replace("from=0&to=2000", "from=100&to=101") + 200, "")
+            .get("tracks")
+            .get(0);
+    assertThat(fine.get("t")).hasSize(11);
+    assertThat(fine.get("mean").get(0).get(0).asDouble()).isCloseTo(coolant(100), within(1e-3));
+    // Out again: SI values in the units of the reader's world, formulas harmless.
+    String csv =
+        send("GET", "/api/runs/" + run.get("id").asString() + "/tracks/0/csv?world=IMPERIAL", "")
+            .body();
+    List<CSVRecord> records = CSVParser.parse(csv, CSVFormat.DEFAULT).getRecords();
+    assertThat(records).hasSize(20_001);
+    assertThat(records.get(0).toList())
+        .containsExactly("time (s)", "coolant (°F)", "speed (mph)", "'=cmd()");
+    assertThat(Double.parseDouble(records.get(1).get(1))).isCloseTo(194, within(1e-3));
+  }
+
+  @Test
+  void theNextFileOfALoggerIsReadAsItWasConfirmed() throws Exception {
+    String file = "t,oil,v\n0,70,10\n1,71,12\n2,72,14\n";
+    JsonNode look = ok("POST", "/api/logs/look?world=METRIC", file);
+    assertThat(look.get("remembered").asBoolean()).isFalse();
+    assertThat(look.at("/plan/columns/1/channel").asString()).isEqualTo("OTHER");
+    String confirmed =
+        look.get("plan")
+            .toString()
+            .replace(
+                "{\"name\":\"oil\",\"channel\":\"OTHER\",\"unit\":\"\"",
+                "{\"name\":\"oil\",\"channel\":\"PAN\",\"unit\":\"°F\"");
+    ok("POST", "/api/logs/plan", confirmed);
+    JsonNode again = ok("POST", "/api/logs/look?world=METRIC", "# later\n" + file);
+    assertThat(again.get("remembered").asBoolean()).isTrue();
+    assertThat(again.at("/plan/columns/1/channel").asString()).isEqualTo("PAN");
+    assertThat(again.at("/plan/skip").asInt()).isEqualTo(2);
+  }
+
+  @Test
+  void twoRecordingsOfOneDriveAreLaidOverEachOther() throws Exception {
+    JsonNode run = take(run("Two boxes"), "engine.csv", log(25_000));
+    StringBuilder other = new StringBuilder("seconds;GPS speed (mph);height (m)\n");
+    for (int i = 400; i < 2200; i++) {
+      other.append(i - 400).append(';').append(SPEEDS[i] / 1.609344).append(";120\n");
+    }
+    run = take(run, "road.csv", other.toString());
+    String match = "/api/runs/" + run.get("id").asString() + "/tracks/1/match";
+    JsonNode matched = ok("POST", match, "{}");
+    assertThat(matched.get("offsetS").asDouble()).isCloseTo(400, within(1.0));
+    assertThat(matched.at("/run/tracks/1/offsetS").asDouble()).isCloseTo(400, within(1.0));
+    // One of another drive is not.
+    JsonNode lone = run("One box");
+    lone = take(lone, "alone.csv", log(3000));
+    HttpResponse<String> no =
+        send("POST", "/api/runs/" + lone.get("id").asString() + "/tracks/0/match", "{}");
+    assertThat(no.statusCode()).isEqualTo(400);
+    assertThat(no.body()).contains("refusal.clocksDiffer");
+  }
+
+  @Test
+  void whatIsNoLogLeavesNothing() throws Exception {
+    JsonNode run = run("Hostile");
+    String shape = shape(log(10));
+    String path = "/api/runs/" + run.get("id").asString() + "/tracks?name=x&shape=";
+    Map<String, String> hostile =
+        Map.of(
+            "PK\u0003\u0004zip", "refusal.packed",
+            "time (s),coolant (°C)\nno,rows\n", "refusal.noRowsOfNumbers",
+            "time (s),coolant (°C),speed (km/h),=cmd()\n0,1,1,1\n1,\"never closed",
+                "refusal.noRowsOfNumbers");
+    for (Map.Entry<String, String> e : hostile.entrySet()) {
+      HttpResponse<String> no = send("POST", path + shape, e.getKey());
+      assertThat(no.statusCode()).as(e.getValue()).isEqualTo(400);
+      assertThat(no.body()).contains(e.getValue());
+    }
+    assertThat(send("POST", path + "nobody", log(5)).statusCode()).isEqualTo(404);
+    JsonNode after = ok("GET", "/api/runs/" + run.get("id").asString(), "");
+    assertThat(after.get("tracks")).isEmpty();
+    assertThat(
+            count("select count(*) from run_row where run_id = '" + run.get("id").asString() + "'"))
+        .isZero();
+  }
+
+  @Test
+  void aRunGoesWithItsRowsAndAJobWithItsRuns() throws Exception {
+    String own =
+        ok("POST", "/api/jobs", JSON.writeValueAsString(Jobs.TILT_TRAY)).get("id").asString();
+    String kept = job;
+    job = own;
+    JsonNode run = take(run("Gone"), "a.csv", log(100));
+    JsonNode second = take(run("Gone with the job"), "a.csv", log(100));
+    job = kept;
+    assertThat(partitions(run)).isEqualTo(2);
+    assertThat(send("DELETE", "/api/runs/" + run.get("id").asString(), "").statusCode())
+        .isEqualTo(204);
+    assertThat(partitions(run)).isZero();
+    assertThat(partitions(second)).isEqualTo(2);
+    assertThat(send("DELETE", "/api/jobs/" + own, "").statusCode()).isBetween(200, 299);
+    assertThat(partitions(second)).isZero();
+  }
+
+  private long partitions(JsonNode run) throws Exception {
+    String part = run.get("id").asString().replace("-", "");
+    return count(
+        "select count(*) from pg_class where relkind = 'r' and relname like '%" + part + "'");
+  }
+
+  private long count(String query) throws Exception {
+    try (Connection connection = server.bean(DataSource.class).getConnection();
+        Statement statement = connection.createStatement();
+        ResultSet rows = statement.executeQuery(query)) {
+      rows.next();
+      return rows.getLong(1);
+    }
+  }
+
+  @Test
+  void anotherSaveIsNotWrittenOver() throws Exception {
+    JsonNode run = run("Named");
+    String path = "/api/runs/" + run.get("id").asString();
+    String edit =
+        "{\"version\":0,\"data\":" + run.get("data").toString().replace("Named", "Renamed") + "}";
+    assertThat(ok("PUT", path, edit).at("/data/name").asString()).isEqualTo("Renamed");
+    assertThat(send("PUT", path, edit).statusCode()).isEqualTo(409);
+    byte[] long81 = "x".repeat(81).getBytes(StandardCharsets.UTF_8);
+    HttpResponse<String> no =
+        send("PUT", path, edit.replace("Renamed", new String(long81, StandardCharsets.UTF_8)));
+    assertThat(no.body()).contains("refusal.tooLong");
+  }
+}

@@ -1,0 +1,220 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useDocument } from '@/job/document'
+import { useJob } from '@/job/useJob'
+import { api, ApiProblem } from '@/shared/api/client'
+import type { Run, RunData } from '@/shared/api/types'
+import { camel, say, word } from '@/shared/message/say'
+import { unitWorld } from '@/shared/ui/preferences'
+import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
+import NameInput from '@/shared/ui/NameInput.vue'
+import PickInput from '@/shared/ui/PickInput.vue'
+import QuantityInput from '@/shared/ui/QuantityInput.vue'
+import LogImport from './LogImport.vue'
+import RunPicture from './RunPicture.vue'
+import RunSaid from './RunSaid.vue'
+import { clock, endOf } from './runs'
+
+/** Drives of this truck as they were recorded: taken in, drawn, and what is not to be believed of them. */
+const job = useJob()
+const document = useDocument()
+const runs = shallowRef<Run[] | null>(null)
+const problem = ref('')
+const chosen = ref<string | null>(null)
+const run = computed(() => runs.value?.find((r) => r.id === chosen.value) ?? null)
+const told = (e: unknown) =>
+  (problem.value = e instanceof ApiProblem ? e.said.map((s) => say(s, unitWorld.value)).join(' ') : String(e))
+
+async function load() {
+  try {
+    runs.value = await api.get<Run[]>(`/api/jobs/${document.jobId}/runs`)
+    if (!run.value) chosen.value = runs.value[0]?.id ?? null
+    problem.value = ''
+  } catch (e) {
+    told(e)
+  }
+}
+watch(() => document.jobId, load, { immediate: true })
+
+const SORTS = (['BEFORE', 'AFTER', 'OTHER'] as const).map((s) => [s, word(`runSort.${camel(s)}`)] as const)
+async function add() {
+  const before = !runs.value?.some((r) => r.data.sort === 'BEFORE')
+  const data: RunData = {
+    name: `Drive ${(runs.value?.length ?? 0) + 1}`,
+    sort: before ? 'BEFORE' : 'AFTER',
+    build: before ? (job.content.builds[0]?.id ?? null) : job.selected,
+    ambientC: null,
+    trailerKg: null,
+    airConditioning: null,
+    note: '',
+  }
+  try {
+    const made = await api.post<Run>(`/api/jobs/${document.jobId}/runs`, data)
+    runs.value = [...(runs.value ?? []), made]
+    chosen.value = made.id
+  } catch (e) {
+    told(e)
+  }
+}
+const put = (next: Run) => (runs.value = (runs.value ?? []).map((r) => (r.id === next.id ? next : r)))
+async function edit(change: Partial<RunData>) {
+  const r = run.value
+  if (!r) return
+  try {
+    put(await api.put<Run>(`/api/runs/${r.id}`, { version: r.version, data: { ...r.data, ...change } }))
+    problem.value = ''
+  } catch (e) {
+    told(e)
+    await load()
+  }
+}
+const removing = ref(false)
+async function remove() {
+  if (!run.value) return
+  try {
+    await api.remove(`/api/runs/${run.value.id}`)
+    removing.value = false
+    chosen.value = null
+    await load()
+  } catch (e) {
+    told(e)
+  }
+}
+watch(chosen, () => (removing.value = false))
+const builds = computed(() => job.content.builds.map((b) => [b.id, b.name] as const))
+const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
+const count = (n: number) => new Intl.NumberFormat('en').format(n)
+</script>
+
+<template>
+  <div class="proof" :data-ready="runs ? 'true' : undefined">
+    <section class="panel list">
+      <h2>Drives</h2>
+      <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+      <p v-if="!runs && !problem" class="soft">Fetching them …</p>
+      <p v-if="runs && !runs.length" class="soft">
+        Nothing is recorded of this truck yet. A drive before the work and one after it, on the same road, prove what it
+        was worth.
+      </p>
+      <button
+        v-for="r in runs ?? []"
+        :key="r.id"
+        type="button"
+        class="run"
+        :aria-pressed="r.id === chosen"
+        :data-run="r.id"
+        @click="chosen = r.id"
+      >
+        <b>{{ r.data.name }}</b>
+        <span class="sort" :class="r.data.sort.toLowerCase()">{{ word(`runSort.${camel(r.data.sort)}`) }}</span>
+        <span class="small soft">{{
+          r.tracks.length ? `${clock(endOf(r))}, ${count(rows(r))} rows` : 'no recording yet'
+        }}</span>
+      </button>
+      <button type="button" class="act main" data-new-run @click="add">New drive</button>
+    </section>
+    <div v-if="run" class="of">
+      <section class="panel head">
+        <NameInput
+          :model-value="run.data.name"
+          label="Drive"
+          :most="80"
+          @update:model-value="edit({ name: $event! })"
+        />
+        <ChoiceInput
+          :model-value="run.data.sort"
+          label="Compared as"
+          :choices="SORTS"
+          small
+          @update:model-value="edit({ sort: $event! })"
+        />
+        <PickInput
+          :model-value="run.data.build ?? undefined"
+          label="On the truck"
+          :choices="builds"
+          @update:model-value="edit({ build: $event ?? null })"
+        />
+        <QuantityInput
+          :model-value="run.data.ambientC"
+          label="Air outside"
+          quantity="temperature"
+          optional
+          @update:model-value="edit({ ambientC: $event })"
+        />
+        <QuantityInput
+          :model-value="run.data.trailerKg"
+          label="Trailer"
+          quantity="mass"
+          optional
+          @update:model-value="edit({ trailerKg: $event })"
+        />
+        <button v-if="!removing" type="button" class="act" @click="removing = true">Remove …</button>
+        <button v-else type="button" class="act bad" @click="remove">Remove it with all its rows</button>
+      </section>
+      <RunPicture v-if="run.tracks.length" :key="run.id" :run="run" />
+      <LogImport :run="run" @taken="put" />
+      <RunSaid v-if="run.tracks.length" :run="run" @moved="put" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.proof {
+  display: grid;
+  grid-template-columns: 250px minmax(0, 1fr);
+  gap: 12px;
+  align-items: start;
+}
+.list,
+.of {
+  display: grid;
+  gap: 10px;
+}
+.run {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 8px;
+  text-align: left;
+  border: 1px solid var(--rule);
+  border-left: 6px solid var(--rule);
+  background: none;
+  color: var(--ink);
+  padding: 8px 10px;
+  min-height: 56px;
+  cursor: pointer;
+}
+.run b {
+  font: 600 20px/1.1 var(--rb-font-head);
+}
+.run[aria-pressed='true'] {
+  border-color: var(--accent);
+  background: var(--accent-wash);
+}
+.run .small {
+  grid-column: 1 / -1;
+}
+.sort {
+  font: 600 15px/1.2 var(--rb-font-head);
+  align-self: center;
+}
+.head {
+  display: grid;
+  grid-template-columns: 1.2fr 1.3fr 1.1fr 0.8fr 0.8fr auto;
+  gap: 10px;
+  align-items: end;
+}
+.bad {
+  border-left: 6px solid var(--over);
+  background: var(--over-wash);
+  padding: 8px 12px;
+  margin: 0;
+}
+@media (max-width: 1100px) {
+  .proof {
+    grid-template-columns: 1fr;
+  }
+  .head {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>
