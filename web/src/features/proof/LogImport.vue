@@ -195,7 +195,7 @@ header input {
 }
 .columns {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(430px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(390px, 1fr));
   gap: 6px 14px;
 }
 .column {

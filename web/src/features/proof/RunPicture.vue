@@ -79,9 +79,11 @@ const panels = computed(() => {
     if (!values.length) return []
     const lowest = Math.min(...values)
     const highest = Math.max(...values)
-    const low = shown(lowest, panel.kind)
-    const high = Math.max(low + 1e-9, shown(highest, panel.kind))
-    const by = step(high - low || 1, 4)
+    // What never changes lies in the middle of a scale.
+    const flat = highest - lowest < 1e-6 * Math.max(1, Math.abs(highest))
+    const low = shown(lowest, panel.kind) - (flat ? 1 : 0)
+    const high = shown(highest, panel.kind) + (flat ? 1 : 0)
+    const by = step(high - low, 4)
     const foot = Math.floor(low / by) * by
     const head = Math.max(foot + by, Math.ceil(high / by) * by)
     const mine = top

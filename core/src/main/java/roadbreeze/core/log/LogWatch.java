@@ -1,6 +1,7 @@
 package roadbreeze.core.log;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,10 @@ public final class LogWatch {
   private final double[] since;
 
   private final double[] driven;
+
+  /** Of each column: its last such mark among all, -1 where there is none. */
+  private final int[] lastImpossible;
+
   private double usual = Double.NaN;
   private final List<LogMark> marks = new ArrayList<>();
   private final Map<LogMark.What, Integer> counts = new EnumMap<>(LogMark.What.class);
@@ -46,6 +51,8 @@ public final class LogWatch {
     speed = channels.indexOf(Channel.SPEED);
     since = new double[channels.size()];
     driven = new double[channels.size()];
+    lastImpossible = new int[channels.size()];
+    Arrays.fill(lastImpossible, -1);
   }
 
   /**
@@ -59,7 +66,7 @@ public final class LogWatch {
     }
     for (int c = 0; c < values.length; c++) {
       if (!Double.isNaN(values[c]) && !channels.get(c).possible(values[c])) {
-        mark(LogMark.What.IMPOSSIBLE, c, time, time);
+        impossible(c, time);
       }
       spike(c, time, values[c]);
       still(c, time, values);
@@ -68,6 +75,18 @@ public final class LogWatch {
     last[1] = values.clone();
     times[0] = before;
     times[1] = time;
+  }
+
+  /** Row after row it is one mark. */
+  private void impossible(int c, double time) {
+    int last = lastImpossible[c];
+    if (last >= 0 && marks.get(last).to() == times[1]) {
+      marks.set(last, new LogMark(LogMark.What.IMPOSSIBLE, c, marks.get(last).from(), time));
+      counts.merge(LogMark.What.IMPOSSIBLE, 1, Integer::sum);
+      return;
+    }
+    mark(LogMark.What.IMPOSSIBLE, c, time, time);
+    lastImpossible[c] = marks.size() - 1;
   }
 
   private void gap(double before, double time) {

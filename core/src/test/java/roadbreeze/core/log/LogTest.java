@@ -71,6 +71,18 @@ class LogTest {
     }
   }
 
+  @Test
+  void whatIsImpossibleRowAfterRowIsOneMark() {
+    LogWatch watch = new LogWatch(List.of(Channel.FAN));
+    for (int i = 0; i < 50; i++) {
+      watch.row(i, new double[] {i >= 10 && i < 20 || i == 30 ? 60 : 0});
+    }
+    assertThat(watch.marks())
+        .containsExactly(
+            new LogMark(What.IMPOSSIBLE, 0, 10, 19), new LogMark(What.IMPOSSIBLE, 0, 30, 30));
+    assertThat(watch.counts()).containsEntry(What.IMPOSSIBLE, 11);
+  }
+
   /** However long a bad log is, no more is kept than a screen can show. */
   @Test
   void countsGoOnWhereMarksEnd() {

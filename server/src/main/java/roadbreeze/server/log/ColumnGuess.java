@@ -74,8 +74,11 @@ final class ColumnGuess {
     return new LogColumn(name, is, byNumbers(is, numbers, world), open);
   }
 
+  /** Words alone, or both of two numbers: what stood at nothing all the while says nothing. */
   private static boolean onOff(double[] numbers) {
-    return Arrays.stream(numbers).allMatch(n -> n == 0 || n == 1);
+    return numbers.length == 0
+        || numbers[numbers.length - 1] == 1
+            && Arrays.stream(numbers).allMatch(n -> n == 0 || n == 1);
   }
 
   /** The channel with the longest name that this one is, or begins or ends with. */
@@ -106,7 +109,7 @@ final class ColumnGuess {
   /** The unit in which the numbers are such as trucks have. */
   private static String byNumbers(Channel is, double[] numbers, Units.World world) {
     if (is.kind() == Kind.PERCENT) {
-      return numbers.length > 0 && numbers[numbers.length - 1] > 1.5 ? "%" : "";
+      return onOff(numbers) ? "" : "%";
     }
     double middle = numbers.length == 0 ? Double.NaN : numbers[numbers.length / 2];
     boolean metric = world == Units.World.METRIC;

@@ -21,7 +21,7 @@ import roadbreeze.server.problem.Refusal;
 final class LogHead {
   private static final List<String> SEPARATORS = List.of(",", ";", "\t", "|");
   private static final int MOST_LINES = 300;
-  private static final int SAMPLE = 40;
+  private static final int SAMPLE = 300;
 
   private static final Pattern POINT = Pattern.compile("-?\\d*\\.\\d+([eE][+-]?\\d+)?");
   private static final Pattern COMMA = Pattern.compile("-?\\d+,\\d+");
