@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import { api, ApiProblem } from '@/shared/api/client'
+import { refusal } from '@/job/useAsked'
+import { api } from '@/shared/api/client'
 import type { LogLook, LogPlan, Run } from '@/shared/api/types'
-import { camel, say, word } from '@/shared/message/say'
+import { camel, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import PickInput from '@/shared/ui/PickInput.vue'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
@@ -34,8 +35,7 @@ const plan = shallowRef<LogPlan | null>(null)
 const problem = ref('')
 const share = ref<number | null>(null)
 const taking = ref(0)
-const told = (e: unknown) =>
-  (problem.value = e instanceof ApiProblem ? e.said.map((s) => say(s, unitWorld.value)).join(' ') : String(e))
+const told = (e: unknown) => (problem.value = refusal(e))
 
 async function chose(event: Event) {
   const input = event.target as HTMLInputElement

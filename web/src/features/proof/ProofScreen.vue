@@ -2,10 +2,10 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useDocument } from '@/job/document'
 import { useJob } from '@/job/useJob'
-import { api, ApiProblem } from '@/shared/api/client'
+import { refusal } from '@/job/useAsked'
+import { api } from '@/shared/api/client'
 import type { Run, RunData } from '@/shared/api/types'
-import { camel, say, word } from '@/shared/message/say'
-import { unitWorld } from '@/shared/ui/preferences'
+import { camel, word } from '@/shared/message/say'
 import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import NameInput from '@/shared/ui/NameInput.vue'
 import PickInput from '@/shared/ui/PickInput.vue'
@@ -13,7 +13,7 @@ import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import LogImport from './LogImport.vue'
 import RunPicture from './RunPicture.vue'
 import RunSaid from './RunSaid.vue'
-import { clock, endOf } from './runs'
+import { clock, count, endOf } from './runs'
 
 /** Drives of this truck as they were recorded: taken in, drawn, and what is not to be believed of them. */
 const job = useJob()
@@ -22,8 +22,7 @@ const runs = shallowRef<Run[] | null>(null)
 const problem = ref('')
 const chosen = ref<string | null>(null)
 const run = computed(() => runs.value?.find((r) => r.id === chosen.value) ?? null)
-const told = (e: unknown) =>
-  (problem.value = e instanceof ApiProblem ? e.said.map((s) => say(s, unitWorld.value)).join(' ') : String(e))
+const told = (e: unknown) => (problem.value = refusal(e))
 
 async function load() {
   try {
@@ -83,7 +82,6 @@ async function remove() {
 watch(chosen, () => (removing.value = false))
 const builds = computed(() => job.content.builds.map((b) => [b.id, b.name] as const))
 const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
-const count = (n: number) => new Intl.NumberFormat('en').format(n)
 </script>
 
 <template>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
+import { nice, ticks } from 'd3-array'
 import { useElementSize, watchDebounced } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, ApiProblem } from '@/shared/api/client'
+import { refusal } from '@/job/useAsked'
+import { api } from '@/shared/api/client'
 import type { Run, RunPicture } from '@/shared/api/types'
-import { camel, say, word } from '@/shared/message/say'
+import { camel, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, ofSi, toShown, type QuantityName } from '@/shared/units/units'
-import { beginOf, clock, endOf, PANELS, step, timeStep, unbroken, type Channel } from './runs'
+import { beginOf, clock, endOf, PANELS, timeStep, unbroken, type Channel } from './runs'
 
 /** A drive as it was recorded: lowest to highest of each step as a band, its mean as a line; holes stay holes. */
 const props = defineProps<{ run: Run }>()
@@ -39,7 +41,7 @@ watchDebounced(
       if (mine === asked) picture.value = got
       problem.value = ''
     } catch (e) {
-      problem.value = e instanceof ApiProblem ? e.said.map((s) => say(s, unitWorld.value)).join(' ') : String(e)
+      problem.value = refusal(e)
     }
   },
   { debounce: 60, immediate: true },
@@ -83,19 +85,15 @@ const panels = computed(() => {
     const flat = highest - lowest < 1e-6 * Math.max(1, Math.abs(highest))
     const low = shown(lowest, panel.kind) - (flat ? 1 : 0)
     const high = shown(highest, panel.kind) + (flat ? 1 : 0)
-    const by = step(high - low, 4)
-    const foot = Math.floor(low / by) * by
-    const head = Math.max(foot + by, Math.ceil(high / by) * by)
+    const [foot, head] = nice(low, high, 4)
     const mine = top
     top += HIGH + GAP
     const Y = (v: number) => mine + HIGH - ((shown(v, panel.kind) - foot) / (head - foot)) * HIGH
-    const ticks: number[] = []
-    for (let v = foot; v <= head + by / 1e6; v += by) ticks.push(v)
     return [
       {
         ...panel,
         top: mine,
-        ticks: ticks.map((v) => ({ v, y: mine + HIGH - ((v - foot) / (head - foot)) * HIGH })),
+        ticks: ticks(foot, head, 4).map((v) => ({ v, y: mine + HIGH - ((v - foot) / (head - foot)) * HIGH })),
         lines: here.map((l, n) => ({ ...l, ...drawn(l, Y), dash: DASHES[n % DASHES.length]! })),
       },
     ]

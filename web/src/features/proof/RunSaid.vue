@@ -1,28 +1,26 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api, ApiProblem } from '@/shared/api/client'
+import { refusal } from '@/job/useAsked'
+import { api } from '@/shared/api/client'
 import type { Run, RunTrack } from '@/shared/api/types'
-import { camel, say, word } from '@/shared/message/say'
+import { camel, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
-import { clock } from './runs'
+import { clock, count } from './runs'
 
 /** What each device recorded, where its clock lies, and what of its rows is not to be believed. */
 const props = defineProps<{ run: Run }>()
 const emit = defineEmits<{ moved: [run: Run] }>()
 const said = ref<Record<number, string>>({})
-const count = (n: number) => new Intl.NumberFormat('en').format(n)
 const of = (t: RunTrack, column: number) =>
   column < 0 ? '' : word(`channel.${camel(t.body.columns[column]!.channel)}`) || t.body.columns[column]!.name
-const problem = (e: unknown) =>
-  e instanceof ApiProblem ? e.said.map((s) => say(s, unitWorld.value)).join(' ') : String(e)
 
 async function move(t: RunTrack, offsetS: number | null) {
   if (offsetS == null) return
   try {
     emit('moved', await api.put<Run>(`/api/runs/${props.run.id}/tracks/${t.number}/offset`, { offsetS }))
   } catch (e) {
-    said.value = { ...said.value, [t.number]: problem(e) }
+    said.value = { ...said.value, [t.number]: refusal(e) }
   }
 }
 async function match(t: RunTrack) {
@@ -37,7 +35,7 @@ async function match(t: RunTrack) {
       [t.number]: `Speeds agree to ${Math.round(m.agreement * 100)} % over ${clock(m.overlapS)}.`,
     }
   } catch (e) {
-    said.value = { ...said.value, [t.number]: problem(e) }
+    said.value = { ...said.value, [t.number]: refusal(e) }
   }
 }
 const world = () => unitWorld.value.toUpperCase()

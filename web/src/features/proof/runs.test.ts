@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { clock, step, timeStep, unbroken } from './runs'
+import { clock, timeStep, unbroken } from './runs'
 
 describe('a drive as it is drawn', () => {
   it('has a hole where nothing was recorded', () => {
@@ -21,8 +21,6 @@ describe('a drive as it is drawn', () => {
   })
 
   it('has round steps', () => {
-    expect(step(100, 4)).toBe(50)
-    expect(step(0.9, 4)).toBe(0.5)
     expect(timeStep(3600, 8)).toBe(600)
     expect(clock(3723)).toBe('1:02:03')
     expect(clock(-65)).toBe('−1:05')

@@ -30,16 +30,12 @@ export const PANELS: Panel[] = [
 export const endOf = (run: Run) => Math.max(1, ...run.tracks.map((t) => t.offsetS + t.seconds))
 export const beginOf = (run: Run) => Math.min(0, ...run.tracks.map((t) => t.offsetS))
 
-/** A round step for a scale that should have about so many. */
-export function step(span: number, about: number): number {
-  const raw = span / about
-  const ten = 10 ** Math.floor(Math.log10(raw))
-  return [1, 2, 5, 10].map((n) => n * ten).find((s) => s >= raw) ?? 10 * ten
-}
-
 const TIME_STEPS = [1, 2, 5, 10, 30, 60, 120, 300, 600, 1800, 3600, 7200, 21600, 86400]
 export const timeStep = (span: number, about: number): number =>
   TIME_STEPS.find((s) => s >= span / about) ?? Math.ceil(span / about / 86400) * 86400
+
+/** A number of rows, in threes. */
+export const count = (n: number) => new Intl.NumberFormat('en').format(n)
 
 /** Seconds as `1:02:03`. */
 export function clock(seconds: number): string {

@@ -60,8 +60,6 @@ function withAir(on: boolean) {
   if (points)
     job.edit(`builds.${job.selected}.fans.${fan.value!.id}.switchPoints`, { ...points, withAirConditioning: on })
 }
-/** A controller of its own, that is set by hand; one that chops stays in the box. */
-const adjusted = computed(() => motor.value && ['CONTROLLER', 'TWO_RELAYS', 'SERIES_PARALLEL'].includes(w.value.school))
 const byDriver = computed(() => switched.value && (w.value.driver || w.value.school === 'DRIVER_SWITCH'))
 const staged = computed(() => props.device.fullC != null)
 /** What it draws and when it runs, in one line. */
@@ -120,7 +118,7 @@ const t = (v: number) => format(v, 'temperature', unitWorld.value, 0)
       :choices="SWITCHES"
       @update:model-value="(switchAt) => set({ switchAt: switchAt! })"
     />
-    <template v-if="adjusted">
+    <template v-if="device.adjusted">
       <span class="small soft">set by hand</span>
       <ChoiceInput
         :model-value="w.adjusterAt"

@@ -3851,6 +3851,8 @@ export interface components {
             /** Format: double */
             toC: number | null;
             /** Format: double */
+            switchesAtC: number | null;
+            /** Format: double */
             price: number;
         };
         StepMinutes: {
@@ -4817,6 +4819,7 @@ export interface components {
             withAir: boolean;
             /** Format: double */
             lagS: number | null;
+            adjusted: boolean;
             probe: components["schemas"]["SeatedProbe"];
         };
         WiredPart: {
@@ -10980,6 +10983,7 @@ export interface operations {
                  *                     "thread": "M12×1.5",
                  *                     "fromC": -40,
                  *                     "toC": 170,
+                 *                     "switchesAtC": null,
                  *                     "price": 19
                  *                   },
                  *                   "adapter": null
@@ -13868,6 +13872,7 @@ export interface operations {
                  *                     "thread": "M12×1.5",
                  *                     "fromC": -40,
                  *                     "toC": 170,
+                 *                     "switchesAtC": null,
                  *                     "price": 19
                  *                   },
                  *                   "adapter": null

@@ -15,6 +15,7 @@ import roadbreeze.core.explain.Name;
  * @param inHose it sits in a hose, and so in an adapter
  * @param bore of that hose, m; empty where nobody knows it
  * @param straight of that hose that an adapter could be cut into, m; empty likewise
+ * @param switches it is a contact itself, and not read
  * @param on where it acts, °C; empty of a gauge
  */
 public record ProbeSeat(
@@ -23,6 +24,7 @@ public record ProbeSeat(
     boolean inHose,
     OptionalDouble bore,
     OptionalDouble straight,
+    boolean switches,
     OptionalDouble on,
     Optional<Probe> probe,
     Optional<Adapter> adapter) {
@@ -30,6 +32,9 @@ public record ProbeSeat(
    * A hose goes on an adapter that differs by so much, m: it gives, and its clamp draws it down.
    */
   public static final double GIVES = 1e-3;
+
+  /** A switch that acts so near to what is wanted is it, K; own default. */
+  private static final double NEAR = 2.5;
 
   /** Of hose on a neck and on each end of an adapter, m: barb and clamp; common practice. */
   private static final double GRIP = 0.03;
@@ -39,8 +44,14 @@ public record ProbeSeat(
    *
    * @param felt empty where it is for neither coolant nor oil
    * @param from the coldest and to the hottest that it reads, °C
+   * @param switchesAt of one that is a switch, °C; empty of one that is read
    */
-  public record Probe(Optional<Felt> felt, String thread, OptionalDouble from, OptionalDouble to) {}
+  public record Probe(
+      Optional<Felt> felt,
+      String thread,
+      OptionalDouble from,
+      OptionalDouble to,
+      OptionalDouble switchesAt) {}
 
   /**
    * What holds it.
@@ -56,25 +67,38 @@ public record ProbeSeat(
     }
   }
 
+  /** It feels what is wanted, and acts or is read as that is. */
+  public boolean servedBy(Probe p) {
+    List<Finding> faults = new ArrayList<>();
+    probe(p, Optional.empty(), faults);
+    return faults.isEmpty();
+  }
+
   public List<Finding> faults() {
     List<Finding> faults = new ArrayList<>();
     probe.ifPresentOrElse(
-        p -> probe(p, faults), () -> faults.add(WiringFault.PROBE_WANTED.with(of)));
+        p -> probe(p, adapter, faults), () -> faults.add(WiringFault.PROBE_WANTED.with(of)));
     if (inHose) {
       adapter.ifPresentOrElse(a -> adapter(a, faults), () -> noAdapter(faults));
     }
     return faults;
   }
 
-  private void probe(Probe p, List<Finding> faults) {
+  private void probe(Probe p, Optional<Adapter> held, List<Finding> faults) {
     if (!p.felt.equals(Optional.of(felt))) {
       faults.add(WiringFault.PROBE_OF_OTHER.with(of, felt));
+    }
+    if (switches != p.switchesAt.isPresent()) {
+      faults.add((switches ? WiringFault.PROBE_NO_SWITCH : WiringFault.PROBE_IS_SWITCH).with(of));
+    } else if (switches && Math.abs(p.switchesAt.getAsDouble() - on.orElseThrow()) > NEAR) {
+      faults.add(
+          WiringFault.PROBE_SWITCHES_AT.with(of, p.switchesAt.getAsDouble(), on.getAsDouble()));
     }
     if (on.isPresent() && p.to.isPresent() && on.getAsDouble() > p.to.getAsDouble()) {
       faults.add(WiringFault.PROBE_RANGE.with(of, on.getAsDouble(), p.to.getAsDouble()));
     }
-    if (adapter.isPresent() && inHose && !adapter.get().thread.equals(p.thread)) {
-      faults.add(WiringFault.ADAPTER_THREAD.with(of, p.thread, adapter.get().thread));
+    if (inHose && held.isPresent() && !held.get().thread.equals(p.thread)) {
+      faults.add(WiringFault.ADAPTER_THREAD.with(of, p.thread, held.get().thread));
     }
   }
 

@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
@@ -48,6 +49,11 @@ public record LinePlan(
   /** What sits in a hose, none where that is not there. */
   public List<Inline> in(Hose hose) {
     return inline.stream().filter(i -> i.hose().equals(hose.id())).toList();
+  }
+
+  /** What sits in a hose, by its own id. */
+  public Optional<Inline> sitting(String id) {
+    return inline.stream().filter(i -> i.id().equals(id)).findFirst();
   }
 
   /** What is cut for a hose of so much from port to port, mm. */

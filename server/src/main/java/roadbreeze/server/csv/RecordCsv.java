@@ -50,27 +50,9 @@ public final class RecordCsv {
   /** Records read, or the reasons why none was. */
   public record Reading(List<Record> records, List<Trouble> problems, long moreProblems) {}
 
-  /** A unit as it may be written in a column's name or a cell. */
-  private static String spelled(String unit) {
-    return unit.toLowerCase(Locale.ROOT)
-        .replace("°", "")
-        .replace("³", "3")
-        .replace("²", "2")
-        .replace("/", "")
-        .replace("·", "");
-  }
-
   private static Optional<Units.Unit> unit(RecordComponent component, String written) {
     Within span = span(component);
-    return span == null
-        ? Optional.empty()
-        : Units.of(span.kind()).units().stream()
-            .filter(
-                u ->
-                    !written.isEmpty()
-                        && (spelled(u.label()).equals(written)
-                            || u.names().stream().anyMatch(n -> spelled(n).equals(written))))
-            .findFirst();
+    return span == null ? Optional.empty() : Units.named(span.kind(), written);
   }
 
   /** What a spreadsheet would work out instead of showing it; written with a quote before it. */
@@ -271,7 +253,7 @@ public final class RecordCsv {
       }
       int cut = own.lastIndexOf('_');
       if (cut >= 0 && name.startsWith(own.substring(0, cut + 1))) {
-        Optional<Units.Unit> unit = unit(components[c], spelled(name.substring(cut + 1)));
+        Optional<Units.Unit> unit = unit(components[c], name.substring(cut + 1));
         if (unit.isPresent()) {
           return new Filled(c, unit.get());
         }
@@ -387,7 +369,7 @@ public final class RecordCsv {
         marks
             .parse(text.substring(0, end))
             .orElseThrow(() -> new BadCell(CsvFault.TWO_READINGS.with()));
-    String named = spelled(text.substring(end).trim());
+    String named = text.substring(end).trim();
     Units.Unit written =
         named.isEmpty()
             ? unit

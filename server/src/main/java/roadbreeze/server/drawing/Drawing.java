@@ -56,7 +56,7 @@ public record Drawing(String title, double width, double height, List<Mark> mark
     double height = 0;
     for (Drawing d : drawings) {
       for (Mark mark : d.marks) {
-        all.add(mark.right(x));
+        all.add(mark.moved(x, 0));
       }
       titles.add(d.title);
       x += d.width;
@@ -76,8 +76,8 @@ public record Drawing(String title, double width, double height, List<Mark> mark
   public sealed interface Mark {
     Pen pen();
 
-    /** The same so far to the right, mm. */
-    Mark right(double by);
+    /** The same so far to the right and up, mm. */
+    Mark moved(double right, double up);
 
     /** The same so much larger, from the lower left corner. */
     Mark scaled(double by);
@@ -86,8 +86,8 @@ public record Drawing(String title, double width, double height, List<Mark> mark
   /** From place to place. */
   public record Stroke(Pen pen, double x1, double y1, double x2, double y2) implements Mark {
     @Override
-    public Mark right(double by) {
-      return new Stroke(pen, x1 + by, y1, x2 + by, y2);
+    public Mark moved(double right, double up) {
+      return new Stroke(pen, x1 + right, y1 + up, x2 + right, y2 + up);
     }
 
     @Override
@@ -99,8 +99,8 @@ public record Drawing(String title, double width, double height, List<Mark> mark
   /** Round its middle. */
   public record Circle(Pen pen, double x, double y, double radius) implements Mark {
     @Override
-    public Mark right(double by) {
-      return new Circle(pen, x + by, y, radius);
+    public Mark moved(double right, double up) {
+      return new Circle(pen, x + right, y + up, radius);
     }
 
     @Override
@@ -113,8 +113,8 @@ public record Drawing(String title, double width, double height, List<Mark> mark
   public record Arc(Pen pen, double x, double y, double radius, double from, double to)
       implements Mark {
     @Override
-    public Mark right(double by) {
-      return new Arc(pen, x + by, y, radius, from, to);
+    public Mark moved(double right, double up) {
+      return new Arc(pen, x + right, y + up, radius, from, to);
     }
 
     @Override
@@ -137,8 +137,8 @@ public record Drawing(String title, double width, double height, List<Mark> mark
     }
 
     @Override
-    public Mark right(double by) {
-      return new Words(pen, x + by, y, size, text, centred);
+    public Mark moved(double right, double up) {
+      return new Words(pen, x + right, y + up, size, text, centred);
     }
 
     @Override

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.log.Channel;
 import roadbreeze.server.log.LogPlan.LogColumn;
@@ -56,7 +57,7 @@ final class ColumnGuess {
     Matcher behind = BEHIND.matcher(bare);
     if (written.isEmpty() && behind.matches()) {
       Optional<Channel> shorter = channel(behind.group(1));
-      if (shorter.isPresent() && UnitName.of(shorter.get().kind(), behind.group(2)).isPresent()) {
+      if (shorter.isPresent() && Units.named(shorter.get().kind(), behind.group(2)).isPresent()) {
         channel = shorter;
         written = behind.group(2);
       }
@@ -65,7 +66,7 @@ final class ColumnGuess {
     if (is == Channel.OTHER || is.kind() == Kind.COUNT) {
       return new LogColumn(name, is, "", false);
     }
-    Optional<Units.Unit> said = UnitName.of(is.kind(), written);
+    Optional<Units.Unit> said = Units.named(is.kind(), written);
     if (said.isPresent()) {
       return new LogColumn(name, is, said.get().label(), false);
     }
@@ -105,6 +106,14 @@ final class ColumnGuess {
     }
     return Optional.ofNullable(best);
   }
+
+  /** A unit of any quantity that a logger records, or what stands under a column without one. */
+  static boolean unit(String written) {
+    return Stream.of(Channel.values()).anyMatch(c -> Units.named(c.kind(), written).isPresent())
+        || NO_QUANTITY.matcher(written).matches();
+  }
+
+  private static final Pattern NO_QUANTITY = Pattern.compile("(?i)s|sec|ms|gps|hex");
 
   /** The unit in which the numbers are such as trucks have. */
   private static String byNumbers(Channel is, double[] numbers, Units.World world) {

@@ -130,7 +130,7 @@ final class LogHead {
   /** A line under the names that says in what they are. */
   private static boolean unitsOnly(List<String> fields) {
     long there = fields.stream().filter(f -> !f.isBlank()).count();
-    long units = fields.stream().filter(f -> UnitName.any(bare(f))).count();
+    long units = fields.stream().filter(f -> ColumnGuess.unit(bare(f))).count();
     return there > 0 && units * 2 >= there;
   }
 

@@ -5,7 +5,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import roadbreeze.core.explain.Kind;
@@ -82,7 +84,7 @@ public final class Units {
     Unit unit = of(kind).units().get(shown(kind, world).unit());
     double coarse = Math.pow(10, Math.max(0, -digits));
     double shown = digits < 0 ? Math.round(unit.fromSi(si) / coarse) * coarse : unit.fromSi(si);
-    String number = String.format(java.util.Locale.ROOT, "%." + Math.max(0, digits) + "f", shown);
+    String number = String.format(Locale.ROOT, "%." + Math.max(0, digits) + "f", shown);
     if (Double.parseDouble(number) == 0) {
       number = number.replace("-", "");
     }
@@ -98,6 +100,26 @@ public final class Units {
   /** The unit that a reader of a world sees this kind in. */
   public static Unit shownIn(Kind kind, World world) {
     return of(kind).units().get(shown(kind, world).unit());
+  }
+
+  /** A unit of a kind by its label or any of its names, however it is spelled. */
+  public static Optional<Unit> named(Kind kind, String written) {
+    String plain = spelled(written);
+    return plain.isEmpty()
+        ? Optional.empty()
+        : of(kind).units().stream()
+            .filter(
+                u ->
+                    spelled(u.label()).equals(plain)
+                        || u.names().stream().anyMatch(n -> spelled(n).equals(plain)))
+            .findFirst();
+  }
+
+  private static String spelled(String unit) {
+    return unit.toLowerCase(Locale.ROOT)
+        .replace("³", "3")
+        .replace("²", "2")
+        .replaceAll("[°/·\\s]", "");
   }
 
   /** Millimetres as metres. */

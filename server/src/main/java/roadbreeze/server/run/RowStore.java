@@ -24,25 +24,29 @@ final class RowStore {
   private static final int CHUNK = 1 << 16;
 
   private final String key;
-  private final Stream rows;
-  private final Stream spans;
+  private final CopyStream rows;
+  private final CopyStream spans;
   private final List<RowSpan> open = new ArrayList<>();
 
   RowStore(Connection forRows, Connection forSpans, UUID run, int track) throws SQLException {
     key = run + "\t" + track + "\t";
-    rows = new Stream(forRows, "copy run_row (run_id, track, t, v) from stdin");
+    rows =
+        new CopyStream(
+            forRows, "copy " + RunRows.part("run_row", run) + " (run_id, track, t, v) from stdin");
     spans =
-        new Stream(
+        new CopyStream(
             forSpans,
-            "copy run_span (run_id, track, level, from_t, to_t, n, low, high, mean) from stdin");
+            "copy "
+                + RunRows.part("run_span", run)
+                + " (run_id, track, level, from_t, to_t, n, low, high, mean) from stdin");
   }
 
   /** What the database is told, in chunks. */
-  private static final class Stream {
+  private static final class CopyStream {
     private final CopyIn copy;
     private final StringBuilder text = new StringBuilder(CHUNK + 4096);
 
-    Stream(Connection connection, String command) throws SQLException {
+    CopyStream(Connection connection, String command) throws SQLException {
       copy = connection.unwrap(PGConnection.class).getCopyAPI().copyIn(command);
     }
 

@@ -105,10 +105,9 @@ class RunController {
       @RequestParam String shape,
       HttpServletRequest request)
       throws SQLException, IOException {
-    Run run = runs.get(id);
-    Track track =
-        rows.take(id, runs.next(run), clipped(name), request.getInputStream(), plans.plan(shape));
-    return runs.put(id, track);
+    runs.get(id);
+    return runs.taken(
+        id, rows.take(id, clipped(name), request.getInputStream(), plans.plan(shape)));
   }
 
   private static String clipped(String name) {

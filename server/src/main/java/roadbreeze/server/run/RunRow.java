@@ -1,6 +1,5 @@
 package roadbreeze.server.run;
 
-import jakarta.annotation.Nullable;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -46,9 +45,10 @@ class RunRow {
     body = JsonMapper.shared().writeValueAsString(data);
   }
 
-  /** The earliest that any of its tracks says. */
-  void began(@Nullable Instant at) {
-    beganAt = at;
+  /** When it began, as the first of its tracks says that has a date. */
+  Instant began(Instant at) {
+    beganAt = beganAt == null ? at : beganAt;
+    return beganAt;
   }
 
   Run run(List<Track> tracks) {

@@ -19,6 +19,7 @@ import roadbreeze.server.log.LogRows;
 import roadbreeze.server.log.LogText;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.problem.Refusal;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Rows of runs, past the mapper of objects: a million of them go in and out as the database takes
@@ -33,16 +34,29 @@ class RunRows {
   }
 
   /**
-   * Takes in a file of a logger, row by row.
+   * A run's own part of a table: what is done to all of a table would wait for every other run.
    *
-   * @throws roadbreeze.server.problem.RefusedRequestException if there is no row in it
+   * @param table run_row or run_span
    */
-  Track take(UUID run, int number, String name, InputStream file, LogPlan plan)
-      throws SQLException, IOException {
+  static String part(String table, UUID run) {
+    return table + "_" + run.toString().replace("-", "");
+  }
+
+  /**
+   * Takes in a file of a logger, row by row, as the next track of a run. Two at once take their
+   * turn.
+   *
+   * @return its number
+   * @throws roadbreeze.server.problem.RefusedRequestException if there is no row in it, or the run
+   *     has enough tracks
+   */
+  int take(UUID run, String name, InputStream file, LogPlan plan) throws SQLException, IOException {
     try (Connection rows = source.getConnection();
         Connection spans = source.getConnection()) {
       rows.setAutoCommit(false);
       spans.setAutoCommit(false);
+      int number = next(rows, run);
+      forget(spans, run, number);
       RowStore store = new RowStore(rows, spans, run, number);
       boolean whole = false;
       try (Reader text = LogText.of(file)) {
@@ -51,10 +65,11 @@ class RunRows {
           throw Refusal.NO_ROWS_OF_NUMBERS.refuse();
         }
         store.end();
+        write(rows, run, track(number, name, read, plan));
         spans.commit();
         rows.commit();
         whole = true;
-        return track(number, name, read, plan);
+        return number;
       } catch (UncheckedIOException e) {
         throw Refusal.NO_ROWS_OF_NUMBERS.refuse(); // it ends in the middle of a quoted field
       } finally {
@@ -68,6 +83,52 @@ class RunRows {
       }
     }
   }
+
+  /** The number of the next track; whoever takes another one into this run waits for it. */
+  private static int next(Connection rows, UUID run) throws SQLException {
+    try (PreparedStatement lock =
+            rows.prepareStatement("select pg_advisory_xact_lock(hashtextextended(?, 0))");
+        PreparedStatement query =
+            rows.prepareStatement(
+                "select coalesce(max(number) + 1, 0), count(*) from run_track where run_id = ?")) {
+      lock.setString(1, run.toString());
+      lock.execute();
+      query.setObject(1, run);
+      try (ResultSet answer = query.executeQuery()) {
+        answer.next();
+        if (answer.getInt(2) >= MOST_TRACKS) {
+          throw Refusal.TOO_MANY_TRACKS.refuse(MOST_TRACKS);
+        }
+        return answer.getInt(1);
+      }
+    }
+  }
+
+  /** What a server that died between the two commits may have left of a track of this number. */
+  private static void forget(Connection spans, UUID run, int number) throws SQLException {
+    try (PreparedStatement gone =
+        spans.prepareStatement("delete from " + part("run_span", run) + " where track = ?")) {
+      gone.setInt(1, number);
+      gone.execute();
+    }
+  }
+
+  private static void write(Connection rows, UUID run, Track track) throws SQLException {
+    try (PreparedStatement insert =
+        rows.prepareStatement(
+            "insert into run_track (run_id, number, name, began_after, seconds, rows, body)"
+                + " values (?, ?, ?, 0, ?, ?, ?::jsonb)")) {
+      insert.setObject(1, run);
+      insert.setInt(2, track.number());
+      insert.setString(3, track.name());
+      insert.setDouble(4, track.seconds());
+      insert.setLong(5, track.rows());
+      insert.setString(6, JsonMapper.shared().writeValueAsString(track.body()));
+      insert.execute();
+    }
+  }
+
+  private static final int MOST_TRACKS = 12;
 
   private static void row(RowStore store, double time, double[] values) throws IOException {
     try {
@@ -109,10 +170,9 @@ class RunRows {
       connection.setAutoCommit(false);
       try (PreparedStatement query =
           connection.prepareStatement(
-              "select t, v from run_row where run_id = ? and track = ? order by t")) {
+              "select t, v from " + part("run_row", run) + " where track = ? order by t")) {
         query.setFetchSize(5000);
-        query.setObject(1, run);
-        query.setInt(2, track);
+        query.setInt(1, track);
         try (ResultSet rows = query.executeQuery()) {
           while (rows.next()) {
             each.row(rows.getDouble(1), floats(rows.getArray(2)));
@@ -140,16 +200,18 @@ class RunRows {
    * @param from s since the track began
    */
   Picture picture(UUID run, Track track, double from, double to, int most) throws SQLException {
-    double share = track.seconds() <= 0 ? 1 : Math.min(1, (to - from) / track.seconds());
-    double steps = track.rows() * share;
-    int level = 0;
-    while (steps > most) {
-      steps /= RowStore.TOGETHER;
-      level++;
+    Window window = new Window(run, track, from, to);
+    try (Connection connection = source.getConnection()) {
+      int level = 0;
+      int spans = count(connection, window, level);
+      if (spans * RowStore.TOGETHER <= most) {
+        return rows(connection, window);
+      }
+      while (spans > most) {
+        spans = count(connection, window, ++level);
+      }
+      return spans(connection, window, level);
     }
-    return level == 0
-        ? rows(run, track, from, to)
-        : spans(run, track, new Window(from, to, level - 1));
   }
 
   /**
@@ -160,20 +222,45 @@ class RunRows {
    */
   record Picture(double[] t, float[][] low, float[][] high, float[][] mean) {}
 
-  private record Window(double from, double to, int level) {}
+  private record Window(UUID run, Track track, double from, double to) {
+    String rows() {
+      return part("run_row", run) + " where track = ? and t >= ? and t <= ?";
+    }
 
-  private Picture rows(UUID run, Track track, double from, double to) throws SQLException {
+    String spans() {
+      return part("run_span", run) + " where track = ? and to_t >= ? and from_t <= ? and level = ?";
+    }
+
+    void fill(PreparedStatement query) throws SQLException {
+      query.setInt(1, track.number());
+      query.setDouble(2, from);
+      query.setDouble(3, to);
+    }
+
+    int wide() {
+      return track.body().columns().size();
+    }
+  }
+
+  /** Spans of a level; there are none over the highest. */
+  private static int count(Connection connection, Window w, int level) throws SQLException {
+    try (PreparedStatement query =
+        connection.prepareStatement("select count(*) from " + w.spans())) {
+      w.fill(query);
+      query.setInt(4, level);
+      try (ResultSet answer = query.executeQuery()) {
+        answer.next();
+        return answer.getInt(1);
+      }
+    }
+  }
+
+  private static Picture rows(Connection connection, Window w) throws SQLException {
     List<Double> times = new ArrayList<>();
     List<float[]> values = new ArrayList<>();
-    try (Connection connection = source.getConnection();
-        PreparedStatement query =
-            connection.prepareStatement(
-                "select t, v from run_row where run_id = ? and track = ? and t >= ? and t <= ?"
-                    + " order by t")) {
-      query.setObject(1, run);
-      query.setInt(2, track.number());
-      query.setDouble(3, from);
-      query.setDouble(4, to);
+    try (PreparedStatement query =
+        connection.prepareStatement("select t, v from " + w.rows() + " order by t")) {
+      w.fill(query);
       try (ResultSet rows = query.executeQuery()) {
         while (rows.next()) {
           times.add(rows.getDouble(1));
@@ -181,25 +268,20 @@ class RunRows {
         }
       }
     }
-    float[][] turned = turned(values, track.body().columns().size());
+    float[][] turned = turned(values, w.wide());
     return new Picture(Units.array(times), turned, turned, turned);
   }
 
-  private Picture spans(UUID run, Track track, Window w) throws SQLException {
+  private static Picture spans(Connection connection, Window w, int level) throws SQLException {
     List<Double> times = new ArrayList<>();
     List<float[]> low = new ArrayList<>();
     List<float[]> high = new ArrayList<>();
     List<float[]> mean = new ArrayList<>();
-    try (Connection connection = source.getConnection();
-        PreparedStatement query =
-            connection.prepareStatement(
-                "select from_t, low, high, mean from run_span where run_id = ? and track = ?"
-                    + " and level = ? and to_t >= ? and from_t <= ? order by from_t")) {
-      query.setObject(1, run);
-      query.setInt(2, track.number());
-      query.setInt(3, w.level);
-      query.setDouble(4, w.from);
-      query.setDouble(5, w.to);
+    try (PreparedStatement query =
+        connection.prepareStatement(
+            "select from_t, low, high, mean from " + w.spans() + " order by from_t")) {
+      w.fill(query);
+      query.setInt(4, level);
       try (ResultSet rows = query.executeQuery()) {
         while (rows.next()) {
           times.add(rows.getDouble(1));
@@ -209,9 +291,8 @@ class RunRows {
         }
       }
     }
-    int wide = track.body().columns().size();
     return new Picture(
-        Units.array(times), turned(low, wide), turned(high, wide), turned(mean, wide));
+        Units.array(times), turned(low, w.wide()), turned(high, w.wide()), turned(mean, w.wide()));
   }
 
   /** From steps of columns to columns of steps. */

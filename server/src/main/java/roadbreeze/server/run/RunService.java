@@ -3,13 +3,10 @@ package roadbreeze.server.run;
 import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.StaleVersionException;
 import roadbreeze.server.problem.UnknownThingException;
 
@@ -65,42 +62,26 @@ class RunService {
     database.remove(row(id));
   }
 
-  /** Puts a track to its run; by the clock of its file where that says more than seconds. */
+  /**
+   * A track that has been taken in. The first that has a date says when the run began; another one
+   * with a date lies where its clock says. What somebody has moved stays.
+   */
   @Transactional
-  public Run put(UUID id, Track track) {
+  public Run taken(UUID id, int number) {
     RunRow row = row(id);
-    database.persist(new TrackRow(id, track));
-    database.flush();
-    settle(row);
-    return row.run(tracks(id));
-  }
-
-  /** Tracks with a date lie where their clocks say; the earliest of them begins the run. */
-  private void settle(RunRow row) {
-    List<TrackRow> rows = rows(row.id());
-    Instant first =
-        rows.stream()
-            .map(r -> r.track().body().beganAt())
-            .filter(Objects::nonNull)
-            .min(Comparator.naturalOrder())
-            .orElse(null);
-    row.began(first);
-    for (TrackRow r : rows) {
-      Instant at = r.track().body().beganAt();
-      if (first != null && at != null) {
-        r.shifted(Duration.between(first, at).toMillis() / 1000.0);
-      }
+    TrackRow track = track(id, number);
+    Instant at = track.track().body().beganAt();
+    if (at != null) {
+      track.shifted(Duration.between(row.began(at), at).toMillis() / 1000.0);
     }
+    database.flush(); // the answer carries the new version
+    return row.run(tracks(id));
   }
 
   /** Moves a track in time. */
   @Transactional
   public Run shift(UUID id, int track, double offset) {
-    TrackRow row =
-        rows(id).stream()
-            .filter(r -> r.track().number() == track)
-            .findFirst()
-            .orElseThrow(() -> new UnknownThingException("the run has no track " + track));
+    TrackRow row = track(id, track);
     row.shifted(offset);
     database.flush();
     return get(id);
@@ -125,13 +106,11 @@ class RunService {
     return rows(id).stream().map(TrackRow::track).toList();
   }
 
-  /** The number of the next track. */
-  int next(Run run) {
-    if (run.tracks().size() >= MOST_TRACKS) {
-      throw Refusal.TOO_MANY_TRACKS.refuse(MOST_TRACKS);
+  private TrackRow track(UUID id, int number) {
+    TrackRow row = database.find(TrackRow.class, new TrackRow.Key(id, (short) number));
+    if (row == null) {
+      throw new UnknownThingException("the run has no track " + number);
     }
-    return run.tracks().stream().mapToInt(Track::number).max().orElse(-1) + 1;
+    return row;
   }
-
-  private static final int MOST_TRACKS = 12;
 }

@@ -40,7 +40,8 @@ final class TrackCsv {
   void row(double time, float[] values) throws IOException {
     printer.print(time + track.offsetS());
     for (int i = 0; i < values.length; i++) {
-      printer.print(Float.isNaN(values[i]) ? "" : units.get(i).fromSi(values[i]));
+      // They are kept to seven digits, and no more are given out.
+      printer.print(Float.isNaN(values[i]) ? "" : (float) units.get(i).fromSi(values[i]));
     }
     printer.println();
   }

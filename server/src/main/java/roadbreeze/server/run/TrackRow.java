@@ -9,7 +9,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import tools.jackson.databind.json.JsonMapper;
 
-/** A track of a run, beside its rows. */
+/** A track of a run, beside its rows; written with them ({@link RunRows}). */
 @Entity
 @Table(name = "run_track")
 class TrackRow {
@@ -27,19 +27,6 @@ class TrackRow {
   private String body;
 
   protected TrackRow() {}
-
-  TrackRow(UUID run, Track track) {
-    key = new Key(run, (short) track.number());
-    name = track.name();
-    beganAfter = track.offsetS();
-    seconds = track.seconds();
-    rows = track.rows();
-    body = JsonMapper.shared().writeValueAsString(track.body());
-  }
-
-  UUID run() {
-    return key.runId();
-  }
 
   void shifted(double offset) {
     beganAfter = offset;

@@ -1,7 +1,6 @@
 package roadbreeze.server.wiring;
 
 import java.util.List;
-import java.util.Optional;
 import roadbreeze.core.wiring.Formboard;
 import roadbreeze.core.wiring.Part;
 import roadbreeze.core.wiring.Run;
@@ -11,7 +10,6 @@ import roadbreeze.core.wiring.Surround;
 import roadbreeze.core.wiring.WireEnd;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.DeviceWiring;
-import roadbreeze.server.build.Inline;
 import roadbreeze.server.build.WiringMapper;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.message.Units;
@@ -56,7 +54,7 @@ public final class LoomNeeds {
       needs.add(What.RELAY_BOX, 0, 1, n -> LoomSaid.BOX.with());
     }
     for (Scheme.Placed p : wired.scheme().parts()) {
-      part(p, wired, build, needs);
+      part(p, wired, needs);
     }
     for (WiringMapper.Fed f : wired.fed()) {
       DeviceWiring w = f.wiring();
@@ -65,7 +63,7 @@ public final class LoomNeeds {
       }
       if (w.adapter() != null) {
         needs.part(w.adapter().price(), 1, n -> LoomSaid.PART.with(n, w.adapter().name()));
-        if (inline(build, f.consumer().id()).isEmpty()) {
+        if (build.lines().sitting(f.consumer().id()).isEmpty()) {
           // Its two ends; those of a tee in an oil hose are counted with that.
           double bore = w.adapter().boreMm();
           needs.add(What.CONSTANT_TENSION, bore, 2, n -> LoomSaid.CLAMPS.with(n, Units.mm(bore)));
@@ -89,17 +87,7 @@ public final class LoomNeeds {
     return needs.all();
   }
 
-  /** What feels for it is a part of its own already. */
-  private static boolean probed(Build build, String device) {
-    boolean chosen = build.wiring().of(device).map(w -> w.probe() != null).orElse(false);
-    return chosen || inline(build, device).map(in -> in.sensor() != null).orElse(false);
-  }
-
-  private static Optional<Inline> inline(Build build, String id) {
-    return build.lines().inline().stream().filter(in -> in.id().equals(id)).findFirst();
-  }
-
-  private static void part(Scheme.Placed placed, WiredBuild wired, Build build, Needs needs) {
+  private static void part(Scheme.Placed placed, WiredBuild wired, Needs needs) {
     Part part = placed.part();
     if (part instanceof Part.Guard g) {
       double amps = wired.loom().guards().get(g.id());
@@ -116,6 +104,9 @@ public final class LoomNeeds {
       needs.add(What.DIODE, 0, 1, LoomSaid.DIODE::with);
     } else if (part instanceof Part.Contact c && c.kind().bought()) {
       boolean driver = c.kind() == Part.Contact.Kind.DRIVER_SWITCH;
+      if (!driver && wired.probed(placed.device())) {
+        return; // it is the part that was chosen
+      }
       needs.add(
           driver ? What.DRIVER_SWITCH : What.THERMAL_SWITCH,
           0,
@@ -123,7 +114,7 @@ public final class LoomNeeds {
           n -> LoomSaid.CONTACT.with(n, c.kind()));
     } else if (part instanceof Part.Load l
         && l.kind() != Part.Load.Kind.CLUTCH_COIL
-        && !(l.kind() == Part.Load.Kind.SENDER && probed(build, placed.device()))) {
+        && !(l.kind() == Part.Load.Kind.SENDER && wired.probed(placed.device()))) {
       What what =
           switch (l.kind()) {
             case LAMP -> What.LAMP;

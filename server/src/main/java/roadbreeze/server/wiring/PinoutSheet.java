@@ -68,7 +68,7 @@ public final class PinoutSheet {
         Words.of(Written.PINOUT.with(), world),
         ACROSS * (WIDE + GAP),
         Math.max(HEAD, height),
-        marks.stream().map(m -> up(m, height)).toList());
+        marks.stream().map(m -> m.moved(0, height)).toList());
   }
 
   /** Something with terminals of its own that wires are put on. */
@@ -153,14 +153,5 @@ public final class PinoutSheet {
     if (!text.isEmpty()) {
       marks.add(new Drawing.Words(Pen.NOTE, x, y, size, text, false));
     }
-  }
-
-  /** From under the sheet's upper edge onto it. */
-  private static Mark up(Mark mark, double by) {
-    if (mark instanceof Drawing.Stroke s) {
-      return new Drawing.Stroke(s.pen(), s.x1(), s.y1() + by, s.x2(), s.y2() + by);
-    }
-    Drawing.Words w = (Drawing.Words) mark;
-    return new Drawing.Words(w.pen(), w.x(), w.y() + by, w.size(), w.text(), w.centred());
   }
 }

@@ -11,6 +11,7 @@ import roadbreeze.core.rig.FanSensor;
 import roadbreeze.core.wiring.Consumer;
 import roadbreeze.core.wiring.Felt;
 import roadbreeze.core.wiring.ProbeSeat;
+import roadbreeze.core.wiring.School;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.DeviceWiring;
 import roadbreeze.server.build.Hose;
@@ -48,6 +49,7 @@ final class ProbeSeats {
             hose.isPresent(),
             hose.map(Seat::bore).orElse(OptionalDouble.empty()),
             hose.map(Seat::straight).orElse(OptionalDouble.empty()),
+            acts && (c.kind() == Consumer.Kind.WARNING_LAMP || c.school() == School.THERMAL_SWITCH),
             acts ? OptionalDouble.of(c.on()) : OptionalDouble.empty(),
             probe(f).map(ProbeSeats::toCore),
             Optional.ofNullable(f.wiring().adapter()).map(ProbeSeats::toCore)));
@@ -56,11 +58,7 @@ final class ProbeSeats {
   /** As chosen here, or for the tee that it sits in. */
   private Optional<SensorPart> probe(WiringMapper.Fed f) {
     return Optional.ofNullable(f.wiring().probe())
-        .or(() -> inline(f.consumer().id()).map(Inline::sensor));
-  }
-
-  private Optional<Inline> inline(String id) {
-    return build.lines().inline().stream().filter(in -> in.id().equals(id)).findFirst();
+        .or(() -> build.lines().sitting(f.consumer().id()).map(Inline::sensor));
   }
 
   /**
@@ -96,7 +94,7 @@ final class ProbeSeats {
     if (build.coolers().isEmpty() || hoses.isEmpty()) {
       return OptionalDouble.of(Units.mm(job.rig().foundLines().boreMm()));
     }
-    Optional<String> in = inline(id).map(Inline::hose);
+    Optional<String> in = build.lines().sitting(id).map(Inline::hose);
     Hose hose =
         hoses.stream()
             .filter(h -> in.isEmpty() || h.id().equals(in.get()))
@@ -113,7 +111,11 @@ final class ProbeSeats {
           case AIR, PRESSURE -> Optional.empty();
         };
     return new ProbeSeat.Probe(
-        felt, p.thread(), Units.optional(p.fromC()), Units.optional(p.toC()));
+        felt,
+        p.thread(),
+        Units.optional(p.fromC()),
+        Units.optional(p.toC()),
+        Units.optional(p.switchesAtC()));
   }
 
   private static ProbeSeat.Adapter toCore(SensorAdapterPart a) {
@@ -140,7 +142,7 @@ final class ProbeSeats {
       List<SensorAdapterPart> adapters) {
     List<SensorPart> fitting =
         probe(f).map(List::of).orElse(probes).stream()
-            .filter(p -> reads(p, seat))
+            .filter(p -> seat.servedBy(toCore(p)))
             .sorted(Comparator.comparingDouble(SensorPart::price))
             .toList();
     if (!seat.inHose()) {
@@ -153,11 +155,6 @@ final class ProbeSeats {
                     .filter(a -> a.thread().equals(p.thread()) && fits(a, seat))
                     .map(a -> f.wiring().withProbe(p).withAdapter(a)))
         .min(Comparator.comparingDouble(w -> w.probe().price() + w.adapter().price()));
-  }
-
-  private static boolean reads(SensorPart p, ProbeSeat seat) {
-    boolean range = seat.on().isEmpty() || p.toC() == null || p.toC() >= seat.on().getAsDouble();
-    return range && toCore(p).felt().equals(Optional.of(seat.felt()));
   }
 
   private static boolean fits(SensorAdapterPart a, ProbeSeat seat) {

@@ -76,6 +76,12 @@ record WiredBuild(
     return faults;
   }
 
+  /** What feels for a thing is a part that was chosen. */
+  boolean probed(String device) {
+    ProbeSeat seat = seats.get(device);
+    return seat != null && seat.probe().isPresent();
+  }
+
   Scheme scheme() {
     return loom.scheme();
   }

@@ -54,6 +54,7 @@ record WiringResult(
    * @param amps of all its motors together, null without one
    * @param assumed nobody has given that
    * @param lagS of what feels its temperature, null without
+   * @param adjusted it has a controller that is set by hand, and can be put in the cab
    * @param probe where that sits, null where it is none of its own
    */
   record WiredDevice(
@@ -66,6 +67,7 @@ record WiringResult(
       boolean assumed,
       boolean withAir,
       @Nullable Double lagS,
+      boolean adjusted,
       @Nullable SeatedProbe probe) {
     private static WiredDevice of(WiringMapper.Fed f, WiredBuild wired) {
       Consumer c = f.consumer();
@@ -82,6 +84,7 @@ record WiringResult(
           f.assumed(),
           c.air() != Consumer.Air.NONE,
           c.feels() && f.sensor() != null ? Double.valueOf(f.sensor().lag()) : null,
+          c.adjusted() && !c.school().pulsed(),
           SeatedProbe.of(wired.seats().get(c.id())));
     }
   }

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
+import java.util.concurrent.CompletableFuture;
 import javax.sql.DataSource;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -183,6 +184,75 @@ class RunApiTest {
         send("POST", "/api/runs/" + lone.get("id").asString() + "/tracks/0/match", "{}");
     assertThat(no.statusCode()).isEqualTo(400);
     assertThat(no.body()).contains("refusal.clocksDiffer");
+  }
+
+  private static String dated(String clock, int rows) {
+    StringBuilder text = new StringBuilder("date;coolant (°C)\n");
+    for (int i = 0; i < rows; i++) {
+      text.append("2026-11-28 ").append(clock).append(':').append(10 + i).append(";90\n");
+    }
+    return text.toString();
+  }
+
+  /** What somebody has moved stays where it was moved when another recording comes in. */
+  @Test
+  void recordingsWithADateLieWhereTheirClocksSay() throws Exception {
+    JsonNode run = take(run("Dated"), "a", dated("10:00", 20));
+    run = take(run, "b", dated("10:05", 20));
+    assertThat(run.at("/tracks/1/offsetS").asDouble()).isEqualTo(300);
+    String path = "/api/runs/" + run.get("id").asString();
+    ok("PUT", path + "/tracks/1/offset", "{\"offsetS\":42}");
+    run = take(run, "c", dated("09:59", 20));
+    assertThat(run.at("/tracks/1/offsetS").asDouble()).isEqualTo(42);
+    assertThat(run.at("/tracks/2/offsetS").asDouble()).isEqualTo(-60);
+    assertThat(run.get("beganAt").asString()).startsWith("2026-11-28T10:00:10");
+    // The answer's version is that of the next edit.
+    String edit =
+        "{\"version\":" + run.get("version") + ",\"data\":" + run.get("data").toString() + "}";
+    assertThat(send("PUT", path, edit).statusCode()).isEqualTo(200);
+  }
+
+  @Test
+  void twoRecordingsThatComeAtOnceAreTwoTracks() throws Exception {
+    JsonNode run = run("At once");
+    String file = log(4000);
+    String path = "/api/runs/" + run.get("id").asString() + "/tracks?name=x&shape=" + shape(file);
+    CompletableFuture<?>[] both = new CompletableFuture<?>[3];
+    for (int i = 0; i < both.length; i++) {
+      both[i] = CompletableFuture.runAsync(() -> assertThat(status(path, file)).isEqualTo(201));
+    }
+    CompletableFuture.allOf(both).join();
+    JsonNode tracks = ok("GET", "/api/runs/" + run.get("id").asString(), "").get("tracks");
+    assertThat(tracks).extracting(t -> t.get("number").asInt()).containsExactly(0, 1, 2);
+    long rows =
+        count("select count(*) from run_row where run_id = '" + run.get("id").asString() + "'");
+    assertThat(rows).isEqualTo(12_000);
+  }
+
+  private int status(String path, String file) {
+    try {
+      return send("POST", path, file).statusCode();
+    } catch (Exception e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** An hour by the second, then a minute with a hundred thousand rows of it. */
+  @Test
+  void aPictureHasNoMoreStepsThanAsked() throws Exception {
+    StringBuilder text = new StringBuilder("time (s),coolant (°C)\n");
+    for (int i = 0; i < 3600; i++) {
+      text.append(i).append(",90\n");
+    }
+    for (int i = 0; i < 60_000; i++) {
+      text.append(String.format(Locale.ROOT, "%.3f,91%n", 3600 + i / 1000.0));
+    }
+    JsonNode run = take(run("Uneven"), "x", text.toString());
+    for (String window : List.of("from=0&to=3660", "from=3600&to=3660", "from=3599&to=3602")) {
+      String path = "/api/runs/" + run.get("id").asString() + "/picture?" + window + "&most=500";
+      JsonNode t = ok("GET", path, "").at("/tracks/0/t");
+      assertThat(t.size()).as(window).isBetween(10, 500);
+    }
   }
 
   @Test

@@ -189,20 +189,23 @@ class WiringTest {
   }
 
   /** A thermal switch of one wire, screwed into an adapter in the hose from the engine. */
-  private static JobContent inHose() {
+  private static JobContent inHose(Double at) {
     JobContent job = Jobs.with(Jobs.HIVE, FAN, FanSensor.HOSE_ADAPTER);
     job = Jobs.with(job, DEVICE + "school", School.THERMAL_SWITCH);
     job = Jobs.with(job, DEVICE + "oneWire", true);
     SensorPart probe =
-        new SensorPart("P", "probe", SensorPart.Measures.COOLANT, "M14×1.5", -40.0, 140.0, 16);
+        new SensorPart("P", "probe", SensorPart.Measures.COOLANT, "M14×1.5", -40.0, 140.0, at, 16);
     return Jobs.with(job, DEVICE + "probe", probe);
   }
 
   @Test
   void anAdapterIsChosenByBoreAndThread() {
-    JobContent job = inHose();
+    JobContent job = inHose(104.0);
     JobContent unmeasured = Jobs.with(job, "nose.radiator.own.upperNeckMm", null);
     assertThat(faults(unmeasured)).contains("BORE_UNKNOWN");
+    assertThat(faults(inHose(null))).contains("PROBE_NO_SWITCH");
+    assertThat(faults(inHose(92.0))).contains("PROBE_SWITCHES_AT");
+    assertThat(faults(job)).noneMatch(f -> f.startsWith("PROBE_S") || f.startsWith("PROBE_N"));
     assertThat(faults(job)).contains("ADAPTER_WANTED");
     List<SensorAdapterPart> shelf =
         List.of(
@@ -223,9 +226,10 @@ class WiringTest {
     assertThat(earthless(held)).isFalse();
     SensorAdapterPart bare = adapter(38, "M14×1.5", Earthing.NONE);
     assertThat(earthless(Jobs.with(job, DEVICE + "adapter", bare))).isTrue();
-    // What is chosen is paid for instead of any sender.
+    // What is chosen is paid for, and no other switch.
     List<Need> needs = LoomNeeds.of(held, held.build(Jobs.PLAN));
     assertThat(needs).filteredOn(n -> n.each() != null).extracting(Need::each).contains(16.0, 20.0);
+    assertThat(quantity(needs, What.THERMAL_SWITCH)).isZero();
   }
 
   private static boolean earthless(JobContent job) {
