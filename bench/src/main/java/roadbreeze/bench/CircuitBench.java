@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import roadbreeze.core.explain.Name;
+import roadbreeze.core.wiring.AdjusterPlace;
 import roadbreeze.core.wiring.Consumer;
 import roadbreeze.core.wiring.FaultBench;
 import roadbreeze.core.wiring.Felt;
@@ -17,6 +18,7 @@ import roadbreeze.core.wiring.Situations;
 import roadbreeze.core.wiring.Solved;
 import roadbreeze.core.wiring.States;
 import roadbreeze.core.wiring.Supply;
+import roadbreeze.core.wiring.SwitchPlace;
 
 /**
  * A circuit of two fans of two speeds with every trigger there is, in each of its situations: each
@@ -45,7 +47,9 @@ public final class CircuitBench {
         false,
         false,
         Part.Ground.BODY,
-        3 * index);
+        3 * index,
+        AdjusterPlace.BOX,
+        SwitchPlace.DASH);
   }
 
   static List<Consumer> fans() {
