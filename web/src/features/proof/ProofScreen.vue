@@ -10,9 +10,13 @@ import ChoiceInput from '@/shared/ui/ChoiceInput.vue'
 import NameInput from '@/shared/ui/NameInput.vue'
 import PickInput from '@/shared/ui/PickInput.vue'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
+import BenchTabs from '@/shared/ui/BenchTabs.vue'
+import DrivenPanel from './DrivenPanel.vue'
 import LogImport from './LogImport.vue'
 import RunPicture from './RunPicture.vue'
 import RunSaid from './RunSaid.vue'
+import TermsPanel from './TermsPanel.vue'
+import TunePanel from './TunePanel.vue'
 import { clock, count, endOf } from './runs'
 
 /** Drives of this truck as they were recorded: taken in, drawn, and what is not to be believed of them. */
@@ -21,6 +25,13 @@ const document = useDocument()
 const runs = shallowRef<Run[] | null>(null)
 const problem = ref('')
 const chosen = ref<string | null>(null)
+const BENCHES = [
+  ['recorded', 'As recorded'],
+  ['driven', 'As driven'],
+  ['terms', 'Before and after'],
+  ['tune', 'Tune the model'],
+] as const
+const bench = ref<(typeof BENCHES)[number][0]>('recorded')
 const run = computed(() => runs.value?.find((r) => r.id === chosen.value) ?? null)
 const told = (e: unknown) => (problem.value = refusal(e))
 
@@ -45,6 +56,7 @@ async function add() {
     ambientC: null,
     trailerKg: null,
     airConditioning: null,
+    roadFromKm: null,
     note: '',
   }
   try {
@@ -81,6 +93,15 @@ async function remove() {
 }
 watch(chosen, () => (removing.value = false))
 const builds = computed(() => job.content.builds.map((b) => [b.id, b.name] as const))
+const AIR = [
+  ['on', 'on'],
+  ['off', 'off'],
+  ['unknown', 'not known'],
+] as const
+const air = computed(() => {
+  const on = run.value?.data.airConditioning
+  return on == null ? 'unknown' : on ? 'on' : 'off'
+})
 const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
 </script>
 
@@ -146,12 +167,35 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
           optional
           @update:model-value="edit({ trailerKg: $event })"
         />
+        <PickInput
+          :model-value="air"
+          label="Air conditioning"
+          :choices="AIR"
+          @update:model-value="edit({ airConditioning: $event === 'unknown' ? null : $event === 'on' })"
+        />
+        <QuantityInput
+          v-if="job.content.haul.journey"
+          :model-value="run.data.roadFromKm"
+          label="Began on the job’s road at"
+          quantity="distance"
+          optional
+          @update:model-value="edit({ roadFromKm: $event })"
+        />
         <button v-if="!removing" type="button" class="act" @click="removing = true">Remove …</button>
         <button v-else type="button" class="act bad" @click="remove">Remove it with all its rows</button>
       </section>
-      <RunPicture v-if="run.tracks.length" :key="run.id" :run="run" />
-      <LogImport :run="run" @taken="put" />
-      <RunSaid v-if="run.tracks.length" :run="run" @moved="put" />
+      <BenchTabs v-model="bench" :benches="BENCHES" />
+      <template v-if="bench === 'recorded'">
+        <RunPicture v-if="run.tracks.length" :key="run.id" :run="run" />
+        <LogImport :run="run" @taken="put" />
+        <RunSaid v-if="run.tracks.length" :run="run" @moved="put" />
+      </template>
+      <template v-else-if="bench === 'driven'">
+        <DrivenPanel v-if="run.tracks.length" :run="run" />
+        <p v-else class="panel soft">Nothing is recorded of this drive yet.</p>
+      </template>
+      <TermsPanel v-else-if="bench === 'terms'" :runs="runs!" />
+      <TunePanel v-else :runs="runs!" />
     </div>
   </div>
 </template>
@@ -197,7 +241,7 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
 }
 .head {
   display: grid;
-  grid-template-columns: 1.2fr 1.3fr 1.1fr 0.8fr 0.8fr auto;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
   gap: 10px;
   align-items: end;
 }

@@ -514,6 +514,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A run before the work against one after it, on equal terms */
+        post: operations["ProofController.compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/calibrate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The truck's model tuned to recorded drives; nothing is kept of it yet */
+        post: operations["ProofController.calibrate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/bay": {
         parameters: {
             query?: never;
@@ -2097,6 +2131,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/runs/{run}/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A run as it was driven, with what the model makes of the same drive */
+        get: operations["ProofController.reading"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/papers": {
         parameters: {
             query?: never;
@@ -2493,6 +2544,8 @@ export interface components {
             /** Format: double */
             trailerKg: number | null;
             airConditioning: boolean | null;
+            /** Format: double */
+            roadFromKm: number | null;
             note: string;
         };
         RunEdit: {
@@ -2583,6 +2636,25 @@ export interface components {
             readingsMs: number[];
             /** Format: double */
             factor: number | null;
+        };
+        CalibrationData: {
+            id: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            runs: string[];
+            used: boolean;
+            radiator: components["schemas"]["RadiatorPart"] | null;
+            fans: components["schemas"]["FanPart"][];
+            factors: components["schemas"]["TunedFactor"][];
+            covariance: number[][];
+            gauges: components["schemas"]["TunedGauge"][];
+            /** Format: double */
+            beforeK: number;
+            /** Format: double */
+            afterK: number;
+            /** Format: int32 */
+            readings: number;
         };
         CoolingData: {
             /** Format: double */
@@ -2805,6 +2877,76 @@ export interface components {
             /** Format: double */
             warningC: number | null;
         };
+        RadiatorPart: {
+            code: string;
+            name: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            finsPerInch: number;
+            /** @enum {string} */
+            metal: "ALUMINIUM" | "COPPER";
+            /** @enum {string|null} */
+            tubes: "PLAIN" | "DIMPLED" | null;
+            /** @enum {string} */
+            tanks: "PLASTIC" | "METAL";
+            /** Format: double */
+            inTankWattsPerKelvin: number | null;
+            /** Format: double */
+            overWidthMm: number | null;
+            /** Format: double */
+            overHeightMm: number | null;
+            /** Format: double */
+            pinsApartMm: number | null;
+            /** Format: double */
+            pinMm: number | null;
+            /** Format: double */
+            topsApartMm: number | null;
+            /** Format: double */
+            topsUpMm: number | null;
+            /** Format: double */
+            topsBackMm: number | null;
+            /** @enum {string|null} */
+            insert: "M5" | "M6" | "M8" | "M10" | "M12" | null;
+            /** Format: double */
+            insertDepthMm: number | null;
+            /** Format: double */
+            upperAcrossMm: number | null;
+            /** Format: double */
+            upperUpMm: number | null;
+            /** Format: double */
+            upperBackMm: number | null;
+            /** Format: double */
+            upperNeckMm: number | null;
+            /** @enum {string|null} */
+            upperLooks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
+            /** Format: double */
+            lowerAcrossMm: number | null;
+            /** Format: double */
+            lowerUpMm: number | null;
+            /** Format: double */
+            lowerBackMm: number | null;
+            /** Format: double */
+            lowerNeckMm: number | null;
+            /** @enum {string|null} */
+            lowerLooks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
+            /** Format: double */
+            capUpMm: number | null;
+            /** @enum {string|null} */
+            drain: "LEFT" | "MIDDLE" | "RIGHT" | "NONE" | null;
+            oilPorts: string | null;
+            /** Format: double */
+            fanApartMm: number | null;
+            /** Format: double */
+            fanUpMm: number | null;
+            connector: string | null;
+            /** Format: double */
+            price: number;
+        };
         RatingsData: {
             /** Format: double */
             combinedKg: number | null;
@@ -2835,6 +2977,7 @@ export interface components {
             foundLines: components["schemas"]["FoundLines"];
             electrics: components["schemas"]["ElectricsData"];
             fluids: components["schemas"]["FluidsData"];
+            calibrations: components["schemas"]["CalibrationData"][];
             marks: {
                 [key: string]: "MEASURED" | "ENTERED" | "DEFAULT";
             };
@@ -2848,6 +2991,22 @@ export interface components {
             name: string;
             /** Format: double */
             massKg: number;
+        };
+        TunedFactor: {
+            /** @enum {string} */
+            factor: "COOLANT_SHARE" | "DRAG_AREA" | "RAM" | "FAN_PRESSURE" | "CORE_CONDUCTANCE" | "FIN_FRICTION" | "SYSTEM_LOSS" | "CONVERTER_HEAT" | "FRONT_HEAT" | "OIL_FLOW";
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            spread: number;
+        };
+        TunedGauge: {
+            /** @enum {string} */
+            gauge: "COOLANT_READS" | "PAN_READS" | "FEED_READS";
+            /** Format: double */
+            offsetK: number;
+            /** Format: double */
+            spreadK: number;
         };
         Vehicle: {
             name: string;
@@ -3748,76 +3907,6 @@ export interface components {
             /** Format: double */
             price: number;
         };
-        RadiatorPart: {
-            code: string;
-            name: string;
-            /** Format: double */
-            widthMm: number;
-            /** Format: double */
-            heightMm: number;
-            /** Format: double */
-            depthMm: number;
-            /** Format: double */
-            finsPerInch: number;
-            /** @enum {string} */
-            metal: "ALUMINIUM" | "COPPER";
-            /** @enum {string|null} */
-            tubes: "PLAIN" | "DIMPLED" | null;
-            /** @enum {string} */
-            tanks: "PLASTIC" | "METAL";
-            /** Format: double */
-            inTankWattsPerKelvin: number | null;
-            /** Format: double */
-            overWidthMm: number | null;
-            /** Format: double */
-            overHeightMm: number | null;
-            /** Format: double */
-            pinsApartMm: number | null;
-            /** Format: double */
-            pinMm: number | null;
-            /** Format: double */
-            topsApartMm: number | null;
-            /** Format: double */
-            topsUpMm: number | null;
-            /** Format: double */
-            topsBackMm: number | null;
-            /** @enum {string|null} */
-            insert: "M5" | "M6" | "M8" | "M10" | "M12" | null;
-            /** Format: double */
-            insertDepthMm: number | null;
-            /** Format: double */
-            upperAcrossMm: number | null;
-            /** Format: double */
-            upperUpMm: number | null;
-            /** Format: double */
-            upperBackMm: number | null;
-            /** Format: double */
-            upperNeckMm: number | null;
-            /** @enum {string|null} */
-            upperLooks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
-            /** Format: double */
-            lowerAcrossMm: number | null;
-            /** Format: double */
-            lowerUpMm: number | null;
-            /** Format: double */
-            lowerBackMm: number | null;
-            /** Format: double */
-            lowerNeckMm: number | null;
-            /** @enum {string|null} */
-            lowerLooks: "LEFT" | "RIGHT" | "DOWN" | "UP" | "FORWARD" | "BACKWARD" | null;
-            /** Format: double */
-            capUpMm: number | null;
-            /** @enum {string|null} */
-            drain: "LEFT" | "MIDDLE" | "RIGHT" | "NONE" | null;
-            oilPorts: string | null;
-            /** Format: double */
-            fanApartMm: number | null;
-            /** Format: double */
-            fanUpMm: number | null;
-            connector: string | null;
-            /** Format: double */
-            price: number;
-        };
         RadiatorPlan: {
             ticks: components["schemas"]["OrderTick"][];
             plates: components["schemas"]["PlateStage"][];
@@ -4197,6 +4286,72 @@ export interface components {
             widthPx: number;
             /** Format: int32 */
             heightPx: number;
+        };
+        CompareAsk: {
+            /** Format: uuid */
+            before: string;
+            /** Format: uuid */
+            after: string;
+            /** Format: double */
+            dayC: number;
+        };
+        CompareResult: {
+            rows: components["schemas"]["TermsRow"][];
+        };
+        TermsRow: {
+            /** @enum {string} */
+            fluid: "COOLANT" | "FEED" | "PAN";
+            /** @enum {string|null} */
+            basis: "SAME_TERMS" | "PER_KILOWATT" | null;
+            /** Format: double */
+            morePercent: number | null;
+            /** Format: double */
+            spreadPercent: number | null;
+            /** Format: double */
+            coolerK: number | null;
+            /** Format: double */
+            spreadK: number | null;
+            before: number[];
+            after: number[];
+            says: components["schemas"]["Said"][];
+            why: components["schemas"]["Said"][];
+            wanted: components["schemas"]["Said"] | null;
+        };
+        CalibrationAsk: {
+            from: string[];
+            checks: string[];
+        };
+        CalibrationResult: {
+            rows: components["schemas"]["TunedRow"][];
+            correlation: number[][];
+            /** Format: int32 */
+            readings: number;
+            /** Format: double */
+            beforeK: number;
+            /** Format: double */
+            afterK: number;
+            checks: components["schemas"]["CheckedRun"][];
+            says: components["schemas"]["Said"][];
+            drifted: boolean;
+            data: components["schemas"]["CalibrationData"];
+        };
+        CheckedRun: {
+            run: string;
+            /** Format: double */
+            beforeK: number;
+            /** Format: double */
+            afterK: number;
+        };
+        TunedRow: {
+            of: string;
+            gauge: boolean;
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            prior: number;
+            /** Format: double */
+            spread: number;
+            told: boolean;
         };
         BayBegun: {
             build: string;
@@ -6476,6 +6631,87 @@ export interface components {
             /** Format: double */
             hottestC: number;
         };
+        BrokenRule: {
+            /** @enum {string} */
+            rule: "UNKNOWN" | "SPEED" | "GRADE" | "FANS" | "AIR_CONDITIONING" | "TEMPERATURES";
+            /** Format: double */
+            seconds: number;
+        };
+        HeldRow: {
+            /** @enum {string} */
+            fluid: "COOLANT" | "FEED" | "PAN";
+            /** Format: double */
+            meanC: number | null;
+            /** Format: double */
+            driftKMin: number | null;
+            /** Format: double */
+            kelvinPerKw: number | null;
+            /** Format: double */
+            spreadKPerKw: number | null;
+            silent: components["schemas"]["Said"] | null;
+        };
+        ReadingResult: {
+            /** @enum {string} */
+            heights: "BAROMETER" | "SATELLITES" | "STORED_ROAD" | "NONE";
+            /** Format: double */
+            tyresOffPercent: number;
+            /** Format: double */
+            clusteredPercent: number | null;
+            /** @enum {string} */
+            fans: "RECORDED" | "SWITCH_POINTS" | "NO_SWITCH" | "UNKNOWN";
+            /** Format: double */
+            lengthKm: number;
+            /** Format: double */
+            modelledPercent: number;
+            trace: components["schemas"]["ReadingTrace"];
+            windows: components["schemas"]["WindowRow"][];
+            rules: components["schemas"]["BrokenRule"][];
+            says: components["schemas"]["Said"][];
+        };
+        ReadingTrace: {
+            timeS: number[];
+            distanceKm: number[];
+            elevationM: number[];
+            gradePercent: number[];
+            speedKmh: number[];
+            gear: number[];
+            slipPercent: number[];
+            fanPercent: number[];
+            ambientC: number[];
+            coolantC: number[];
+            panC: number[];
+            feedC: number[];
+            modelCoolantC: number[];
+            modelPanC: number[];
+            modelFeedC: number[];
+            modelSpeedKmh: number[];
+            modelGear: number[];
+        };
+        WindowRow: {
+            /** Format: double */
+            fromS: number;
+            /** Format: double */
+            toS: number;
+            stands: boolean;
+            /** Format: double */
+            speedKmh: number;
+            /** Format: double */
+            gradePercent: number;
+            /** Format: double */
+            ambientC: number;
+            /** Format: int32 */
+            gear: number | null;
+            /** Format: double */
+            slipPercent: number | null;
+            /** Format: double */
+            fansPercent: number | null;
+            airConditioning: boolean | null;
+            /** Format: double */
+            engineKw: number | null;
+            /** Format: double */
+            oilKw: number | null;
+            held: components["schemas"]["HeldRow"][];
+        };
         JobFile: {
             format: string;
             /** Format: int32 */
@@ -7563,6 +7799,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PhotoKept"];
+                };
+            };
+        };
+    };
+    "ProofController.compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CompareAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CompareResult"];
+                };
+            };
+        };
+    };
+    "ProofController.calibrate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationResult"];
                 };
             };
         };
@@ -8984,6 +9272,7 @@ export interface operations {
                  *             "levelToC": 90,
                  *             "capAt": "RADIATOR_NECK"
                  *           },
+                 *           "calibrations": [],
                  *           "marks": {
                  *             "vehicle.cooling.radiator.widthMm": "MEASURED",
                  *             "vehicle.cooling.radiator.heightMm": "MEASURED",
@@ -11649,6 +11938,7 @@ export interface operations {
                  *             "levelToC": 90,
                  *             "capAt": "RADIATOR_NECK"
                  *           },
+                 *           "calibrations": [],
                  *           "marks": {
                  *             "vehicle.cooling.radiator.widthMm": "MEASURED",
                  *             "vehicle.cooling.radiator.heightMm": "MEASURED",
@@ -14670,6 +14960,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    "ProofController.reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadingResult"];
                 };
             };
         };

@@ -5,12 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A drive is recorded, taken in, looked at and taken out again. */
@@ -77,5 +81,57 @@ class ProofTest extends OnACopy {
     page.getByText("Remove …").click();
     page.getByText("Remove it with all its rows").click();
     assertThat(page.locator("[data-run]")).hasCount(0);
+  }
+
+  /** The yard's own truck, driven before its work and after it. */
+  @Test
+  void theWorkIsProvedAndTheModelTuned() {
+    page.navigate("/");
+    Browser.ready(page);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Hive utility").setExact(true))
+        .first()
+        .click();
+    page.waitForURL("**/haul");
+    page.keyboard().press("v");
+    assertThat(page.locator("[data-run]")).hasCount(3);
+    bench("As driven");
+    Locator driven = page.locator("[data-reading=ready]");
+    assertThat(driven).containsText("grade by the barometer");
+    assertThat(driven).containsText("in a locked gear");
+    assertThat(driven.getByRole(AriaRole.TABLE)).containsText("K/kW");
+    assertThat(driven).containsText("the thermostat was not wide open");
+    bench("Before and after");
+    Locator pan = page.locator("[data-terms=ready] [data-fluid=PAN]");
+    assertThat(pan).containsText("more heat for the same temperature");
+    assertThat(pan).containsText("On a day of 38 °C it would have been");
+    // On another day the sentence is another.
+    type("A hot day here", "30");
+    assertThat(pan).containsText("On a day of 30 °C it would have been");
+    bench("Tune the model");
+    assertThat(gauge("coolant")).containsText("±");
+    double before = band();
+    page.locator("[data-tune]").click();
+    Locator tuned = page.locator("[data-tuned=ready]");
+    assertThat(tuned).containsText("which was left out, the model was off by");
+    assertThat(tuned.locator("tr.untold").first()).containsText("not told");
+    tuned.locator("[data-accept]").click();
+    assertThat(page.locator("[data-calibration]")).containsText("Long Tallow, in autumn");
+    page.waitForCondition(() -> band() < 0.8 * before);
+    // Taken back, the band is as wide as before.
+    page.keyboard().press("Control+z");
+    assertThat(page.locator("[data-calibration]")).hasCount(0);
+    page.waitForCondition(() -> Math.abs(band() - before) < 0.11);
+  }
+
+  private void bench(String name) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+        .click();
+  }
+
+  /** Of the coolant, K; as wide as nothing while it is worked out. */
+  private double band() {
+    Matcher m =
+        Pattern.compile("± ([0-9.]+)").matcher(gauge("coolant").innerText());
+    return m.find() ? Double.parseDouble(m.group(1)) : Double.NaN;
   }
 }

@@ -51,6 +51,11 @@ public record Air(double temperature, double pressure, double density, double vi
     return new Air(temperature, pressure, pressure / (GAS_CONSTANT * kelvin), viscosity);
   }
 
+  /** Altitude at which the same has a pressure in Pa, m; not a number for what is none. */
+  public static double standardAltitude(double pressure) {
+    return (1 - Math.pow(pressure / 101325, 1 / 5.25588)) / 2.25577e-5;
+  }
+
   /** International Standard Atmosphere pressure, Pa, at an altitude in m. */
   public static double standardPressure(double altitude) {
     ALTITUDE.require(altitude);

@@ -7,7 +7,6 @@ import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
-import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Margin;
@@ -36,8 +35,8 @@ final class Spread {
     RealMatrix moves = MatrixUtils.createRealMatrix(FLUIDS * points.size(), sources.size());
     for (int s = 0; s < sources.size(); s++) {
       Uncertainty.Source source = sources.get(s);
-      List<Seen> high = moved(setup, source, 1 + source.spread(), points);
-      List<Seen> low = moved(setup, source, 1 - source.spread(), points);
+      List<Seen> high = Seen.of(setup, source.at(1), points);
+      List<Seen> low = Seen.of(setup, source.at(-1), points);
       for (int p = 0; p < points.size(); p++) {
         double apart = 2 * Margin.NINE_IN_TEN;
         moves.setEntry(FLUIDS * p, s, (high.get(p).coolant() - low.get(p).coolant()) / apart);
@@ -45,11 +44,6 @@ final class Spread {
       }
     }
     return new Spread(moves);
-  }
-
-  private static List<Seen> moved(
-      Setup setup, Uncertainty.Source source, double by, List<OperatingPoint> points) {
-    return Seen.of(setup, Factors.NOMINAL.with(source.factor(), by), points);
   }
 
   /**

@@ -21,5 +21,7 @@ public enum Factor implements Code {
   /** What the slipping converter gives the oil. */
   CONVERTER_HEAT,
   /** What condenser and charge-air cooler give the air before the radiator. */
-  FRONT_HEAT
+  FRONT_HEAT,
+  /** Oil that the gearbox pump sends to the coolers. */
+  OIL_FLOW
 }

@@ -52,6 +52,23 @@ public final class Factors {
     return new Factors(changed);
   }
 
+  /** One of them so much higher. */
+  public Factors plus(Factor factor, double by) {
+    return with(factor, get(factor) + by);
+  }
+
+  /** Each multiplied with that of another. */
+  Factors times(Factors other) {
+    if (this == NOMINAL || other == NOMINAL) {
+      return this == NOMINAL ? other : this;
+    }
+    double[] product = values.clone();
+    for (int i = 0; i < product.length; i++) {
+      product[i] *= other.values[i];
+    }
+    return new Factors(product);
+  }
+
   public double[] toArray() {
     return values.clone();
   }

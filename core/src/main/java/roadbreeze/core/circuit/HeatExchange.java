@@ -89,9 +89,17 @@ public final class HeatExchange {
   private double moved;
 
   HeatExchange(Rig rig, Factors factors, OperatingPoint point, Air air, double engagement) {
-    this(rig, factors, point, air, new Drive(rig, factors, point, air, engagement));
+    this(
+        rig,
+        rig.known().times(factors),
+        point,
+        air,
+        new Drive(rig, rig.known().times(factors), point, air, engagement));
   }
 
+  /**
+   * @param factors those of the rig with what a question moves
+   */
   private HeatExchange(Rig rig, Factors factors, OperatingPoint point, Air air, Drive drive) {
     this.rig = rig;
     this.factors = factors;
@@ -104,7 +112,7 @@ public final class HeatExchange {
     coolantSide = new CoolantSide(rig.coolantLoop(), radiator.tubes(), point.ambient());
     tankPlace = placeOfTank(rig.oilLoop().stages());
     airSide = new AirSide(rig.stack(), air, factors);
-    oilSide = new OilSide(rig, airSide, factors.get(Factor.CORE_CONDUCTANCE));
+    oilSide = new OilSide(rig, airSide, factors);
     radiatorCells = new CoreCells(airSide, radiatorLayer, factors.get(Factor.CORE_CONDUCTANCE));
   }
 
@@ -147,8 +155,9 @@ public final class HeatExchange {
   public static HeatExchange standing(
       Rig rig, Factors factors, OperatingPoint place, Powertrain.Standing how, double engagement) {
     Air air = Air.at(place.ambient(), place.altitude());
-    Drive drive = Drive.standing(rig, factors, place, air, engagement, how);
-    return new HeatExchange(rig, factors, place, air, drive);
+    Factors both = rig.known().times(factors);
+    Drive drive = Drive.standing(rig, both, place, air, engagement, how);
+    return new HeatExchange(rig, both, place, air, drive);
   }
 
   /**

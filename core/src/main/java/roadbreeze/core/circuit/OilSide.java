@@ -74,6 +74,7 @@ final class OilSide {
   private final TransmissionFluid fluid;
   private final AirSide air;
   private final double coreFactor;
+  private final double flowFactor;
   private final Element[][] stages;
   private final double[] heatOfLayer;
 
@@ -90,11 +91,12 @@ final class OilSide {
   private double perKelvin;
   private double moved;
 
-  OilSide(Rig rig, AirSide air, double coreFactor) {
+  OilSide(Rig rig, AirSide air, Factors factors) {
     loop = rig.oilLoop();
     fluid = loop.fluid();
     this.air = air;
-    this.coreFactor = coreFactor;
+    coreFactor = factors.get(Factor.CORE_CONDUCTANCE);
+    flowFactor = factors.get(Factor.OIL_FLOW);
     Stack stack = rig.stack();
     heatOfLayer = new double[stack.layers().size()];
     stages = new Element[loop.stages().size()][];
@@ -159,7 +161,7 @@ final class OilSide {
       circuitFlow = loop.circuit().flow(fluid, known, q -> coresDrop(q, known), circuitFlow);
       pumpedAt = known;
     }
-    flow = OilLoop.pumpShare(engineRpm) * circuitFlow;
+    flow = flowFactor * OilLoop.pumpShare(engineRpm) * circuitFlow;
     capacity = flow * fluid.density(known) * fluid.specificHeat(known);
     feed = sump + converterHeat / capacity;
   }

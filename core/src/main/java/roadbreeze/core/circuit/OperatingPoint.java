@@ -91,6 +91,12 @@ public record OperatingPoint(
         grade, speed, newAmbient, altitude, airConditioning, heater, holdGear, headwind, surface);
   }
 
+  /** The same in a wind along the road, m/s. */
+  public OperatingPoint withHeadwind(double wind) {
+    return new OperatingPoint(
+        grade, speed, ambient, altitude, airConditioning, heater, holdGear, wind, surface);
+  }
+
   /** The same with no gear above one taken. */
   public OperatingPoint heldIn(int gear) {
     return new OperatingPoint(

@@ -14,6 +14,7 @@ import roadbreeze.core.vehicle.RoadLoad;
  * One build of one truck with its trailer: everything the steady balance needs but the road.
  *
  * @param fanSettings one per fan of the stack, in its order; at most one is clutched
+ * @param known by which a calibration has moved the model for this truck
  */
 public record Rig(
     Powertrain powertrain,
@@ -23,7 +24,8 @@ public record Rig(
     CoolantLoop coolantLoop,
     OilLoop oilLoop,
     Stack stack,
-    List<FanSetting> fanSettings) {
+    List<FanSetting> fanSettings,
+    Factors known) {
   public Rig {
     fanSettings = List.copyOf(fanSettings);
     if (fanSettings.size() != stack.fans().size()) {
@@ -34,9 +36,53 @@ public record Rig(
     }
   }
 
+  /** Of a truck for which nothing is calibrated. */
+  public Rig(
+      Powertrain powertrain,
+      RoadLoad load,
+      Accessories accessories,
+      Optional<ChargeAir> chargeAir,
+      CoolantLoop coolantLoop,
+      OilLoop oilLoop,
+      Stack stack,
+      List<FanSetting> fanSettings) {
+    this(
+        powertrain,
+        load,
+        accessories,
+        chargeAir,
+        coolantLoop,
+        oilLoop,
+        stack,
+        fanSettings,
+        Factors.NOMINAL);
+  }
+
+  /** The same rig with a model that a calibration has moved. */
+  public Rig withKnown(Factors factors) {
+    return new Rig(
+        powertrain,
+        load,
+        accessories,
+        chargeAir,
+        coolantLoop,
+        oilLoop,
+        stack,
+        fanSettings,
+        factors);
+  }
+
   public Rig withLoad(RoadLoad newLoad) {
     return new Rig(
-        powertrain, newLoad, accessories, chargeAir, coolantLoop, oilLoop, stack, fanSettings);
+        powertrain,
+        newLoad,
+        accessories,
+        chargeAir,
+        coolantLoop,
+        oilLoop,
+        stack,
+        fanSettings,
+        known);
   }
 
   /** The same rig at another combined mass, kg. */
@@ -45,18 +91,27 @@ public record Rig(
   }
 
   public Rig withCoolantLoop(CoolantLoop newLoop) {
-    return new Rig(powertrain, load, accessories, chargeAir, newLoop, oilLoop, stack, fanSettings);
+    return new Rig(
+        powertrain, load, accessories, chargeAir, newLoop, oilLoop, stack, fanSettings, known);
   }
 
   public Rig withOilLoop(OilLoop newLoop) {
     return new Rig(
-        powertrain, load, accessories, chargeAir, coolantLoop, newLoop, stack, fanSettings);
+        powertrain, load, accessories, chargeAir, coolantLoop, newLoop, stack, fanSettings, known);
   }
 
   /** The same truck with another pack. */
   public Rig withPack(Stack newStack, List<FanSetting> newSettings) {
     return new Rig(
-        powertrain, load, accessories, chargeAir, coolantLoop, oilLoop, newStack, newSettings);
+        powertrain,
+        load,
+        accessories,
+        chargeAir,
+        coolantLoop,
+        oilLoop,
+        newStack,
+        newSettings,
+        known);
   }
 
   /**

@@ -25,11 +25,10 @@ public record HaulBand(double coolant, double feed, double pan) {
     HaulCase near = driven.near();
     HaulBand squares = new HaulBand(0, 0, 0);
     for (Uncertainty.Source source : judge.sources()) {
-      Factors high = Factors.NOMINAL.with(source.factor(), 1 + source.spread());
-      Factors low = Factors.NOMINAL.with(source.factor(), 1 - source.spread());
       squares =
           squares.plus(
-              near.drive(driven.rig(), high).outcome(), near.drive(driven.rig(), low).outcome());
+              near.drive(driven.rig(), source.at(1)).outcome(),
+              near.drive(driven.rig(), source.at(-1)).outcome());
     }
     for (Uncertainty.Doubt doubt : judge.doubts(driven.of().setup())) {
       squares =

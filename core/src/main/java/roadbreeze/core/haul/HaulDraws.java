@@ -62,7 +62,7 @@ public record HaulDraws(List<Draw> draws, int failed) {
   private static Draw drawn(Judge judge, HaulCase near, RandomGenerator random) {
     Factors factors = Factors.NOMINAL;
     for (Uncertainty.Source source : judge.sources()) {
-      factors = factors.with(source.factor(), 1 + source.spread() * unit(random));
+      factors = source.moving(factors, unit(random));
     }
     Setup setup = near.setup();
     for (Judge.Doubted doubted : judge.assumed()) {

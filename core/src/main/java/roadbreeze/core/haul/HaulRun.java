@@ -34,13 +34,13 @@ import roadbreeze.core.vehicle.Powertrain;
  */
 public final class HaulRun {
   /** Engine with the coolant and the metal it wets, J/K. */
-  static final double ENGINE_CAPACITY = 110e3;
+  public static final double ENGINE_CAPACITY = 110e3;
 
   /** Radiator and outlet tank, one mixed volume, J/K. */
   static final double OUTLET_CAPACITY = 20e3;
 
   /** Sump with the case, J/K. */
-  static final double SUMP_CAPACITY = 45e3;
+  public static final double SUMP_CAPACITY = 45e3;
 
   /** Of the thermostat's wax, s. */
   private static final double WAX_LAG = 20;
@@ -126,6 +126,25 @@ public final class HaulRun {
   private final List<SwitchedFan> switched;
   private final boolean[] running;
   private final double hysteresis;
+
+  /** Which fans run from each point of the road on, whatever their switches; null by these. */
+  private final List<List<Imposed>> imposed;
+
+  /** When the point of the road was reached, s. */
+  private double reached;
+
+  /**
+   * Fans that are known to have run.
+   *
+   * @param after a point of the road was reached, s
+   * @param running from then on, by their places among the switched fans
+   */
+  public record Imposed(double after, List<Integer> running) {
+    public Imposed {
+      running = List.copyOf(running);
+    }
+  }
+
   private final List<Trace.Moment> moments = new ArrayList<>();
   private final List<Trace.Switching> switchings = new ArrayList<>();
 
@@ -159,7 +178,13 @@ public final class HaulRun {
   private double shifted = Double.NEGATIVE_INFINITY;
 
   private HaulRun(
-      Rig rig, Factors factors, Trip trip, List<SwitchedFan> switched, double hysteresis) {
+      Rig rig,
+      Factors factors,
+      Trip trip,
+      List<SwitchedFan> switched,
+      double hysteresis,
+      List<List<Imposed>> imposed) {
+    this.imposed = imposed;
     this.rig = rig;
     this.factors = factors;
     this.trip = trip;
@@ -191,20 +216,57 @@ public final class HaulRun {
       Start start,
       List<SwitchedFan> switched,
       double hysteresis) {
-    HaulRun run = new HaulRun(rig, factors, trip, switched, hysteresis);
-    run.begin(start);
-    double before = run.stored();
-    for (run.point = 0; run.point < trip.road().points().size(); run.point++) {
-      run.leg = trip.leg(run.point);
-      run.stand();
-      if (run.point + 1 < trip.road().points().size()) {
-        run.drive();
+    return new HaulRun(rig, factors, trip, switched, hysteresis, null).run(start);
+  }
+
+  /**
+   * The same with fans that run as they are known to have run.
+   *
+   * @param running for each point of the road, in the order of time; the first after 0 s
+   */
+  public static Trace imposing(
+      Rig rig,
+      Factors factors,
+      Trip trip,
+      Start start,
+      List<SwitchedFan> switched,
+      List<List<Imposed>> running) {
+    return new HaulRun(rig, factors, trip, switched, USUAL_HYSTERESIS, running).run(start);
+  }
+
+  private Trace run(Start start) {
+    begin(start);
+    double before = stored();
+    for (point = 0; point < trip.road().points().size(); point++) {
+      leg = trip.leg(point);
+      reached = time;
+      stand();
+      if (point + 1 < trip.road().points().size()) {
+        drive();
       }
     }
     return new Trace(
-        run.moments,
-        run.switchings,
-        new Trace.Ledger(run.state[IN], run.state[SHED], run.stored() - before));
+        moments, switchings, new Trace.Ledger(state[IN], state[SHED], stored() - before));
+  }
+
+  /**
+   * Lets the fans run that are known to.
+   *
+   * @return when that changes, s; infinite where it does not
+   */
+  private double impose() {
+    if (imposed == null) {
+      return Double.POSITIVE_INFINITY;
+    }
+    for (Imposed next : imposed.get(point)) {
+      if (reached + next.after() > time + OVER) {
+        return reached + next.after();
+      }
+      for (int k = 0; k < running.length; k++) {
+        running[k] = next.running().contains(k);
+      }
+    }
+    return Double.POSITIVE_INFINITY;
   }
 
   private double stored() {
@@ -255,14 +317,15 @@ public final class HaulRun {
     double ahead = 0;
     while (time < until - OVER && state[DISTANCE] < place - OVER) {
       switchAtOnce();
+      double imposedUntil = impose();
       blow();
       surround(ahead);
-      double end = time < mixed ? Math.min(until, mixed) : until;
+      double end = Math.min(imposedUntil, time < mixed ? Math.min(until, mixed) : until);
       ODEIntegrator integrator = new ClassicalRungeKuttaIntegrator(step(end, place));
       integrator.addStepHandler(this::take);
       integrator.addEventDetector(
           new Crossing(s -> s.getPrimaryState()[DISTANCE] - place, LONGEST_STEP, LOCATED));
-      for (int k = 0; k < switched.size(); k++) {
+      for (int k = 0; imposed == null && k < switched.size(); k++) {
         int fan = k;
         FanSwitch points = switched.get(k).points();
         double at = running[k] ? points.off() : points.on();
@@ -306,7 +369,7 @@ public final class HaulRun {
 
   /** The fans whose switch asks for it at the temperature that is reached. */
   private void switchAtOnce() {
-    for (int k = 0; k < switched.size(); k++) {
+    for (int k = 0; imposed == null && k < switched.size(); k++) {
       FanSwitch points = switched.get(k).points();
       double reads = reading(k, state);
       boolean on = running[k] ? reads > points.off() + REACHED : reads >= points.on() - REACHED;
@@ -374,7 +437,7 @@ public final class HaulRun {
    * @param habits whether the driver holds all of them on, and has the air conditioning on
    * @param dead no electric fan runs
    */
-  static Rig blown(
+  public static Rig blown(
       Rig rig, List<SwitchedFan> switched, IntPredicate runs, Habits habits, boolean dead) {
     boolean forced = habits.fanFull();
     Rig held = forced ? rig.withFanHeld() : rig;

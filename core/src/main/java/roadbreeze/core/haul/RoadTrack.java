@@ -61,6 +61,15 @@ public record RoadTrack(
    * @throws roadbreeze.core.problem.BadInputException if there is no road in it, or no height
    */
   public static RoadTrack of(List<Sample> recorded, int most) {
+    return of(recorded, most, SMOOTHED);
+  }
+
+  /**
+   * The same of heights that are noisier, or less so.
+   *
+   * @param together half width of what is smoothed together, m
+   */
+  public static RoadTrack of(List<Sample> recorded, int most, double together) {
     boolean turned =
         recorded.size() > 1
             && recorded.get(recorded.size() - 1).distance() < recorded.get(0).distance();
@@ -89,7 +98,7 @@ public record RoadTrack(
     double end = raw.get(raw.size() - 1).distance();
     return new RoadTrack(
         List.copyOf(raw),
-        fewer(smoothed(kept, start, end), most),
+        fewer(smoothed(kept, start, end, together), most),
         known.size() - kept.size(),
         raw.size() - known.size(),
         gaps,
@@ -126,7 +135,8 @@ public record RoadTrack(
   }
 
   /** Evenly spaced, each the mean of what lies round it by a bell as wide as is smoothed. */
-  private static List<Sample> smoothed(List<Sample> samples, double start, double end) {
+  private static List<Sample> smoothed(
+      List<Sample> samples, double start, double end, double together) {
     int n = (int) Math.min(MOST_EVEN, Math.max(2, Math.ceil((end - start) / EVERY) + 1));
     double step = (end - start) / (n - 1);
     double[] even = new double[n];
@@ -138,7 +148,7 @@ public record RoadTrack(
       }
       even[i] = between(samples.get(at), samples.get(at + 1), place);
     }
-    int reach = (int) Math.ceil(2 * SMOOTHED / step);
+    int reach = (int) Math.ceil(2 * together / step);
     List<Sample> smooth = new ArrayList<>();
     for (int i = 0; i < n; i++) {
       // No further than to the nearer end, so that the ends stay where they are.
@@ -146,7 +156,7 @@ public record RoadTrack(
       double sum = 0;
       double weight = 0;
       for (int k = -side; k <= side; k++) {
-        double w = Math.exp(-0.5 * Math.pow(k * step / SMOOTHED, 2));
+        double w = Math.exp(-0.5 * Math.pow(k * step / together, 2));
         sum += w * even[i + k];
         weight += w;
       }

@@ -3,9 +3,11 @@ package roadbreeze.core.haul;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import roadbreeze.core.circuit.OperatingPoint;
+import roadbreeze.core.vehicle.Powertrain;
 
 /**
  * A road on a day, with a driver.
@@ -33,6 +35,11 @@ public record Trip(Road road, Weather weather, List<Change> driving) {
 
   public Trip(Road road, Weather weather, Habits habits) {
     this(road, weather, List.of(new Change(road.points().get(0).distance(), habits)));
+  }
+
+  /** The same as a truck with its mass drives it. */
+  public Trip ramped() {
+    return new Trip(RampedRoad.of(road), weather, driving);
   }
 
   /** A steady day, driven as usual. */
@@ -78,8 +85,14 @@ public record Trip(Road road, Weather weather, List<Change> driving) {
    *
    * @param time at which the first is reached, s
    */
-  Trip between(double from, double to, double time) {
+  public Trip between(double from, double to, double time) {
     return new Trip(road.between(from, to), weather.later(time), driving);
+  }
+
+  /** The same with a rest at a place, the engine at a raised idle. */
+  public Trip resting(double at, double seconds) {
+    Road.Stop stop = new Road.Stop(seconds, Optional.of(Powertrain.Standing.FAST_IDLE), false);
+    return new Trip(road.splitAt(at).stoppingAt(at, stop), weather, driving);
   }
 
   /** What the driver does at a point of the road and from there on. */

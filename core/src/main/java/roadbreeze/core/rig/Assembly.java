@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import roadbreeze.core.circuit.Accessories;
 import roadbreeze.core.circuit.CoolantLoop;
+import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.FanSetting;
 import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.circuit.OilLoop;
@@ -82,7 +83,8 @@ public final class Assembly {
             stages(coolerStages(f, shares), setup.tank(), f.oil().order()),
             t.oil().caseConductance()),
         stack(setup),
-        fanSettings(f));
+        fanSettings(f),
+        setup.calibrated().map(c -> c.of(setup)).orElse(Factors.NOMINAL));
   }
 
   private static Thermostat thermostat(Thermostat stamped, Condition condition) {

@@ -184,7 +184,7 @@ public enum Assumed implements Code {
                   f.others().stream()
                       .map(o -> o.name().id().equals(thing) ? o.scaled(factor) : o)
                       .toList()));
-      default -> new Setup(scale(setup.truck(), factor), f);
+      default -> setup.with(scale(setup.truck(), factor)).with(f);
     };
   }
 

@@ -8,10 +8,27 @@ import roadbreeze.core.circuit.OilElement;
 import roadbreeze.core.explain.Name;
 import roadbreeze.core.nose.Solid;
 
-/** A truck with a build on it. */
-public record Setup(Truck truck, Fitting fitting) {
+/**
+ * A truck with a build on it.
+ *
+ * @param calibrated what recorded drives have told of the truck; empty where there were none
+ */
+public record Setup(Truck truck, Fitting fitting, Optional<Calibrated> calibrated) {
+  /** Of a truck that nobody has driven with a log. */
+  public Setup(Truck truck, Fitting fitting) {
+    this(truck, fitting, Optional.empty());
+  }
+
   public Setup with(Fitting other) {
-    return new Setup(truck, other);
+    return new Setup(truck, other, calibrated);
+  }
+
+  public Setup with(Truck other) {
+    return new Setup(other, fitting, calibrated);
+  }
+
+  public Setup with(Calibrated drives) {
+    return new Setup(truck, fitting, Optional.of(drives));
   }
 
   /** The radiator as it stands: the truck's own, or the one that replaces it. */

@@ -2,6 +2,7 @@ package roadbreeze.core.sizing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Factor;
@@ -28,8 +29,36 @@ public record Uncertainty(
    * One thing of the model that is not well known.
    *
    * @param spread nine-in-ten half width, relative
+   * @param along how far others move with it at that half width, relative: what a calibration knows
+   *     together though not apart
    */
-  public record Source(Factor factor, double spread) {}
+  public record Source(Factor factor, double spread, Map<Factor, Double> along) {
+    public Source {
+      along = Map.copyOf(along);
+    }
+
+    public Source(Factor factor, double spread) {
+      this(factor, spread, Map.of());
+    }
+
+    /**
+     * The model with it so far out.
+     *
+     * @param share of its half width, signed
+     */
+    public Factors at(double share) {
+      return moving(Factors.NOMINAL, share);
+    }
+
+    /** The same of a model that is out already. */
+    public Factors moving(Factors from, double share) {
+      Factors moved = from.plus(factor, spread * share);
+      for (Map.Entry<Factor, Double> other : along.entrySet()) {
+        moved = moved.plus(other.getKey(), other.getValue() * share);
+      }
+      return moved;
+    }
+  }
 
   /** An input that is only assumed: the rig with it at both ends of what it may be. */
   public record Doubt(Judge.Doubted what, Rig high, Rig low) {}
@@ -91,14 +120,12 @@ public record Uncertainty(
     List<Share> shares = new ArrayList<>();
     SteadyBalance near = solved.copy().quiet();
     for (Source source : sources) {
-      Factors high = Factors.NOMINAL.with(source.factor(), 1 + source.spread());
-      Factors low = Factors.NOMINAL.with(source.factor(), 1 - source.spread());
       shares.add(
           share(
               source.factor(),
               "",
-              settle(near.continuedWith(high), point),
-              settle(near.continuedWith(low), point)));
+              settle(near.continuedWith(source.at(1)), point),
+              settle(near.continuedWith(source.at(-1)), point)));
     }
     List<Share> doubted = new ArrayList<>();
     for (Doubt doubt : doubts) {
@@ -128,8 +155,7 @@ public record Uncertainty(
   public Factors nineInTen(List<Source> sources, ToDoubleFunction<Share> fluid) {
     Factors factors = Factors.NOMINAL;
     for (int i = 0; i < sources.size(); i++) {
-      Source source = sources.get(i);
-      factors = factors.with(source.factor(), 1 + source.spread() * reach(shares.get(i), fluid));
+      factors = sources.get(i).moving(factors, reach(shares.get(i), fluid));
     }
     return factors;
   }

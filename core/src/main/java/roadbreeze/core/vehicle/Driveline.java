@@ -60,7 +60,7 @@ public record Driveline(
   }
 
   /** Gearbox input speed over road speed, rad/m. */
-  double inputPerMetre(int gear) {
+  public double inputPerMetre(int gear) {
     return gearRatios.get(gear - 1) * axleRatio / tyreRadius;
   }
 

@@ -21,7 +21,8 @@ public record RoadLoad(double mass, double rollingCoefficient, double dragArea) 
   public static final Range DRAG_AREA = new Range(Quantity.DRAG_AREA, 0.3, 15);
   public static final Range GRADE = new Range(Quantity.GRADE, -0.3, 0.35);
 
-  private static final double GRAVITY = 9.80665;
+  /** m/s² */
+  public static final double GRAVITY = 9.80665;
 
   public RoadLoad {
     MASS.require(mass);

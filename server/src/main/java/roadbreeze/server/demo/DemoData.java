@@ -1,5 +1,8 @@
 package roadbreeze.server.demo;
 
+import java.io.IOException;
+import java.sql.SQLException;
+import java.util.ArrayList;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -13,6 +16,7 @@ import roadbreeze.server.build.Build;
 import roadbreeze.server.job.Job;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
+import roadbreeze.server.run.RunIntake;
 import roadbreeze.server.yard.Yard;
 import roadbreeze.server.yard.YardService;
 
@@ -24,9 +28,16 @@ class DemoData implements ApplicationRunner {
   private final JobService jobs;
   private final YardService yard;
   private final FinishedWork finished;
+  private final RunIntake runs;
   private final boolean asked;
 
-  DemoData(JobService jobs, YardService yard, FinishedWork finished, Environment environment) {
+  DemoData(
+      JobService jobs,
+      YardService yard,
+      FinishedWork finished,
+      RunIntake runs,
+      Environment environment) {
+    this.runs = runs;
     this.finished = finished;
     this.jobs = jobs;
     this.yard = yard;
@@ -37,13 +48,25 @@ class DemoData implements ApplicationRunner {
   @Override
   public void run(ApplicationArguments args) {
     if (asked && jobs.cards().isEmpty()) {
-      Job plough = null;
+      List<Job> made = new ArrayList<>();
       for (JobContent job : DemoWorld.jobs()) {
-        plough = jobs.create(job);
+        made.add(jobs.create(job));
       }
+      drive(made.get(0));
       yard.save(
           new Yard("Harrowmere Road Services", "EUR", null, 68, 20, 5, yard.yard().version()));
-      finish(plough);
+      finish(made.get(made.size() - 1));
+    }
+  }
+
+  /** One truck was driven before its work and after it. */
+  private void drive(Job job) {
+    try {
+      for (DemoDrives.DemoDrive drive : DemoDrives.of(job.content())) {
+        runs.take(job.id(), drive.data(), "logger.csv", drive.file());
+      }
+    } catch (SQLException | IOException e) {
+      throw new IllegalStateException(e);
     }
   }
 

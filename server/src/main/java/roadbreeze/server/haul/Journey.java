@@ -67,6 +67,11 @@ public record Journey(
         changes);
   }
 
+  /** Without the day. */
+  public Road road() {
+    return new Road(points.stream().map(RoadPoint::toCore).toList());
+  }
+
   /**
    * @param habits of the driver from the start on
    * @throws roadbreeze.server.problem.RefusedRequestException if all of it takes too long
@@ -89,7 +94,7 @@ public record Journey(
     driving.add(new Trip.Change(points.get(0).distanceKm() * 1000, habits));
     changes.forEach(c -> driving.add(c.toCore(habits.heater())));
     return new Trip(
-        new Road(points.stream().map(RoadPoint::toCore).toList()),
+        road(),
         new Weather(coldestC, hottestC, departureHour, points.get(0).elevationM()),
         driving);
   }

@@ -19,6 +19,7 @@ import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Limits;
 import roadbreeze.core.sizing.Margins;
+import roadbreeze.core.sizing.Posterior;
 import roadbreeze.core.sizing.Uncertainty;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.build.FittedFan;
@@ -28,6 +29,7 @@ import roadbreeze.server.build.HoseMapper;
 import roadbreeze.server.check.Checks;
 import roadbreeze.server.haul.Haul;
 import roadbreeze.server.nose.NoseSection;
+import roadbreeze.server.parts.FanPart;
 import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.rig.Mark;
 import roadbreeze.server.rig.RigSection;
@@ -101,7 +103,11 @@ public record JobContent(
    */
   public Setup setup(Build build) {
     Setup bare = new Setup(TruckMapper.truck(rig, nose), FittingMapper.fitting(build, rig, nose));
-    return HoseMapper.withHoses(bare, build, nose);
+    Setup setup = HoseMapper.withHoses(bare, build, nose);
+    List<FanPart> fans = build.fans().stream().map(FittedFan::part).toList();
+    return rig.calibration()
+        .map(c -> setup.with(c.toCore(setup, build.radiator(), fans)))
+        .orElse(setup);
   }
 
   public OperatingPoint point() {
@@ -178,7 +184,8 @@ public record JobContent(
   private List<Uncertainty.Source> sources(Build build) {
     boolean read =
         !build.fans().isEmpty() && rig.measuredFactor(build.fans().get(0).part()).isPresent();
-    return read ? Uncertainty.TRAVERSED : Uncertainty.SOURCES;
+    List<Uncertainty.Source> prior = read ? Uncertainty.TRAVERSED : Uncertainty.SOURCES;
+    return rig.calibration().isEmpty() ? prior : Posterior.of(prior, setup(build));
   }
 
   private List<Judge.Doubted> assumed(Build build) {

@@ -62,7 +62,9 @@ final class ColumnGuess {
         written = behind.group(2);
       }
     }
-    Channel is = channel.orElse(Channel.OTHER);
+    // Nothing else of a truck turns at a speed that loggers record.
+    boolean turns = channel.isEmpty() && Units.named(Kind.RPM, written).isPresent();
+    Channel is = channel.orElse(turns ? Channel.RPM : Channel.OTHER);
     if (is == Channel.OTHER || is.kind() == Kind.COUNT) {
       return new LogColumn(name, is, "", false);
     }

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.server.parts.FanPart;
@@ -18,6 +19,7 @@ import roadbreeze.server.row.DistinctIds;
  *
  * @param ratings as the plates give them, null where none was read
  * @param traverses anemometer readings, as they were taken one after another
+ * @param calibrations of the model by recorded drives, the newest last
  * @param marks of numbers that were measured or only assumed, by path from here
  */
 @RecordBuilder
@@ -29,6 +31,7 @@ public record RigSection(
     @NotNull @Valid FoundLines foundLines,
     @NotNull @Valid ElectricsData electrics,
     @NotNull @Valid FluidsData fluids,
+    @NotNull @Size(max = 24) @DistinctIds List<@NotNull @Valid CalibrationData> calibrations,
     @NotNull @Size(max = 200) Map<String, Mark> marks)
     implements RigSectionBuilder.With {
 
@@ -56,6 +59,11 @@ public record RigSection(
       }
     }
     return factors;
+  }
+
+  /** The calibration that verdicts count with; empty where none is used. */
+  public Optional<CalibrationData> calibration() {
+    return calibrations.stream().filter(CalibrationData::used).reduce((a, b) -> b);
   }
 
   /** There is an oil cooler in the coolant. */

@@ -33,6 +33,8 @@ public record Run(
    * @param ambientC where no column has it
    * @param trailerKg that was towed; null as the job has it
    * @param airConditioning it was on; null where nobody knows
+   * @param roadFromKm where on the job's road it began; null where it was driven elsewhere, or
+   *     nobody said
    */
   public record RunData(
       @NotBlank @Size(max = 80) String name,
@@ -41,6 +43,7 @@ public record Run(
       @Nullable @Within(min = -50, max = 60, kind = Kind.TEMPERATURE) Double ambientC,
       @Nullable @Within(min = 0, max = 60000, kind = Kind.MASS) Double trailerKg,
       @Nullable Boolean airConditioning,
+      @Nullable @Within(min = 0, max = 1000, kind = Kind.DISTANCE) Double roadFromKm,
       @NotNull @Size(max = 1000) String note) {}
 
   /** What it is compared as. */

@@ -27,7 +27,7 @@ public class JobFormat {
   public static final String NAME = "road-breeze-job";
 
   /** Shape of jobs today. */
-  public static final int CURRENT = 14;
+  public static final int CURRENT = 15;
 
   /** Each step takes a job of its own number's shape to the next. */
   private static final List<UnaryOperator<ObjectNode>> STEPS =
@@ -45,7 +45,8 @@ public class JobFormat {
           Unwired::upgrade,
           Unordered::upgrade,
           Unfilled::upgrade,
-          Unheld::upgrade);
+          Unheld::upgrade,
+          Undriven::upgrade);
 
   private static final JsonMapper STRICT =
       JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();

@@ -224,4 +224,14 @@ class CarryOverTest {
       assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.unheld(Jobs.TILT_TRAY));
     }
   }
+
+  @Test
+  void jobsOfShapeFourteenAreTunedByNoDrive() throws Exception {
+    try (ConfigurableApplicationContext app = open("database-14", "carry_over_14_test")) {
+      List<Job> jobs = Jobs.all(app.getBean(JobService.class));
+      assertThat(jobs).hasSize(2);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.HIVE);
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.TILT_TRAY);
+    }
+  }
 }

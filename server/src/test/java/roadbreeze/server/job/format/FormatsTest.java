@@ -133,6 +133,11 @@ class FormatsTest {
   }
 
   @Test
+  void aJobOfBeforeIsTunedByNoDrive() {
+    assertThat(FORMAT.read(file("hive-utility-14"))).isEqualTo(Jobs.HIVE);
+  }
+
+  @Test
   void inAJobOfBeforeNoProbeIsHeld() {
     assertThat(FORMAT.read(file("hive-utility-13"))).isEqualTo(Jobs.unheld(Jobs.HIVE));
   }

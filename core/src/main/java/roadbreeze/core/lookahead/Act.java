@@ -1,0 +1,80 @@
+package roadbreeze.core.lookahead;
+
+import roadbreeze.core.circuit.OperatingPoint;
+import roadbreeze.core.explain.Code;
+import roadbreeze.core.haul.Habits;
+
+/** What can be done at the wheel, the cheapest first; the order is our own. */
+public enum Act implements Code {
+  FAN(true, false, 0, 0, 0),
+  AIR_CONDITIONING(false, true, 0, 0, 0),
+  FAN_AND_AIR(true, true, 0, 0, 0),
+  GEAR(false, false, 1, 0, 0),
+  FAN_AND_GEAR(true, false, 1, 0, 0),
+  A_LITTLE_SLOWER(false, false, 0, 0.10, 0),
+  FAN_AIR_GEAR(true, true, 1, 0, 0),
+  TWO_GEARS(true, false, 2, 0, 0),
+  SLOWER(true, false, 0, 0.20, 0),
+  SLOWER_LOWER(true, true, 1, 0.20, 0),
+  MUCH_SLOWER(true, true, 1, 0.40, 0),
+  REST(true, true, 0, 0, 420);
+
+  private final boolean fan;
+  private final boolean air;
+  private final int gears;
+  private final double slower;
+  private final double rest;
+
+  Act(boolean fan, boolean air, int gears, double slower, double rest) {
+    this.fan = fan;
+    this.air = air;
+    this.gears = gears;
+    this.slower = slower;
+    this.rest = rest;
+  }
+
+  /** Seconds stood, none where it drives on. */
+  double rest() {
+    return rest;
+  }
+
+  /**
+   * It changes something that can be changed.
+   *
+   * @param gear that is driven in now
+   */
+  boolean can(Habits now, boolean fansCanBeHeld, int gear) {
+    boolean fans = !fan || fansCanBeHeld && !now.fanFull() || this == REST;
+    boolean conditioning = !air || now.airConditioning() || slower > 0 || this == REST;
+    return fans && conditioning && (gears == 0 || gear > gears);
+  }
+
+  /**
+   * How it is driven then.
+   *
+   * @param speed that is driven now, m/s
+   * @param gear the same
+   */
+  Habits on(Habits now, double speed, int gear) {
+    Habits then = now;
+    if (fan) {
+      then = then.withFanFull();
+    }
+    if (air) {
+      then = then.withAirConditioning(false);
+    }
+    if (gears > 0) {
+      then = then.heldIn(gear - gears);
+    }
+    if (slower > 0) {
+      double fastest = Math.max(OperatingPoint.SPEED.low() + 1, speed * (1 - slower));
+      then = then.noFasterThan(Math.min(now.fastest(), fastest));
+    }
+    return then;
+  }
+
+  /** Gears lower, none where it leaves them. */
+  public int gears() {
+    return gears;
+  }
+}

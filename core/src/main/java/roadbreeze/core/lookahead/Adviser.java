@@ -1,0 +1,68 @@
+package roadbreeze.core.lookahead;
+
+import java.util.Optional;
+import roadbreeze.core.explain.Finding;
+
+/**
+ * Says in time what is to be done, and nothing else: what was said is not said again while it still
+ * holds, and what can wait is not said yet. Not thread-safe.
+ */
+public final class Adviser {
+  /** A driver needs so long to hear, think and act, s; own. */
+  private static final double LEAD = 45;
+
+  /** What was said holds for so long, s; own. */
+  private static final double HOLDS = 240;
+
+  private final LookAhead ahead;
+  private Act said;
+  private double saidAt = Double.NEGATIVE_INFINITY;
+
+  public Adviser(LookAhead ahead) {
+    this.ahead = ahead;
+  }
+
+  /**
+   * What is said.
+   *
+   * @param act what to do
+   * @param from place to begin at, m
+   * @param keeps every limit is kept with it
+   */
+  public record Spoken(Act act, double from, boolean keeps, Finding finding) {}
+
+  /** Looks ahead; empty where there is nothing to say. */
+  public Optional<Spoken> look(LookAhead.Now now) {
+    LookAhead.Coming coming = ahead.coming(now);
+    if (coming.act().isEmpty()) {
+      return Optional.empty();
+    }
+    Act act = coming.act().get();
+    double until = (coming.from() - now.place()) / Math.max(1, now.speed());
+    boolean soon = until <= LEAD || !coming.keeps();
+    boolean known = act == said && now.time() - saidAt < HOLDS;
+    if (!soon || known) {
+      return Optional.empty();
+    }
+    said = act;
+    saidAt = now.time();
+    return Optional.of(new Spoken(act, coming.from(), coming.keeps(), says(coming, act, now)));
+  }
+
+  private static Finding says(LookAhead.Coming coming, Act act, LookAhead.Now now) {
+    if (!coming.keeps()) {
+      return AdviceSays.STOP_SAFELY.with(coming.without().fluid(), coming.without().value());
+    }
+    double in = Math.max(0, coming.from() - now.place());
+    Finding what =
+        act.gears() > 0
+            ? AdviceSays.valueOf("DO_" + act.name()).with(now.gear() - act.gears())
+            : AdviceSays.valueOf("DO_" + act.name()).with();
+    return in < NOW
+        ? AdviceSays.AT_ONCE.with(what, coming.without().fluid(), coming.without().value())
+        : AdviceSays.SOON.with(in, what, coming.without().fluid(), coming.without().value());
+  }
+
+  /** Nearer it is now, m. */
+  private static final double NOW = 150;
+}

@@ -1,0 +1,317 @@
+package roadbreeze.core.roadlog;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.IntToDoubleFunction;
+import org.hipparchus.stat.regression.SimpleRegression;
+import roadbreeze.core.circuit.Factors;
+import roadbreeze.core.circuit.HeatExchange;
+import roadbreeze.core.circuit.OperatingPoint;
+import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.explain.Code;
+import roadbreeze.core.haul.Habits;
+import roadbreeze.core.haul.HaulRun;
+import roadbreeze.core.log.Channel;
+import roadbreeze.core.problem.RefusedException;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.sizing.Margin;
+import roadbreeze.core.vehicle.Powertrain;
+import roadbreeze.core.vehicle.RoadLoad;
+import roadbreeze.core.vehicle.Surface;
+
+/**
+ * Finds the steady windows of a drive: at least {@link #SHORTEST} in which speed, grade, fans and
+ * air conditioning stay as they are and coolant or oil drift less than the rule.
+ */
+public final class WindowFinder {
+  /** s */
+  public static final double SHORTEST = 120;
+
+  /** So many more windows say how much they scatter, s. */
+  public static final double LONGEST = 240;
+
+  /** Of coolant and of oil, K/s. */
+  public static final double COOLANT_DRIFT = 0.5 / 60;
+
+  public static final double OIL_DRIFT = 1.0 / 60;
+
+  /** So many times as much can still be taken off, less surely; own. */
+  private static final double NEAR = 3;
+
+  /** Standard deviation of the speed, of its mean (-), and of a truck that stands nearly, m/s. */
+  public static final double SPEED_SPREAD = 0.05;
+
+  private static final double STILL = 0.5;
+
+  /** Standard deviation of the grade, rise over run. */
+  public static final double GRADE_SPREAD = 0.01;
+
+  /** How far the fans may differ inside a window (-). */
+  private static final double FAN_CHANGE = 0.02;
+
+  /** A new beginning, and a longer window, are tried in such steps, s. */
+  private static final double TRIES = 5;
+
+  /** Known of so much of a window (-). */
+  private static final double KNOWN = 0.95;
+
+  /** Wind along the road that nobody recorded, nine in ten, m/s; own default. */
+  private static final double WIND = 2;
+
+  private static final double USUAL_COOLANT = 95;
+  private static final double USUAL_OIL = 90;
+
+  private final DriveReading reading;
+  private final Recording log;
+  private final Rig rig;
+  private final Map<Rule, Integer> broken = new EnumMap<>(Rule.class);
+
+  /** What keeps a stretch from being a window. */
+  public enum Rule implements Code {
+    UNKNOWN,
+    SPEED,
+    GRADE,
+    FANS,
+    AIR_CONDITIONING,
+    TEMPERATURES
+  }
+
+  /**
+   * @param windows in their order, none over another
+   * @param seconds of the drive that broke each rule first
+   */
+  public record Found(List<SteadyWindow> windows, Map<Rule, Double> seconds) {}
+
+  private WindowFinder(DriveReading reading) {
+    this.reading = reading;
+    log = reading.log();
+    rig = Assembly.rig(reading.setup());
+  }
+
+  public static Found of(DriveReading reading) {
+    return new WindowFinder(reading).find();
+  }
+
+  private Found find() {
+    List<SteadyWindow> windows = new ArrayList<>();
+    int least = (int) Math.ceil(SHORTEST / log.step());
+    int most = (int) Math.floor(LONGEST / log.step());
+    int tries = Math.max(1, (int) Math.round(TRIES / log.step()));
+    int i = 0;
+    while (i + least <= log.steps()) {
+      Optional<Rule> fails = fails(i, i + least);
+      if (fails.isPresent()) {
+        broken.merge(fails.get(), tries, Integer::sum);
+        i += tries;
+        continue;
+      }
+      int end = i + least;
+      while (end + tries <= Math.min(log.steps(), i + most) && fails(i, end + tries).isEmpty()) {
+        end += tries;
+      }
+      windows.add(window(i, end));
+      i = end;
+    }
+    Map<Rule, Double> seconds = new EnumMap<>(Rule.class);
+    broken.forEach((rule, steps) -> seconds.put(rule, steps * log.step()));
+    return new Found(List.copyOf(windows), seconds);
+  }
+
+  /** Of some steps: how many are known, their mean and standard deviation, and how they drift. */
+  private record Line(int known, double mean, double spread, double drift, double residual) {}
+
+  private Line line(int from, int to, IntToDoubleFunction of) {
+    SimpleRegression line = new SimpleRegression();
+    for (int i = from; i < to; i++) {
+      double v = of.applyAsDouble(i);
+      if (!Double.isNaN(v)) {
+        line.addData(i * log.step(), v);
+      }
+    }
+    int n = (int) line.getN();
+    if (n < 2) {
+      return new Line(n, Double.NaN, Double.NaN, Double.NaN, Double.NaN);
+    }
+    double middle = (from + to - 1) / 2.0 * log.step();
+    return new Line(
+        n,
+        line.predict(middle),
+        Math.sqrt(line.getTotalSumSquares() / (n - 1)),
+        line.getSlope(),
+        Math.sqrt(line.getMeanSquareError()));
+  }
+
+  private Line line(int from, int to, Channel channel) {
+    return line(from, to, i -> log.at(channel, i));
+  }
+
+  private Optional<Rule> fails(int from, int to) {
+    double wanted = KNOWN * (to - from);
+    Line speed = line(from, to, Channel.SPEED);
+    Line air = line(from, to, Channel.AMBIENT);
+    Line grade = line(from, to, i -> reading.road().grade()[i]);
+    boolean stands = speed.mean < DriveReading.STANDS;
+    if (speed.known < wanted || air.known < wanted || !stands && grade.known < wanted) {
+      return Optional.of(Rule.UNKNOWN);
+    }
+    if (!(speed.spread <= Math.max(STILL, SPEED_SPREAD * speed.mean))) {
+      return Optional.of(Rule.SPEED);
+    }
+    if (!stands && !(grade.spread <= GRADE_SPREAD)) {
+      return Optional.of(Rule.GRADE);
+    }
+    if (changes(reading.fans().running(), from, to)) {
+      return Optional.of(Rule.FANS);
+    }
+    Line conditioning = line(from, to, Channel.AIR_CONDITIONING);
+    if (conditioning.spread > FAN_CHANGE) {
+      return Optional.of(Rule.AIR_CONDITIONING);
+    }
+    boolean steady =
+        held(from, to, Channel.COOLANT, COOLANT_DRIFT).near()
+            || held(from, to, Channel.PAN, OIL_DRIFT).near()
+            || held(from, to, Channel.OIL_FEED, OIL_DRIFT).near();
+    return steady ? Optional.empty() : Optional.of(Rule.TEMPERATURES);
+  }
+
+  private static boolean changes(double[][] fans, int from, int to) {
+    for (double[] fan : fans) {
+      for (int i = from + 1; i < to; i++) {
+        if (Math.abs(fan[i] - fan[i - 1]) > FAN_CHANGE) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private SteadyWindow.Held held(int from, int to, Channel channel, double most) {
+    Line t = line(from, to, channel);
+    if (t.known < KNOWN * (to - from)) {
+      return SteadyWindow.Held.NONE;
+    }
+    // Readings of neighbouring seconds err together: a tenth of them count.
+    double error = t.residual / Math.sqrt(t.known / 10.0);
+    return new SteadyWindow.Held(
+        t.mean, t.drift, error, Math.abs(t.drift) <= most, Math.abs(t.drift) <= NEAR * most);
+  }
+
+  private SteadyWindow window(int from, int to) {
+    Line speed = line(from, to, Channel.SPEED);
+    boolean stands = speed.mean < DriveReading.STANDS;
+    double climb = line(from, to, i -> reading.road().grade()[i]).mean;
+    double grade = stands ? 0 : climb + speed.drift / RoadLoad.GRAVITY;
+    Line conditioning = line(from, to, Channel.AIR_CONDITIONING);
+    double height = line(from, to, i -> reading.road().elevation()[i]).mean;
+    OperatingPoint at =
+        new OperatingPoint(
+            Math.max(RoadLoad.GRADE.low(), Math.min(RoadLoad.GRADE.high(), grade)),
+            Math.max(OperatingPoint.SPEED.low(), Math.min(OperatingPoint.SPEED.high(), speed.mean)),
+            line(from, to, Channel.AMBIENT).mean,
+            Double.isNaN(height) ? 0 : height,
+            conditioning.mean > 0.5,
+            OperatingPoint.Heater.BY_AMBIENT,
+            gear(from, to),
+            0,
+            Surface.ASPHALT);
+    SteadyWindow.Held coolant = held(from, to, Channel.COOLANT, COOLANT_DRIFT);
+    SteadyWindow.Held pan = held(from, to, Channel.PAN, OIL_DRIFT);
+    SteadyWindow.Held feed = held(from, to, Channel.OIL_FEED, OIL_DRIFT);
+    double slip = line(from, to, i -> reading.gears().slip()[i]).mean;
+    return new SteadyWindow(
+        log.begin() + from * log.step(),
+        log.begin() + to * log.step(),
+        stands,
+        at,
+        reading.fans().share(from, to),
+        log.has(Channel.AIR_CONDITIONING),
+        slip,
+        coolant,
+        pan,
+        feed,
+        heat(at, stands, reading.fans().on(from), coolant.mean(), pan.mean(), feed.mean()));
+  }
+
+  /** The gear of most of the window; free where none is known. */
+  private int gear(int from, int to) {
+    int[] count = new int[reading.setup().truck().powertrain().driveline().gears() + 1];
+    for (int i = from; i < to; i++) {
+      count[Math.max(0, reading.gears().gear()[i])]++;
+    }
+    int most = 0;
+    for (int g = 1; g < count.length; g++) {
+      most = count[g] > (most == 0 ? 0 : count[most]) ? g : most;
+    }
+    return most == 0 ? OperatingPoint.FREE : most;
+  }
+
+  private Optional<SteadyWindow.Heat> heat(
+      OperatingPoint at,
+      boolean stands,
+      List<Integer> on,
+      double coolant,
+      double pan,
+      double feed) {
+    Rig blown =
+        HaulRun.blown(
+            rig, reading.fans().fans(), on::contains, Habits.usual(at.airConditioning()), false);
+    double hot = Double.isNaN(coolant) ? USUAL_COOLANT : coolant;
+    double oil = !Double.isNaN(pan) ? pan : !Double.isNaN(feed) ? feed : USUAL_OIL;
+    double opening = rig.coolantLoop().thermostat().opening(hot);
+    HeatExchange.State state =
+        new HeatExchange.State(hot, hot - (hot - at.ambient()) / 5, oil, opening);
+    try {
+      HeatExchange.Flows here = flows(blown, at, stands, state);
+      double error = reading.road().heights().gradeError() / Margin.NINE_IN_TEN;
+      SteadyWindow.Doubt grade =
+          stands
+              ? new SteadyWindow.Doubt(0, 0)
+              : doubt(
+                  here,
+                  flows(blown, at.withGrade(at.grade() + error), false, state),
+                  flows(blown, at.withGrade(at.grade() - error), false, state));
+      double wind = WIND / Margin.NINE_IN_TEN;
+      SteadyWindow.Doubt byWind =
+          stands
+              ? new SteadyWindow.Doubt(0, 0)
+              : doubt(
+                  here,
+                  flows(blown, at.withHeadwind(wind), false, state),
+                  flows(blown, at.withHeadwind(-wind), false, state));
+      double share = rig.oilLoop().bypass().coreShare(oil);
+      return Optional.of(
+          new SteadyWindow.Heat(here.engine(), here.oilInput(), grade, byWind, opening, share));
+    } catch (RefusedException e) {
+      return Optional.empty();
+    }
+  }
+
+  private static SteadyWindow.Doubt doubt(
+      HeatExchange.Flows here, HeatExchange.Flows high, HeatExchange.Flows low) {
+    return new SteadyWindow.Doubt(
+        Math.abs(high.engine() - low.engine()) / 2 / here.engine(),
+        Math.abs(high.oilInput() - low.oilInput()) / 2 / here.oilInput());
+  }
+
+  private static HeatExchange.Flows flows(
+      Rig rig, OperatingPoint at, boolean stands, HeatExchange.State state) {
+    double grip = rig.clutchedFan() < 0 ? 1 : rig.clutch().belt().full();
+    HeatExchange exchange = exchange(rig, at, stands, grip);
+    HeatExchange.Flows flows = exchange.at(state);
+    if (rig.clutchedFan() >= 0) {
+      exchange = exchange(rig, at, stands, exchange.wantedEngagement());
+      flows = exchange.at(state);
+    }
+    return flows;
+  }
+
+  private static HeatExchange exchange(
+      Rig rig, OperatingPoint at, boolean stands, double engagement) {
+    return stands
+        ? HeatExchange.standing(rig, Factors.NOMINAL, at, Powertrain.Standing.NEUTRAL, engagement)
+        : HeatExchange.of(rig, Factors.NOMINAL, at, engagement);
+  }
+}
