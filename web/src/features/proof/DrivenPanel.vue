@@ -58,7 +58,7 @@ const columns: TableColumn[] = [
     <p v-else-if="!reading" class="soft">Reading the drive …</p>
     <template v-else>
       <p v-for="s in reading.says" :key="s.code" class="note">{{ say(s, world) }}</p>
-      <p class="facts">
+      <p v-if="run.tracks.length" class="facts">
         <span>{{ q(reading.lengthKm, 'distance') }}</span>
         <span>grade {{ word(`drivenRoadHeights.${camel(reading.heights)}`) }}</span>
         <span v-if="reading.clusteredPercent != null"
@@ -69,7 +69,7 @@ const columns: TableColumn[] = [
         >
         <span>fans {{ word(`fanReadingSource.${camel(reading.fans)}`) }}</span>
       </p>
-      <DrivenPicture :reading="reading" :lit="lit" />
+      <DrivenPicture v-if="run.tracks.length" :reading="reading" :lit="lit" />
       <template v-if="reading.windows.length">
         <h3>Steady windows</h3>
         <DataTable label="Steady windows" :columns="columns" :rows="reading.windows">

@@ -13,6 +13,7 @@ import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import BenchTabs from '@/shared/ui/BenchTabs.vue'
 import DrivenPanel from './DrivenPanel.vue'
 import LogImport from './LogImport.vue'
+import MomentTable from './MomentTable.vue'
 import RunPicture from './RunPicture.vue'
 import RunSaid from './RunSaid.vue'
 import TermsPanel from './TermsPanel.vue'
@@ -57,6 +58,7 @@ async function add() {
     trailerKg: null,
     airConditioning: null,
     roadFromKm: null,
+    moments: [],
     note: '',
   }
   try {
@@ -102,6 +104,7 @@ const air = computed(() => {
   const on = run.value?.data.airConditioning
   return on == null ? 'unknown' : on ? 'on' : 'off'
 })
+const has = (r: Run) => r.tracks.length > 0 || r.data.moments.length > 0
 const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
 </script>
 
@@ -127,7 +130,11 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
         <b>{{ r.data.name }}</b>
         <span class="sort" :class="r.data.sort.toLowerCase()">{{ word(`runSort.${camel(r.data.sort)}`) }}</span>
         <span class="small soft">{{
-          r.tracks.length ? `${clock(endOf(r))}, ${count(rows(r))} rows` : 'no recording yet'
+          r.tracks.length
+            ? `${clock(endOf(r))}, ${count(rows(r))} rows`
+            : r.data.moments.length
+              ? `${r.data.moments.length} readings`
+              : 'no recording yet'
         }}</span>
       </button>
       <button type="button" class="act main" data-new-run @click="add">New drive</button>
@@ -188,10 +195,11 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
       <template v-if="bench === 'recorded'">
         <RunPicture v-if="run.tracks.length" :key="run.id" :run="run" />
         <LogImport :run="run" @taken="put" />
+        <MomentTable :key="run.id" :run="run" @edit="edit({ moments: $event })" />
         <RunSaid v-if="run.tracks.length" :run="run" @moved="put" />
       </template>
       <template v-else-if="bench === 'driven'">
-        <DrivenPanel v-if="run.tracks.length" :run="run" />
+        <DrivenPanel v-if="has(run)" :run="run" />
         <p v-else class="panel soft">Nothing is recorded of this drive yet.</p>
       </template>
       <TermsPanel v-else-if="bench === 'terms'" :runs="runs!" />

@@ -14,7 +14,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 const props = defineProps<{ runs: Run[] }>()
 const document = useDocument()
 const job = useJob()
-const recorded = computed(() => props.runs.filter((r) => r.tracks.length))
+const recorded = computed(() => props.runs.filter((r) => r.tracks.length || r.data.moments.length))
 const named = (sort: Run['data']['sort']) => recorded.value.find((r) => r.data.sort === sort)?.id
 const before = ref<string | undefined>(named('BEFORE'))
 const after = ref<string | undefined>(recorded.value.filter((r) => r.data.sort === 'AFTER').at(-1)?.id)

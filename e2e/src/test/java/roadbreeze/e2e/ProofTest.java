@@ -88,7 +88,8 @@ class ProofTest extends OnACopy {
   void theWorkIsProvedAndTheModelTuned() {
     page.navigate("/");
     Browser.ready(page);
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Hive utility").setExact(true))
+    page.getByRole(
+            AriaRole.LINK, new Page.GetByRoleOptions().setName("Hive utility").setExact(true))
         .first()
         .click();
     page.waitForURL("**/haul");
@@ -130,8 +131,7 @@ class ProofTest extends OnACopy {
 
   /** Of the coolant, K; as wide as nothing while it is worked out. */
   private double band() {
-    Matcher m =
-        Pattern.compile("± ([0-9.]+)").matcher(gauge("coolant").innerText());
+    Matcher m = Pattern.compile("± ([0-9.]+)").matcher(gauge("coolant").innerText());
     return m.find() ? Double.parseDouble(m.group(1)) : Double.NaN;
   }
 }

@@ -130,6 +130,9 @@ public final class HaulRun {
   /** Which fans run from each point of the road on, whatever their switches; null by these. */
   private final List<List<Imposed>> imposed;
 
+  /** It ends here, wherever it is, s. */
+  private double limit = Double.POSITIVE_INFINITY;
+
   /** When the point of the road was reached, s. */
   private double reached;
 
@@ -234,15 +237,112 @@ public final class HaulRun {
     return new HaulRun(rig, factors, trip, switched, USUAL_HYSTERESIS, running).run(start);
   }
 
+  /**
+   * A run that can be gone on with.
+   *
+   * @param trace what it did
+   * @param end where it was left
+   */
+  public record Leg(Trace trace, Carry end) {}
+
+  /** All that a run knows of its truck, to go on from there. */
+  public static final class Carry {
+    private final double[] state;
+    private final double opening;
+    private final boolean[] running;
+
+    private Carry(double[] state, double opening, boolean[] running) {
+      this.state = state.clone();
+      this.opening = opening;
+      this.running = running.clone();
+    }
+
+    /** °C */
+    public double coolant() {
+      return HaulRun.coolant(state);
+    }
+
+    /** °C */
+    public double outletTank() {
+      return state[OUTLET];
+    }
+
+    /** °C */
+    public double sump() {
+      return state[SUMP];
+    }
+
+    /** As driven, m. */
+    public double distance() {
+      return state[DISTANCE];
+    }
+
+    /** The switched fans that run, by their places among these. */
+    public List<Integer> running() {
+      List<Integer> on = new ArrayList<>();
+      for (int k = 0; k < running.length; k++) {
+        if (running[k]) {
+          on.add(k);
+        }
+      }
+      return on;
+    }
+
+    /** As another run would begin from here. */
+    public Start start() {
+      return new Start(coolant(), outletTank(), sump(), running());
+    }
+  }
+
+  /**
+   * So long of a trip, from where another run was left or from a start.
+   *
+   * @param trip the rest of the way, which begins where the truck is
+   * @param from null begins at the start
+   * @param seconds at most
+   */
+  public static Leg step(
+      Rig rig,
+      Factors factors,
+      Trip trip,
+      Start start,
+      Carry from,
+      List<SwitchedFan> switched,
+      double seconds) {
+    HaulRun run = new HaulRun(rig, factors, trip, switched, USUAL_HYSTERESIS, null);
+    run.limit = seconds;
+    Trace trace = from == null ? run.run(start) : run.goOn(from);
+    return new Leg(trace, new Carry(run.state, run.opening, run.running));
+  }
+
+  private Trace goOn(Carry from) {
+    state = from.state.clone();
+    state[DISTANCE] = trip.road().points().get(0).distance();
+    state[IN] = 0;
+    state[SHED] = 0;
+    opening = from.opening;
+    System.arraycopy(from.running, 0, running, 0, running.length);
+    blow();
+    surround(0);
+    return along();
+  }
+
   private Trace run(Start start) {
     begin(start);
+    return along();
+  }
+
+  private Trace along() {
     double before = stored();
     for (point = 0; point < trip.road().points().size(); point++) {
       leg = trip.leg(point);
       reached = time;
       stand();
-      if (point + 1 < trip.road().points().size()) {
+      if (time < limit - OVER && point + 1 < trip.road().points().size()) {
         drive();
+      }
+      if (time >= limit - OVER) {
+        break;
       }
     }
     return new Trace(
@@ -313,7 +413,8 @@ public final class HaulRun {
   }
 
   /** On until a time or a place, fans switching and gears changing on the way. */
-  private void advance(double until, double place) {
+  private void advance(double latest, double place) {
+    double until = Math.min(latest, limit);
     double ahead = 0;
     while (time < until - OVER && state[DISTANCE] < place - OVER) {
       switchAtOnce();

@@ -34,7 +34,7 @@ public enum Act implements Code {
   }
 
   /** Seconds stood, none where it drives on. */
-  double rest() {
+  public double rest() {
     return rest;
   }
 
@@ -55,7 +55,7 @@ public enum Act implements Code {
    * @param speed that is driven now, m/s
    * @param gear the same
    */
-  Habits on(Habits now, double speed, int gear) {
+  public Habits on(Habits now, double speed, int gear) {
     Habits then = now;
     if (fan) {
       then = then.withFanFull();

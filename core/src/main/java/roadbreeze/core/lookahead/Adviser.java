@@ -2,6 +2,7 @@ package roadbreeze.core.lookahead;
 
 import java.util.Optional;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.haul.Habits;
 
 /**
  * Says in time what is to be done, and nothing else: what was said is not said again while it still
@@ -26,10 +27,13 @@ public final class Adviser {
    * What is said.
    *
    * @param act what to do
+   * @param then how it is driven with that
+   * @param rest that is stood first, s
    * @param from place to begin at, m
    * @param keeps every limit is kept with it
    */
-  public record Spoken(Act act, double from, boolean keeps, Finding finding) {}
+  public record Spoken(
+      Act act, Habits then, double rest, double from, boolean keeps, Finding finding) {}
 
   /** Looks ahead; empty where there is nothing to say. */
   public Optional<Spoken> look(LookAhead.Now now) {
@@ -46,7 +50,9 @@ public final class Adviser {
     }
     said = act;
     saidAt = now.time();
-    return Optional.of(new Spoken(act, coming.from(), coming.keeps(), says(coming, act, now)));
+    return Optional.of(
+        new Spoken(
+            act, coming.then(), act.rest(), coming.from(), coming.keeps(), says(coming, act, now)));
   }
 
   private static Finding says(LookAhead.Coming coming, Act act, LookAhead.Now now) {
@@ -56,7 +62,7 @@ public final class Adviser {
     double in = Math.max(0, coming.from() - now.place());
     Finding what =
         act.gears() > 0
-            ? AdviceSays.valueOf("DO_" + act.name()).with(now.gear() - act.gears())
+            ? AdviceSays.valueOf("DO_" + act.name()).with(coming.without().gear() - act.gears())
             : AdviceSays.valueOf("DO_" + act.name()).with();
     return in < NOW
         ? AdviceSays.AT_ONCE.with(what, coming.without().fluid(), coming.without().value())

@@ -1,5 +1,6 @@
 package roadbreeze.core.lookahead;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import roadbreeze.core.circuit.Factors;
@@ -24,8 +25,13 @@ public record LookAhead(HaulCase of, Rig rig) {
   /** s */
   public static final double HORIZON = 600;
 
+  /** What is said once had better last so long, with so much to spare, s and K; own. */
+  private static final double LASTING = 1500;
+
+  private static final double LASTING_SPARE = 2.5;
+
   /** A limit is kept where so much is left, for what gauge and model are off by, K; own. */
-  static final double SPARE = 1.5;
+  public static final double SPARE = 1.5;
 
   /** Places along the stretch at which something may be begun. */
   static final int STARTS = 10;
@@ -51,55 +57,82 @@ public record LookAhead(HaulCase of, Rig rig) {
    * @param without worst headroom as it is driven, K; of which fluid, where
    * @param act the cheapest that keeps the limits; the best there is where none does; empty where
    *     nothing is needed
+   * @param then how it is driven with that
    * @param from place at which that is begun at the latest, m
    * @param keeps with it every limit is kept
    */
-  public record Coming(Worst without, Optional<Act> act, double from, Worst with, boolean keeps) {}
+  public record Coming(
+      Worst without, Optional<Act> act, Habits then, double from, Worst with, boolean keeps) {}
 
   /**
    * The nearest limit.
    *
-   * @param headroom K, below 0 where it is passed
+   * @param headroom K, below 0 where it is passed; infinite where nothing lies ahead, or nothing
+   *     drives there
    * @param value °C
+   * @param speed that is driven there, m/s
+   * @param gear the same
    */
-  public record Worst(Fluid fluid, double headroom, double value, double place) {}
-
-  private static final Worst LOST =
-      new Worst(Fluid.COOLANT, Double.NEGATIVE_INFINITY, Double.NaN, Double.NaN);
+  public record Worst(
+      Fluid fluid, double headroom, double value, double place, double speed, int gear) {}
 
   public Coming coming(Now now) {
-    Worst without = worst(now, Optional.empty(), now.place());
+    Worst without = worst(now, now.driving(), 0, now.place(), HORIZON);
     if (without.headroom >= SPARE) {
-      return new Coming(without, Optional.empty(), now.place(), without, true);
+      return new Coming(without, Optional.empty(), now.driving(), now.place(), without, true);
     }
+    Optional<Coming> lasting = cheapest(now, without, LASTING, LASTING_SPARE);
+    return lasting.isPresent()
+        ? lasting.get()
+        : cheapest(now, without, HORIZON, SPARE).orElseGet(() -> best(now, without));
+  }
+
+  private List<Act> acts(Now now, Worst without) {
+    return Arrays.stream(Act.values())
+        .filter(a -> a.can(now.driving(), of.setup().fansCanBeHeld(), without.gear))
+        .toList();
+  }
+
+  /** The first that keeps all limits over a horizon, s, with so much to spare, K. */
+  private Optional<Coming> cheapest(Now now, Worst without, double horizon, double spare) {
+    for (Act act : acts(now, without)) {
+      // Against what is driven at the worst place: the gear and speed of now may be others.
+      Habits then = act.on(now.driving(), without.speed, without.gear);
+      Worst with = worst(now, then, act.rest(), now.place(), horizon);
+      if (with.headroom >= spare) {
+        return Optional.of(latest(now, act, then, without, with));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Where nothing keeps them: what comes nearest. */
+  private Coming best(Now now, Worst without) {
     Act best = null;
     Worst bestWorst = without;
-    for (Act act : Act.values()) {
-      if (!act.can(now.driving(), of.setup().fansCanBeHeld(), now.gear())) {
-        continue;
-      }
-      Worst with = worst(now, Optional.of(act), now.place());
-      if (with.headroom >= SPARE) {
-        return latest(now, act, without, with);
-      }
+    for (Act act : acts(now, without)) {
+      Habits then = act.on(now.driving(), without.speed, without.gear);
+      Worst with = worst(now, then, act.rest(), now.place(), HORIZON);
       if (with.headroom > bestWorst.headroom) {
         best = act;
         bestWorst = with;
       }
     }
-    return new Coming(without, Optional.ofNullable(best), now.place(), bestWorst, false);
+    Habits then =
+        best == null ? now.driving() : best.on(now.driving(), without.speed, without.gear);
+    return new Coming(without, Optional.ofNullable(best), then, now.place(), bestWorst, false);
   }
 
   /** Halves the way to where it is too late; a start is one of {@link #STARTS}. */
-  private Coming latest(Now now, Act act, Worst without, Worst with) {
-    double end = Math.min(end(now), without.place);
+  private Coming latest(Now now, Act act, Habits then, Worst without, Worst with) {
+    double end = Math.min(end(now, HORIZON), without.place);
     int kept = 0;
     int late = STARTS;
     Worst keptWorst = with;
     while (late - kept > 1) {
       int middle = (kept + late) / 2;
       double from = now.place() + (end - now.place()) * middle / STARTS;
-      Worst there = worst(now, Optional.of(act), from);
+      Worst there = worst(now, then, act.rest(), from, HORIZON);
       if (there.headroom >= SPARE) {
         kept = middle;
         keptWorst = there;
@@ -108,45 +141,68 @@ public record LookAhead(HaulCase of, Rig rig) {
       }
     }
     double from = now.place() + (end - now.place()) * kept / STARTS;
-    return new Coming(without, Optional.of(act), from, keptWorst, true);
+    return new Coming(without, Optional.of(act), then, from, keptWorst, true);
   }
 
-  private double end(Now now) {
+  private double end(Now now, double horizon) {
     List<Road.Point> points = of.trip().road().points();
     double last = points.get(points.size() - 1).distance();
-    return Math.min(last, now.place() + HORIZON * Math.max(now.speed(), 5));
+    return Math.min(last, now.place() + horizon * Math.max(now.speed(), 5));
   }
 
-  /** The nearest limit over the stretch with something done from a place on. */
-  public Worst worst(Now now, Optional<Act> act, double from) {
-    double end = end(now);
+  /**
+   * The nearest limit over the stretch.
+   *
+   * @param then how it is driven from a place on
+   * @param rest that is stood there, s
+   * @param from that place, m
+   * @param horizon so far ahead, s
+   */
+  public Worst worst(Now now, Habits then, double rest, double from, double horizon) {
+    double end = end(now, horizon);
     if (end - now.place() < SHORTEST) {
-      return new Worst(Fluid.COOLANT, Double.POSITIVE_INFINITY, Double.NaN, now.place());
+      return new Worst(
+          Fluid.COOLANT,
+          Double.POSITIVE_INFINITY,
+          Double.NaN,
+          now.place(),
+          now.speed(),
+          now.gear());
     }
     Trip trip = of.trip().always(h -> now.driving()).between(now.place(), end, now.time());
-    if (act.isPresent()) {
-      Habits then = act.get().on(now.driving(), now.speed(), now.gear());
-      double begin = Math.max(now.place(), Math.min(from, end - SHORTEST / 2));
-      trip = trip.acting(begin, end, then);
-      if (act.get().rest() > 0) {
-        trip = trip.resting(begin, act.get().rest());
-      }
+    double begin = Math.max(now.place(), Math.min(from, end - SHORTEST / 2));
+    trip = trip.acting(begin, end, then);
+    if (rest > 0) {
+      trip = trip.resting(begin, rest);
     }
     try {
       Outcome o =
           new HaulCase(of.setup(), trip, now.state(), of.limits())
               .drive(rig, Factors.NOMINAL)
               .outcome();
-      Worst worst = LOST;
+      Worst worst = null;
       for (Fluid fluid : Fluid.values()) {
         Outcome.Peak peak = o.of(fluid);
-        if (worst == LOST || peak.headroom() < worst.headroom) {
-          worst = new Worst(fluid, peak.headroom(), peak.value(), peak.at().distance());
+        if (worst == null || peak.headroom() < worst.headroom) {
+          worst =
+              new Worst(
+                  fluid,
+                  peak.headroom(),
+                  peak.value(),
+                  peak.at().distance(),
+                  peak.at().speed(),
+                  peak.at().gear());
         }
       }
       return worst;
     } catch (RefusedException e) {
-      return LOST;
+      return new Worst(
+          Fluid.COOLANT,
+          Double.NEGATIVE_INFINITY,
+          Double.NaN,
+          now.place(),
+          now.speed(),
+          now.gear());
     }
   }
 }

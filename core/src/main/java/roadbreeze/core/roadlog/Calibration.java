@@ -18,11 +18,15 @@ import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOpti
 import org.hipparchus.optim.nonlinear.vector.leastsquares.MultivariateJacobianFunction;
 import org.hipparchus.util.MathArrays;
 import org.hipparchus.util.Pair;
+import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Factor;
 import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.haul.Habits;
+import roadbreeze.core.haul.HaulRun;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Calibrated;
@@ -124,10 +128,18 @@ public record Calibration(
   private static final double MOST = 2;
   private static final int MOST_ROUNDS = 25;
   private static final double CLOSE = 2e-3;
-  private static final int LEAST_READINGS = 12;
+  private static final int LEAST_READINGS = 3;
 
-  /** A drive with its name. */
-  public record Source(String run, DriveReading reading) {}
+  /**
+   * A drive with its name.
+   *
+   * @param moments that were read off a gauge, beside what a logger recorded
+   */
+  public record Source(String run, DriveReading reading, List<ReadMoment> moments) {
+    public Source(String run, DriveReading reading) {
+      this(run, reading, List.of());
+    }
+  }
 
   /**
    * @param from drives it is tuned to
@@ -140,9 +152,9 @@ public record Calibration(
       List<Source> from, List<Source> checks, IntPredicate unwanted) {
     List<Part> parts = new ArrayList<>();
     for (Source source : from) {
-      parts.add(Part.of(source.reading));
+      parts.addAll(parts(source));
     }
-    int readings = parts.stream().mapToInt(p -> p.readings.size()).sum();
+    int readings = parts.stream().mapToInt(p -> p.readings().size()).sum();
     if (readings < LEAST_READINGS) {
       return Optional.empty();
     }
@@ -156,14 +168,67 @@ public record Calibration(
   /**
    * A reading that counts.
    *
-   * @param step of its recording
+   * @param step of its recording, or place of its moment
    * @param sigma standard deviation, K
    */
   private record Reading(SensorOffset sensor, int step, double value, double sigma) {}
 
-  /** A drive with the readings of it that count. */
-  private record Part(ModelDrive model, Rig rig, List<Reading> readings) {
-    static Part of(DriveReading reading) {
+  /** Something of a drive with the readings of it that count. */
+  private interface Part {
+    List<Reading> readings();
+
+    /** What the model has at the readings, °C. */
+    double[] at(Factors factors);
+  }
+
+  private static List<Part> parts(Source source) {
+    return List.of(Driven.of(source.reading), Rested.of(source));
+  }
+
+  /** Moments that had settled, each held against the model at rest. */
+  private record Rested(Rig rig, Setup setup, List<ReadMoment> moments, List<Reading> readings)
+      implements Part {
+    static Rested of(Source source) {
+      Setup setup = source.reading.setup();
+      List<ReadMoment> settled = new ArrayList<>();
+      List<Reading> readings = new ArrayList<>();
+      for (ReadMoment m : source.moments) {
+        if (m.steady() < WindowFinder.SHORTEST || m.stands()) {
+          continue;
+        }
+        double sigma = Math.hypot(STEADY_ERROR, m.error() / Margin.NINE_IN_TEN);
+        for (SensorOffset sensor : SensorOffset.values()) {
+          double value = sensor.of(m);
+          if (!Double.isNaN(value)) {
+            readings.add(new Reading(sensor, settled.size(), value, sigma));
+          }
+        }
+        settled.add(m);
+      }
+      Rig rig = Assembly.rig(setup).withKnown(Factors.NOMINAL);
+      return new Rested(rig, setup, settled, readings);
+    }
+
+    @Override
+    public double[] at(Factors factors) {
+      List<Balance> balances = new ArrayList<>();
+      for (ReadMoment m : moments) {
+        Rig blown =
+            HaulRun.blown(
+                rig,
+                setup.switchedFans(),
+                k -> m.fans() >= 0.5,
+                Habits.usual(m.at().airConditioning()),
+                false);
+        balances.add(new SteadyBalance(blown, factors).quiet().solve(m.at()));
+      }
+      return readings.stream().mapToDouble(r -> r.sensor.of(balances.get(r.step))).toArray();
+    }
+  }
+
+  /** A recorded drive. */
+  private record Driven(ModelDrive model, Rig rig, List<Reading> readings) implements Part {
+    static Driven of(DriveReading reading) {
       ModelDrive model = ModelDrive.of(reading);
       Rig rig = Assembly.rig(reading.setup()).withKnown(Factors.NOMINAL);
       List<SteadyWindow> windows = WindowFinder.of(reading).windows();
@@ -186,11 +251,11 @@ public record Calibration(
           }
         }
       }
-      return new Part(model, rig, readings);
+      return new Driven(model, rig, readings);
     }
 
-    /** What the model has at the readings, °C. */
-    double[] at(Factors factors) {
+    @Override
+    public double[] at(Factors factors) {
       ModelDrive.Driven driven = model.drive(rig, factors);
       return readings.stream().mapToDouble(r -> r.sensor.of(driven)[r.step]).toArray();
     }
@@ -207,7 +272,7 @@ public record Calibration(
     Fit(List<Part> parts, IntPredicate unwanted) {
       this.parts = parts;
       this.unwanted = unwanted;
-      readings = parts.stream().flatMap(p -> p.readings.stream()).toList();
+      readings = parts.stream().flatMap(p -> p.readings().stream()).toList();
       offsets =
           Arrays.stream(SensorOffset.values())
               .filter(s -> readings.stream().anyMatch(r -> r.sensor == s))
@@ -363,13 +428,14 @@ public record Calibration(
       double after = off(readings, model(factors(x)), gauges);
       List<Check> checked = new ArrayList<>();
       for (Source source : checks) {
-        Part part = Part.of(source.reading);
-        if (!part.readings.isEmpty()) {
-          checked.add(
-              new Check(
-                  source.run,
-                  off(part.readings, part.at(Factors.NOMINAL), new double[offsets.size()]),
-                  off(part.readings, part.at(factors(x)), gauges)));
+        for (Part part : parts(source)) {
+          if (!part.readings().isEmpty()) {
+            checked.add(
+                new Check(
+                    source.run,
+                    off(part.readings(), part.at(Factors.NOMINAL), new double[offsets.size()]),
+                    off(part.readings(), part.at(factors(x)), gauges)));
+          }
         }
       }
       return new Calibration(

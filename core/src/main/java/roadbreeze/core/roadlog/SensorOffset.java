@@ -1,5 +1,6 @@
 package roadbreeze.core.roadlog;
 
+import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.log.Channel;
 
@@ -20,6 +21,22 @@ public enum SensorOffset implements Code {
 
   Channel channel() {
     return channel;
+  }
+
+  double of(ReadMoment read) {
+    return switch (this) {
+      case COOLANT_READS -> read.coolant();
+      case PAN_READS -> read.pan();
+      case FEED_READS -> read.feed();
+    };
+  }
+
+  double of(Balance at) {
+    return switch (this) {
+      case COOLANT_READS -> at.coolant();
+      case PAN_READS -> at.sump();
+      case FEED_READS -> at.feed();
+    };
   }
 
   double[] of(ModelDrive.Driven driven) {

@@ -7,18 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntToDoubleFunction;
 import org.hipparchus.stat.regression.SimpleRegression;
-import roadbreeze.core.circuit.Factors;
-import roadbreeze.core.circuit.HeatExchange;
 import roadbreeze.core.circuit.OperatingPoint;
-import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.explain.Code;
-import roadbreeze.core.haul.Habits;
-import roadbreeze.core.haul.HaulRun;
 import roadbreeze.core.log.Channel;
-import roadbreeze.core.problem.RefusedException;
-import roadbreeze.core.rig.Assembly;
-import roadbreeze.core.sizing.Margin;
-import roadbreeze.core.vehicle.Powertrain;
 import roadbreeze.core.vehicle.RoadLoad;
 import roadbreeze.core.vehicle.Surface;
 
@@ -58,15 +49,8 @@ public final class WindowFinder {
   /** Known of so much of a window (-). */
   private static final double KNOWN = 0.95;
 
-  /** Wind along the road that nobody recorded, nine in ten, m/s; own default. */
-  private static final double WIND = 2;
-
-  private static final double USUAL_COOLANT = 95;
-  private static final double USUAL_OIL = 90;
-
   private final DriveReading reading;
   private final Recording log;
-  private final Rig rig;
   private final Map<Rule, Integer> broken = new EnumMap<>(Rule.class);
 
   /** What keeps a stretch from being a window. */
@@ -88,7 +72,6 @@ public final class WindowFinder {
   private WindowFinder(DriveReading reading) {
     this.reading = reading;
     log = reading.log();
-    rig = Assembly.rig(reading.setup());
   }
 
   public static Found of(DriveReading reading) {
@@ -232,7 +215,13 @@ public final class WindowFinder {
         coolant,
         pan,
         feed,
-        heat(at, stands, reading.fans().on(from), coolant.mean(), pan.mean(), feed.mean()));
+        WindowHeat.of(
+            reading.setup(),
+            at,
+            stands,
+            reading.fans().on(from),
+            reading.road().heights().gradeError(),
+            new WindowHeat.Warm(coolant.mean(), pan.mean(), feed.mean())));
   }
 
   /** The gear of most of the window; free where none is known. */
@@ -246,72 +235,5 @@ public final class WindowFinder {
       most = count[g] > (most == 0 ? 0 : count[most]) ? g : most;
     }
     return most == 0 ? OperatingPoint.FREE : most;
-  }
-
-  private Optional<SteadyWindow.Heat> heat(
-      OperatingPoint at,
-      boolean stands,
-      List<Integer> on,
-      double coolant,
-      double pan,
-      double feed) {
-    Rig blown =
-        HaulRun.blown(
-            rig, reading.fans().fans(), on::contains, Habits.usual(at.airConditioning()), false);
-    double hot = Double.isNaN(coolant) ? USUAL_COOLANT : coolant;
-    double oil = !Double.isNaN(pan) ? pan : !Double.isNaN(feed) ? feed : USUAL_OIL;
-    double opening = rig.coolantLoop().thermostat().opening(hot);
-    HeatExchange.State state =
-        new HeatExchange.State(hot, hot - (hot - at.ambient()) / 5, oil, opening);
-    try {
-      HeatExchange.Flows here = flows(blown, at, stands, state);
-      double error = reading.road().heights().gradeError() / Margin.NINE_IN_TEN;
-      SteadyWindow.Doubt grade =
-          stands
-              ? new SteadyWindow.Doubt(0, 0)
-              : doubt(
-                  here,
-                  flows(blown, at.withGrade(at.grade() + error), false, state),
-                  flows(blown, at.withGrade(at.grade() - error), false, state));
-      double wind = WIND / Margin.NINE_IN_TEN;
-      SteadyWindow.Doubt byWind =
-          stands
-              ? new SteadyWindow.Doubt(0, 0)
-              : doubt(
-                  here,
-                  flows(blown, at.withHeadwind(wind), false, state),
-                  flows(blown, at.withHeadwind(-wind), false, state));
-      double share = rig.oilLoop().bypass().coreShare(oil);
-      return Optional.of(
-          new SteadyWindow.Heat(here.engine(), here.oilInput(), grade, byWind, opening, share));
-    } catch (RefusedException e) {
-      return Optional.empty();
-    }
-  }
-
-  private static SteadyWindow.Doubt doubt(
-      HeatExchange.Flows here, HeatExchange.Flows high, HeatExchange.Flows low) {
-    return new SteadyWindow.Doubt(
-        Math.abs(high.engine() - low.engine()) / 2 / here.engine(),
-        Math.abs(high.oilInput() - low.oilInput()) / 2 / here.oilInput());
-  }
-
-  private static HeatExchange.Flows flows(
-      Rig rig, OperatingPoint at, boolean stands, HeatExchange.State state) {
-    double grip = rig.clutchedFan() < 0 ? 1 : rig.clutch().belt().full();
-    HeatExchange exchange = exchange(rig, at, stands, grip);
-    HeatExchange.Flows flows = exchange.at(state);
-    if (rig.clutchedFan() >= 0) {
-      exchange = exchange(rig, at, stands, exchange.wantedEngagement());
-      flows = exchange.at(state);
-    }
-    return flows;
-  }
-
-  private static HeatExchange exchange(
-      Rig rig, OperatingPoint at, boolean stands, double engagement) {
-    return stands
-        ? HeatExchange.standing(rig, Factors.NOMINAL, at, Powertrain.Standing.NEUTRAL, engagement)
-        : HeatExchange.of(rig, Factors.NOMINAL, at, engagement);
   }
 }

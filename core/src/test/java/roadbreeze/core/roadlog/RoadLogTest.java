@@ -11,8 +11,10 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import roadbreeze.core.WorkedCase;
+import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.Factor;
 import roadbreeze.core.circuit.Factors;
+import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.haul.Road;
 import roadbreeze.core.haul.Trace;
 import roadbreeze.core.haul.Trip;
@@ -313,5 +315,39 @@ class RoadLogTest {
     assertThat(WindowFinder.of(reading).windows()).isEmpty();
     assertThat(Calibration.of(List.of(new Calibration.Source("x", reading)), List.of(), n -> false))
         .isEmpty();
+  }
+
+  /** Read off a gauge: the same sentences, less surely; what had not settled says nothing. */
+  @Test
+  void aFewReadingsSayTheSameLessSurely() {
+    EqualTerms logged = EqualTerms.of(Fluid.PAN, rested(BARE, 31), rested(COOLED, 32));
+    EqualTerms.Side before = written(BARE, 5, 300);
+    EqualTerms.Side after = written(COOLED, 5, 300);
+    EqualTerms written = EqualTerms.of(Fluid.PAN, before, after);
+    assertThat(written.basis()).contains(EqualTerms.Basis.SAME_TERMS);
+    assertThat(written.shown()).isTrue();
+    assertThat(written.spread()).isGreaterThan(logged.spread());
+    assertThat(Math.abs(written.more() - logged.more()))
+        .isLessThan(Math.hypot(written.spread(), logged.spread()));
+    EqualTerms tooSoon = EqualTerms.of(Fluid.PAN, written(BARE, 5, 30), after);
+    assertThat(tooSoon.basis()).isEmpty();
+    assertThat(tooSoon.why()).contains(ProofSays.SILENT_BEFORE.with(ProofSays.DRIFTS.with()));
+  }
+
+  private static EqualTerms.Side written(Setup setup, double error, double steady) {
+    Balance b = new SteadyBalance(Assembly.rig(setup)).solve(WorkedCase.CLIMB.withAmbient(25));
+    ReadMoment moment =
+        new ReadMoment(
+            900,
+            WorkedCase.CLIMB.withAmbient(25),
+            false,
+            1,
+            true,
+            b.coolant(),
+            b.sump(),
+            Double.NaN,
+            error,
+            steady);
+    return new EqualTerms.Side(setup, List.of(moment.window(setup)));
   }
 }

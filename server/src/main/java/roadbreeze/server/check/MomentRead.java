@@ -43,6 +43,11 @@ public record MomentRead(
     Instrument(double error) {
       this.error = error;
     }
+
+    /** Of a reading, nine in ten, K. */
+    public double error() {
+      return error;
+    }
   }
 
   Moment toCore(OperatingPoint day, List<NeedlePlace> needle) {

@@ -20,7 +20,7 @@ public record NeedlePlace(
     implements Row {
 
   /** A needle's place as a temperature, °C, between the two places next to it. */
-  static OptionalDouble celsius(List<NeedlePlace> table, double place) {
+  public static OptionalDouble celsius(List<NeedlePlace> table, double place) {
     List<NeedlePlace> sorted =
         table.stream().sorted(Comparator.comparingDouble(NeedlePlace::place)).toList();
     for (int i = 1; i < sorted.size(); i++) {

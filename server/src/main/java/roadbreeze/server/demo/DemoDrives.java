@@ -76,7 +76,7 @@ public final class DemoDrives {
             haul.setup().switchedFans(),
             HaulRun.USUAL_HYSTERESIS);
     return new DemoDrive(
-        new Run.RunData(name, sort, build.id(), null, null, null, null, ""),
+        new Run.RunData(name, sort, build.id(), null, null, null, null, List.of(), ""),
         csv(trace, job.haul().airConditioning(), LocalDateTime.parse(began, STAMP), seed));
   }
 

@@ -23,6 +23,8 @@ import roadbreeze.core.roadlog.Calibration;
 import roadbreeze.core.roadlog.DriveReading;
 import roadbreeze.core.roadlog.DrivenRoad;
 import roadbreeze.core.roadlog.EqualTerms;
+import roadbreeze.core.roadlog.ReadMoment;
+import roadbreeze.core.roadlog.SteadyWindow;
 import roadbreeze.core.roadlog.WindowFinder;
 import roadbreeze.core.sizing.Fluid;
 import roadbreeze.server.build.Build;
@@ -54,7 +56,7 @@ class ProofController {
   ReadingResult reading(@PathVariable UUID job, @PathVariable UUID run) {
     Run chosen = recordings.run(job, run);
     JobContent content = jobs.get(job).content();
-    return questions.ask(() -> ReadingResult.of(read(content, chosen)));
+    return questions.ask(() -> ReadingResult.of(read(content, chosen), moments(content, chosen)));
   }
 
   /**
@@ -131,14 +133,26 @@ class ProofController {
   private List<Calibration.Source> sources(JobContent content, List<Run> runs) {
     List<Calibration.Source> sources = new ArrayList<>();
     for (Run run : runs) {
-      sources.add(new Calibration.Source(run.data().name(), read(content, run)));
+      sources.add(
+          new Calibration.Source(run.data().name(), read(content, run), moments(content, run)));
     }
     return sources;
   }
 
   private EqualTerms.Side side(JobContent content, Run run) {
     DriveReading reading = read(content, run);
-    return new EqualTerms.Side(reading.setup(), WindowFinder.of(reading).windows());
+    return new EqualTerms.Side(reading.setup(), windows(reading, moments(content, run)));
+  }
+
+  /** Of the log, and behind them those that somebody wrote down. */
+  static List<SteadyWindow> windows(DriveReading reading, List<ReadMoment> moments) {
+    List<SteadyWindow> windows = new ArrayList<>(WindowFinder.of(reading).windows());
+    moments.forEach(m -> windows.add(m.window(reading.setup())));
+    return windows;
+  }
+
+  private static List<ReadMoment> moments(JobContent content, Run run) {
+    return run.data().moments().stream().map(m -> m.toCore(content.checks().needle())).toList();
   }
 
   /** With the trailer that was towed then. */

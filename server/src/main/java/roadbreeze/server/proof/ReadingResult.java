@@ -14,6 +14,7 @@ import roadbreeze.core.roadlog.DrivenRoad;
 import roadbreeze.core.roadlog.FanReading;
 import roadbreeze.core.roadlog.ModelDrive;
 import roadbreeze.core.roadlog.ProofSays;
+import roadbreeze.core.roadlog.ReadMoment;
 import roadbreeze.core.roadlog.Recording;
 import roadbreeze.core.roadlog.SteadyWindow;
 import roadbreeze.core.roadlog.WindowFinder;
@@ -111,7 +112,7 @@ public record ReadingResult(
       @Nullable Double spreadKPerKw,
       @Nullable Said silent) {}
 
-  static ReadingResult of(DriveReading reading) {
+  static ReadingResult of(DriveReading reading, List<ReadMoment> moments) {
     Recording log = reading.log();
     ModelDrive model = ModelDrive.of(reading);
     List<Said> says = new ArrayList<>();
@@ -121,13 +122,14 @@ public record ReadingResult(
     } catch (RefusedException e) {
       says.add(Said.of(ProofSays.MODEL_REFUSES.with(e.finding())));
     }
-    if (!log.has(Channel.AMBIENT)) {
+    boolean recorded = log.has(Channel.SPEED);
+    if (recorded && !log.has(Channel.AMBIENT)) {
       says.add(Said.of(ProofSays.AMBIENT_UNKNOWN.with()));
     }
-    if (reading.road().heights() == DrivenRoad.Heights.NONE) {
+    if (recorded && reading.road().heights() == DrivenRoad.Heights.NONE) {
       says.add(Said.of(ProofSays.HEIGHTS_UNKNOWN.with()));
     }
-    if (!log.has(Channel.AIR_CONDITIONING)) {
+    if (recorded && !log.has(Channel.AIR_CONDITIONING)) {
       says.add(Said.of(ProofSays.AIR_CONDITIONING_UNKNOWN.with()));
     }
     WindowFinder.Found found = WindowFinder.of(reading);
@@ -140,7 +142,7 @@ public record ReadingResult(
         distance[distance.length - 1] / 1000,
         driven == null ? 0 : 100.0 * model.covered() / log.steps(),
         trace(reading, driven),
-        found.windows().stream().map(ReadingResult::row).toList(),
+        ProofController.windows(reading, moments).stream().map(ReadingResult::row).toList(),
         found.seconds().entrySet().stream()
             .map(e -> new BrokenRule(e.getKey(), e.getValue()))
             .toList(),

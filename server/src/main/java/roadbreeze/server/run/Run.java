@@ -11,6 +11,7 @@ import java.util.UUID;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.server.problem.Within;
+import roadbreeze.server.row.DistinctIds;
 
 /**
  * A drive of a job's truck.
@@ -33,6 +34,7 @@ public record Run(
    * @param ambientC where no column has it
    * @param trailerKg that was towed; null as the job has it
    * @param airConditioning it was on; null where nobody knows
+   * @param moments that were read off a gauge and written down
    * @param roadFromKm where on the job's road it began; null where it was driven elsewhere, or
    *     nobody said
    */
@@ -44,7 +46,13 @@ public record Run(
       @Nullable @Within(min = 0, max = 60000, kind = Kind.MASS) Double trailerKg,
       @Nullable Boolean airConditioning,
       @Nullable @Within(min = 0, max = 1000, kind = Kind.DISTANCE) Double roadFromKm,
-      @NotNull @Size(max = 1000) String note) {}
+      @NotNull @Size(max = 60) @DistinctIds List<@NotNull @Valid RunMoment> moments,
+      @NotNull @Size(max = 1000) String note) {
+    /** Of before anybody could write moments down. */
+    public RunData {
+      moments = moments == null ? List.of() : moments;
+    }
+  }
 
   /** What it is compared as. */
   public enum Sort implements Code {

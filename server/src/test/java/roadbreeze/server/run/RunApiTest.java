@@ -65,7 +65,8 @@ class RunApiTest {
   }
 
   private JsonNode run(String name) throws Exception {
-    Run.RunData data = new Run.RunData(name, Run.Sort.BEFORE, "found", null, null, null, null, "");
+    Run.RunData data =
+        new Run.RunData(name, Run.Sort.BEFORE, "found", null, null, null, null, List.of(), "");
     return ok("POST", "/api/jobs/" + job + "/runs", JSON.writeValueAsString(data));
   }
 

@@ -1,0 +1,252 @@
+package roadbreeze.server.live;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import roadbreeze.core.circuit.Factors;
+import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.haul.Habits;
+import roadbreeze.core.haul.HaulCase;
+import roadbreeze.core.haul.HaulRun;
+import roadbreeze.core.haul.Outcome;
+import roadbreeze.core.haul.Road;
+import roadbreeze.core.haul.Trace;
+import roadbreeze.core.haul.Trip;
+import roadbreeze.core.lookahead.Act;
+import roadbreeze.core.lookahead.Adviser;
+import roadbreeze.core.lookahead.LookAhead;
+import roadbreeze.core.problem.RefusedException;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.sizing.Fluid;
+import roadbreeze.server.build.Build;
+import roadbreeze.server.demo.DemoWorld;
+import roadbreeze.server.job.JobContent;
+
+/** Every demo rig over every road that ships, driven by somebody who does what is said. */
+class AdviceTest {
+  private static final double TICK = 5;
+
+  @Test
+  void advisedDrivesKeepTheLimitsWhereverAnythingWould() {
+    List<String> lost = new ArrayList<>();
+    for (JobContent job : DemoWorld.jobs()) {
+      for (roadbreeze.server.haul.Road road : roadbreeze.server.haul.Road.all()) {
+        JobContent there = job.on(road.haul());
+        for (Build build :
+            List.of(there.builds().get(1), there.builds().get(there.builds().size() - 1))) {
+          drive(
+                  there.about().name() + ", " + build.name() + ", " + road.haul().road(),
+                  there,
+                  build)
+              .ifPresent(lost::add);
+        }
+      }
+    }
+    assertThat(lost).isEmpty();
+  }
+
+  private Optional<String> drive(String name, JobContent job, Build build) {
+    HaulCase whole;
+    try {
+      whole = job.driven(build);
+    } catch (RefusedException e) {
+      return Optional.empty();
+    }
+    HaulCase haul = whole.with(withoutStops(whole.trip()));
+    Rig rig = Assembly.rig(haul.setup());
+    double without = headroom(haul, rig, haul.trip());
+    Advised advised = advised(haul, rig);
+    double best = Math.max(without, best(haul, rig));
+    System.out.printf(
+        "%-60s without %.1f best %.1f advised %.1f said %s%n",
+        name, without, best, advised.headroom, advised.said);
+    if (best >= LookAhead.SPARE && advised.headroom < 0) {
+      return Optional.of(name + " " + advised);
+    }
+    if (advised.said.size() >= 2 * Math.max(1, climbs(haul.trip().road()))) {
+      return Optional.of(name + " says too much: " + advised.said);
+    }
+    if (without > 8 && !advised.said.isEmpty()) {
+      return Optional.of(name + " speaks where nothing is needed: " + advised.said);
+    }
+    return Optional.empty();
+  }
+
+  private static Trip withoutStops(Trip trip) {
+    List<Road.Point> points =
+        trip.road().points().stream()
+            .map(
+                p ->
+                    new Road.Point(
+                        p.distance(),
+                        p.elevation(),
+                        p.speed(),
+                        p.grade(),
+                        p.surface(),
+                        p.headwind(),
+                        p.ambient(),
+                        Optional.empty()))
+            .toList();
+    return new Trip(new Road(points), trip.weather(), trip.driving());
+  }
+
+  private static int climbs(Road road) {
+    int climbs = 0;
+    double place = road.length();
+    while (place > 1) {
+      Road.Climb climb = road.climbTo(place);
+      if (climb.top() <= climb.foot()) {
+        return climbs;
+      }
+      climbs++;
+      place = climb.foot();
+    }
+    return climbs;
+  }
+
+  private static double headroom(HaulCase haul, Rig rig, Trip trip) {
+    try {
+      Outcome o = haul.with(trip).drive(rig, Factors.NOMINAL).outcome();
+      return worst(o);
+    } catch (RefusedException e) {
+      return Double.NEGATIVE_INFINITY;
+    }
+  }
+
+  private static double worst(Outcome o) {
+    double worst = Double.POSITIVE_INFINITY;
+    for (Fluid fluid : Fluid.values()) {
+      worst = Math.min(worst, o.of(fluid).headroom());
+    }
+    return worst;
+  }
+
+  /** The best of all choices, begun at any of ten places. */
+  private static double best(HaulCase haul, Rig rig) {
+    List<Road.Point> points = haul.trip().road().points();
+    double first = points.get(0).distance();
+    double end = points.get(points.size() - 1).distance();
+    Habits usual = haul.trip().habitsAt(first);
+    double best = Double.NEGATIVE_INFINITY;
+    for (Act act : Act.values()) {
+      for (int k = 0; k < 10; k++) {
+        double from = first + (end - first) * k / 10;
+        Habits then = act.on(usual, speedAt(haul.trip().road(), from), gearAt(rig));
+        Trip trip = haul.trip().acting(from, end, then);
+        if (act.rest() > 0) {
+          trip = trip.resting(from, act.rest());
+        }
+        best = Math.max(best, headroom(haul, rig, trip));
+      }
+    }
+    return best;
+  }
+
+  private static int gearAt(Rig rig) {
+    return rig.powertrain().driveline().gears();
+  }
+
+  private static double speedAt(Road road, double place) {
+    double speed = road.points().get(0).speed();
+    for (Road.Point p : road.points()) {
+      speed = p.distance() <= place ? p.speed() : speed;
+    }
+    return speed;
+  }
+
+  private record Advised(double headroom, List<String> said) {}
+
+  private static Advised advised(HaulCase haul, Rig rig) {
+    LookAhead ahead = new LookAhead(haul, rig);
+    Adviser adviser = new Adviser(ahead);
+    List<Road.Point> points = haul.trip().road().points();
+    double place = points.get(0).distance();
+    double end = points.get(points.size() - 1).distance();
+    Habits driving = haul.trip().habitsAt(place);
+    double time = 0;
+    HaulRun.Carry carry = null;
+    List<Trace.Moment> all = new ArrayList<>();
+    List<String> said = new ArrayList<>();
+    Adviser.Spoken open = null;
+    while (place < end - 1 && time < 40_000) {
+      Trace.Moment now = all.isEmpty() ? null : all.get(all.size() - 1);
+      HaulRun.Start state = carry == null ? haul.start() : carry.start();
+      double speed = now == null ? points.get(0).speed() : Math.max(2, now.speed());
+      int gear = now == null ? 0 : now.gear();
+      LookAhead.Now here = new LookAhead.Now(time, place, speed, gear, state, driving);
+      Optional<Adviser.Spoken> spoken = adviser.look(here);
+      if (spoken.isPresent()) {
+        open = spoken.get();
+        said.add(String.format("%.1f km %s", place / 1000, open.act()));
+      }
+      double rest = 0;
+      if (open != null && place >= open.from() - 1) {
+        driving = open.then();
+        rest = open.rest();
+        open = null;
+      }
+      Habits then = driving;
+      Trip trip = haul.trip().always(h -> then).between(place, end, time);
+      if (rest > 0) {
+        trip = trip.resting(place, rest);
+      }
+      HaulRun.Leg leg =
+          HaulRun.step(
+              rig, Factors.NOMINAL, trip, state, carry, haul.setup().switchedFans(), rest + TICK);
+      for (Trace.Moment m : leg.trace().moments()) {
+        if (all.isEmpty() || m.time() > 0) {
+          all.add(later(m, time));
+        }
+      }
+      time += leg.trace().last().time();
+      carry = leg.end();
+      place = carry.distance();
+    }
+    Trace trace = new Trace(all, List.of(), new Trace.Ledger(0, 0, 0));
+    return new Advised(
+        worst(Outcome.of(trace, haul.trip(), haul.setup(), rig, haul.limits())), said);
+  }
+
+  private static Trace.Moment later(Trace.Moment m, double by) {
+    return new Trace.Moment(
+        m.time() + by,
+        m.distance(),
+        m.elevation(),
+        m.ambient(),
+        m.speed(),
+        m.gear(),
+        m.locked(),
+        m.engineRpm(),
+        m.fuelPower(),
+        m.coolant(),
+        m.outletTank(),
+        m.sump(),
+        m.feed(),
+        m.opening(),
+        m.engagement(),
+        m.fans());
+  }
+
+  @Test
+  void tenMinutesAheadWithAllChoicesTakeNoTime() {
+    JobContent job = DemoWorld.jobs().get(0);
+    HaulCase haul = job.driven(job.found());
+    Rig rig = Assembly.rig(haul.setup());
+    LookAhead ahead = new LookAhead(haul, rig);
+    LookAhead.Now now =
+        new LookAhead.Now(0, 8000, 20, 3, new HaulRun.Start(100, 85, 90), haul.trip().habitsAt(0));
+    for (int i = 0; i < 40; i++) {
+      ahead.worst(now, now.driving(), 0, 8000);
+    }
+    long t = System.nanoTime();
+    for (int i = 0; i < 10; i++) {
+      for (Act act : Act.values()) {
+        ahead.worst(now, act.on(now.driving(), 20, 3), act.rest(), 8000);
+      }
+    }
+    System.out.println("12 choices " + (System.nanoTime() - t) / 1e7 + " ms");
+  }
+}
