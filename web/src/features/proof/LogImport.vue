@@ -42,11 +42,26 @@ async function chose(event: Event) {
   const picked = [...(input.files ?? [])]
   input.value = ''
   if (!picked.length) return
-  files.value = picked
   problem.value = ''
+  // A GPX says by itself what it is.
+  const tracks = picked.filter((f) => f.name.toLowerCase().endsWith('.gpx'))
+  for (const file of tracks) {
+    try {
+      const path = `/api/runs/${props.run.id}/gpx?name=${encodeURIComponent(file.name)}`
+      share.value = 0
+      emit('taken', await api.upload<Run>(path, file, 'application/gpx+xml', (s) => (share.value = s)))
+    } catch (e) {
+      told(e)
+    } finally {
+      share.value = null
+    }
+  }
+  const logs = picked.filter((f) => !tracks.includes(f))
+  if (!logs.length) return
+  files.value = logs
   try {
     const world = unitWorld.value.toUpperCase()
-    look.value = await api.file<LogLook>(`/api/logs/look?world=${world}`, picked[0]!.slice(0, HEAD))
+    look.value = await api.file<LogLook>(`/api/logs/look?world=${world}`, logs[0]!.slice(0, HEAD))
     plan.value = look.value.plan
   } catch (e) {
     told(e)
@@ -100,7 +115,11 @@ async function take() {
     <header>
       <h2>{{ run.tracks.length ? 'One more recording' : 'Its recording' }}</h2>
       <label class="act"
-        >Choose a logger’s file<input type="file" accept=".csv,.txt,.log,text/csv,text/plain" multiple @change="chose"
+        >Choose a logger’s file<input
+          type="file"
+          accept=".csv,.txt,.log,.gpx,text/csv,text/plain,application/gpx+xml"
+          multiple
+          @change="chose"
       /></label>
     </header>
     <p v-if="problem" role="alert" class="bad">{{ problem }}</p>

@@ -19,7 +19,7 @@ function minutes(): number {
   const first = Number(sessionStorage.getItem(KEY))
   if (!first || !moments.value.length) {
     sessionStorage.setItem(KEY, String(Date.now()))
-    return moments.value.at(-1)?.minute ?? 0
+    return moments.value.at(-1)?.afterMin ?? 0
   }
   return Math.round((Date.now() - first) / 6000) / 10
 }
@@ -28,7 +28,7 @@ function add() {
   const haul = job.content.haul
   const made: RunMoment = {
     id: newId(moments.value, 'read'),
-    minute: minutes(),
+    afterMin: minutes(),
     place: '',
     gradePercent: last?.gradePercent ?? haul.gradePercent,
     speedKmh: last?.speedKmh ?? haul.speedKmh,
@@ -42,7 +42,7 @@ function add() {
     needlePlace: null,
     panC: null,
     feedC: null,
-    steadyMinutes: 0,
+    steadyMin: 0,
   }
   emit('edit', [...moments.value, made])
 }
@@ -69,16 +69,16 @@ const meant = (v: string | undefined) => (v === 'unknown' ? null : v === 'on')
   <section class="panel read" data-moments>
     <h2>Read off a gauge</h2>
     <p v-if="!moments.length" class="soft">
-      No logger: tap a reading whenever nothing has moved for two minutes, and write what the gauge says. Two or three on
-      the climb are enough to hold it against another drive.
+      No logger: tap a reading whenever nothing has moved for two minutes, and write what the gauge says. Two or three
+      on the climb are enough to hold it against another drive.
     </p>
     <article v-for="m in moments" :key="m.id" :data-moment="m.id">
       <div class="row">
         <QuantityInput
-          :model-value="m.minute"
+          :model-value="m.afterMin"
           label="Since it began"
-          quantity="time"
-          @update:model-value="change(m.id, { minute: $event ?? 0 })"
+          quantity="period"
+          @update:model-value="change(m.id, { afterMin: $event ?? 0 })"
         />
         <NameInput
           :model-value="m.place"
@@ -105,20 +105,23 @@ const meant = (v: string | undefined) => (v === 'unknown' ? null : v === 'on')
           @update:model-value="change(m.id, { ambientC: $event ?? m.ambientC })"
         />
         <QuantityInput
-          :model-value="m.steadyMinutes"
+          :model-value="m.steadyMin"
           label="Nothing had moved for"
-          quantity="time"
-          @update:model-value="change(m.id, { steadyMinutes: $event ?? 0 })"
+          quantity="period"
+          @update:model-value="change(m.id, { steadyMin: $event ?? 0 })"
         />
       </div>
       <div class="row">
-        <ChoiceInput
-          :model-value="m.readBy"
-          label="Read by"
-          :choices="READ_BY"
-          small
-          @update:model-value="change(m.id, { readBy: $event! })"
-        />
+        <div class="named wide">
+          <span class="small soft" aria-hidden="true">Read by</span>
+          <ChoiceInput
+            :model-value="m.readBy"
+            label="Read by"
+            :choices="READ_BY"
+            small
+            @update:model-value="change(m.id, { readBy: $event! })"
+          />
+        </div>
         <QuantityInput
           v-if="m.readBy === 'NEEDLE'"
           :model-value="m.needlePlace"
@@ -149,24 +152,30 @@ const meant = (v: string | undefined) => (v === 'unknown' ? null : v === 'on')
           optional
           @update:model-value="change(m.id, { feedC: $event })"
         />
-        <ChoiceInput
-          :model-value="known(m.fans)"
-          label="Fans"
-          :choices="YES"
-          small
-          @update:model-value="change(m.id, { fans: meant($event) })"
-        />
-        <ChoiceInput
-          :model-value="known(m.airConditioning)"
-          label="Air conditioning"
-          :choices="YES"
-          small
-          @update:model-value="change(m.id, { airConditioning: meant($event) })"
-        />
+        <div class="named">
+          <span class="small soft" aria-hidden="true">Fans</span>
+          <ChoiceInput
+            :model-value="known(m.fans)"
+            label="Fans"
+            :choices="YES"
+            small
+            @update:model-value="change(m.id, { fans: meant($event) })"
+          />
+        </div>
+        <div class="named">
+          <span class="small soft" aria-hidden="true">Air conditioning</span>
+          <ChoiceInput
+            :model-value="known(m.airConditioning)"
+            label="Air conditioning"
+            :choices="YES"
+            small
+            @update:model-value="change(m.id, { airConditioning: meant($event) })"
+          />
+        </div>
         <button
           type="button"
           class="act"
-          :aria-label="`Remove the reading at ${m.minute} min`"
+          :aria-label="`Remove the reading at ${m.afterMin} min`"
           @click="
             emit(
               'edit',
@@ -177,15 +186,17 @@ const meant = (v: string | undefined) => (v === 'unknown' ? null : v === 'on')
           Remove
         </button>
       </div>
-      <p v-if="m.steadyMinutes < 2" class="note">
+      <p v-if="m.steadyMin < 2" class="note">
         Not settled: it is kept, but held against nothing. Read it again once nothing has moved for two minutes.
       </p>
       <p v-else-if="m.readBy === 'NEEDLE' && job.content.checks.needle.length < 2" class="note">
-        What the needle’s places mean on this truck is written down at Checks; until then its place is kept, but means no
-        temperature.
+        What the needle’s places mean on this truck is written down at Checks; until then its place is kept, but means
+        no temperature.
       </p>
     </article>
-    <button type="button" class="act main" data-read :disabled="moments.length >= MOST" @click="add">A reading now</button>
+    <button type="button" class="act main" data-read :disabled="moments.length >= MOST" @click="add">
+      A reading now
+    </button>
   </section>
 </template>
 
@@ -208,6 +219,13 @@ article {
 }
 .row > * {
   flex: 1 1 110px;
+}
+.named {
+  display: grid;
+  gap: 2px;
+}
+.row > .wide {
+  flex: 2 1 330px;
 }
 .row > button {
   flex: 0 0 auto;

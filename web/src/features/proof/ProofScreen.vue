@@ -133,7 +133,7 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
           r.tracks.length
             ? `${clock(endOf(r))}, ${count(rows(r))} rows`
             : r.data.moments.length
-              ? `${r.data.moments.length} readings`
+              ? `${r.data.moments.length} ${r.data.moments.length === 1 ? 'reading' : 'readings'}`
               : 'no recording yet'
         }}</span>
       </button>

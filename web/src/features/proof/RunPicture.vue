@@ -3,6 +3,7 @@ import { nice, ticks } from 'd3-array'
 import { useElementSize, watchDebounced } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { refusal } from '@/job/useAsked'
+import { useJob } from '@/job/useJob'
 import { api } from '@/shared/api/client'
 import type { Run, RunPicture } from '@/shared/api/types'
 import { camel, word } from '@/shared/message/say'
@@ -12,6 +13,7 @@ import { beginOf, clock, endOf, PANELS, timeStep, unbroken, type Channel } from 
 
 /** A drive as it was recorded: lowest to highest of each step as a band, its mean as a line; holes stay holes. */
 const props = defineProps<{ run: Run }>()
+const job = useJob()
 const box = ref<HTMLElement | null>(null)
 const { width } = useElementSize(box)
 const LEFT = 66
@@ -93,11 +95,28 @@ const panels = computed(() => {
       {
         ...panel,
         top: mine,
+        limits: here.flatMap((l) => {
+          const at = limits.value[l.channel]
+          const y = at == null ? -1 : Y(at)
+          return at == null || y < mine || y > mine + HIGH ? [] : [{ key: l.key, y, label: `limit ${l.label}` }]
+        }),
         ticks: ticks(foot, head, 4).map((v) => ({ v, y: mine + HIGH - ((v - foot) / (head - foot)) * HIGH })),
         lines: here.map((l, n) => ({ ...l, ...drawn(l, Y), dash: DASHES[n % DASHES.length]! })),
       },
     ]
   })
+})
+/** What the truck must stay under, in the units of the record; the voltage over. */
+const limits = computed<Partial<Record<Channel, number | null>>>(() => {
+  const l = job.content.rig.vehicle.limits
+  return {
+    COOLANT: l.coolantC,
+    PAN: l.panC,
+    OIL_FEED: l.feedC,
+    EXHAUST: l.exhaustC,
+    BOOST: l.boostKpa == null ? null : l.boostKpa * 1000,
+    VOLTAGE: l.lowVolts,
+  }
 })
 const tall = computed(() => 8 + panels.value.length * (HIGH + GAP) + 8)
 
@@ -235,6 +254,10 @@ const read = computed(() => {
             <line class="grid" :x1="LEFT" :x2="LEFT + across" :y1="t.y" :y2="t.y" />
             <text :x="LEFT - 6" :y="t.y + 4" class="tick" text-anchor="end">{{ Math.round(t.v * 100) / 100 }}</text>
           </g>
+          <g v-for="(m, k) in p.limits" :key="`limit ${m.key}`">
+            <line class="limit" :x1="LEFT" :x2="LEFT + across" :y1="m.y" :y2="m.y" />
+            <text :x="LEFT + across - 4 - k * 110" :y="m.y - 4" class="tick" text-anchor="end">{{ m.label }}</text>
+          </g>
           <g v-for="(l, n) in p.lines" :key="l.key" :class="['line', `n${n % 6}`]">
             <path class="band" :d="l.band" />
             <path class="mean" :d="l.line" :stroke-dasharray="l.dash" />
@@ -341,6 +364,10 @@ svg {
 }
 .mark.impossible {
   fill: var(--over);
+}
+.limit {
+  stroke: var(--over);
+  stroke-width: 2;
 }
 .cursor {
   stroke: var(--ink);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
+import QuantityField from '@/job/fields/QuantityField.vue'
 import { refusal } from '@/job/useAsked'
 import { api } from '@/shared/api/client'
 import type { Run, RunTrack } from '@/shared/api/types'
@@ -38,6 +39,15 @@ async function match(t: RunTrack) {
     said.value = { ...said.value, [t.number]: refusal(e) }
   }
 }
+/** Limits that only some trucks have a gauge for. */
+const BESIDE = [
+  { channel: 'EXHAUST', path: 'rig.vehicle.limits.exhaustC', label: 'Exhaust gas not over', quantity: 'temperature' },
+  { channel: 'BOOST', path: 'rig.vehicle.limits.boostKpa', label: 'Boost not over', quantity: 'pressure' },
+  { channel: 'VOLTAGE', path: 'rig.vehicle.limits.lowVolts', label: 'Voltage not under', quantity: 'voltage' },
+] as const
+const beside = computed(() =>
+  BESIDE.filter((b) => props.run.tracks.some((t) => t.body.columns.some((c) => c.channel === b.channel))),
+)
 const world = () => unitWorld.value.toUpperCase()
 </script>
 
@@ -82,6 +92,16 @@ const world = () => unitWorld.value.toUpperCase()
       </ul>
       <p v-else class="soft small">Every row could be read; nothing looks wrong.</p>
     </article>
+    <div v-if="beside.length" class="clocks">
+      <QuantityField
+        v-for="b in beside"
+        :key="b.path"
+        :path="b.path"
+        :label="b.label"
+        :quantity="b.quantity"
+        optional
+      />
+    </div>
     <p class="small soft">What is marked stays in the record; it is left out where something is reckoned.</p>
   </section>
 </template>

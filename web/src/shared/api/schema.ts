@@ -286,6 +286,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/gpx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes in a GPX track with times as a track of a run */
+        post: operations["RunController.gpx"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/roads/gpx": {
         parameters: {
             query?: never;
@@ -2546,12 +2563,43 @@ export interface components {
             airConditioning: boolean | null;
             /** Format: double */
             roadFromKm: number | null;
+            moments: components["schemas"]["RunMoment"][];
             note: string;
         };
         RunEdit: {
             /** Format: int64 */
             version: number;
             data: components["schemas"]["RunData"];
+        };
+        RunMoment: {
+            id: string;
+            /** Format: double */
+            afterMin: number;
+            place: string;
+            /** Format: double */
+            gradePercent: number;
+            /** Format: double */
+            speedKmh: number;
+            /** Format: double */
+            ambientC: number;
+            /** Format: double */
+            altitudeM: number;
+            fans: boolean | null;
+            airConditioning: boolean | null;
+            /** Format: int32 */
+            gear: number | null;
+            /** @enum {string} */
+            readBy: "READER" | "THERMOMETER" | "NEEDLE";
+            /** Format: double */
+            coolantC: number | null;
+            /** Format: double */
+            needlePlace: number | null;
+            /** Format: double */
+            panC: number | null;
+            /** Format: double */
+            feedC: number | null;
+            /** Format: double */
+            steadyMin: number;
         };
         BrokenRow: {
             /** Format: int64 */
@@ -2876,6 +2924,12 @@ export interface components {
             overcooledPanC: number;
             /** Format: double */
             warningC: number | null;
+            /** Format: double */
+            exhaustC: number | null;
+            /** Format: double */
+            boostKpa: number | null;
+            /** Format: double */
+            lowVolts: number | null;
         };
         RadiatorPart: {
             code: string;
@@ -7395,6 +7449,34 @@ export interface operations {
             };
         };
     };
+    "RunController.gpx": {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
+                };
+            };
+        };
+    };
     "RoadController.gpx": {
         parameters: {
             query?: never;
@@ -9241,7 +9323,10 @@ export interface operations {
                  *               "panC": 107,
                  *               "feedC": 150,
                  *               "overcooledPanC": 60,
-                 *               "warningC": 115
+                 *               "warningC": 115,
+                 *               "exhaustC": null,
+                 *               "boostKpa": null,
+                 *               "lowVolts": null
                  *             }
                  *           },
                  *           "trailer": {
@@ -11907,7 +11992,10 @@ export interface operations {
                  *               "panC": 107,
                  *               "feedC": 150,
                  *               "overcooledPanC": 60,
-                 *               "warningC": 115
+                 *               "warningC": 115,
+                 *               "exhaustC": null,
+                 *               "boostKpa": null,
+                 *               "lowVolts": null
                  *             }
                  *           },
                  *           "trailer": {

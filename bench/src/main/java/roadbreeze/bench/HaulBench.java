@@ -5,6 +5,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.haul.Habits;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.HaulDraws;
 import roadbreeze.core.haul.HaulRun;
@@ -12,6 +13,9 @@ import roadbreeze.core.haul.HotterDays;
 import roadbreeze.core.haul.PushedHaul;
 import roadbreeze.core.haul.Trace;
 import roadbreeze.core.haul.Trip;
+import roadbreeze.core.lookahead.Act;
+import roadbreeze.core.lookahead.LookAhead;
+import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Judge;
 import roadbreeze.core.sizing.Limits;
@@ -96,10 +100,34 @@ public final class HaulBench {
             3);
     System.out.printf(
         "1000 draws  %10.1f s on %d threads, from %d of them%n", draws / DRAWN, WORKERS, DRAWN);
+    lookAhead(trip, WorkedCase.setup(true), plain / builds.size() / NINETY_MINUTES);
     double matrix = Timed.median(() -> matrix(judge), 0, 5);
     System.out.printf(
         "yard matrix %10.1f s for 4 trucks on 4 roads at 9 heats, %d threads%n",
         matrix / 1000, WORKERS);
+  }
+
+  /**
+   * Ten minutes ahead with each of a driver's twelve choices; whole, as the plain reference does.
+   */
+  private static void lookAhead(Trip trip, Setup setup, double plainPerSecond) {
+    HaulCase haul = new HaulCase(setup, trip, HillyRoad.START, Limits.DEFAULT);
+    LookAhead ahead = new LookAhead(haul, Assembly.rig(setup));
+    Habits usual = trip.habitsAt(0);
+    LookAhead.Now now = new LookAhead.Now(0, 5000, 20, 4, HillyRoad.START, usual);
+    double all =
+        Timed.median(
+            () -> {
+              for (Act act : Act.values()) {
+                ahead.worst(now, act.on(usual, 20, 4), act.rest(), 5000, LookAhead.HORIZON);
+              }
+            },
+            WARM_UP,
+            RUNS);
+    double plain = plainPerSecond * LookAhead.HORIZON * Act.values().length;
+    System.out.printf(
+        "look-ahead  %10.1f ms for 12 choices over 10 minutes, %.0f times faster than plain%n",
+        all, plain / all);
   }
 
   /** Four trucks over four roads of half an hour to an hour, on nine days each. */

@@ -100,7 +100,7 @@ class ProofTest extends OnACopy {
     assertThat(driven).containsText("grade by the barometer");
     assertThat(driven).containsText("in a locked gear");
     assertThat(driven.getByRole(AriaRole.TABLE)).containsText("K/kW");
-    assertThat(driven).containsText("the thermostat was not wide open");
+    assertThat(driven).containsText("was decided by the thermostat, which was not wide open");
     bench("Before and after");
     Locator pan = page.locator("[data-terms=ready] [data-fluid=PAN]");
     assertThat(pan).containsText("more heat for the same temperature");

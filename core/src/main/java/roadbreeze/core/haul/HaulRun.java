@@ -421,7 +421,7 @@ public final class HaulRun {
       double imposedUntil = impose();
       blow();
       surround(ahead);
-      double end = Math.min(imposedUntil, time < mixed ? Math.min(until, mixed) : until);
+      double end = Math.min(imposedUntil, time < mixed - OVER ? Math.min(until, mixed) : until);
       ODEIntegrator integrator = new ClassicalRungeKuttaIntegrator(step(end, place));
       integrator.addStepHandler(this::take);
       integrator.addEventDetector(

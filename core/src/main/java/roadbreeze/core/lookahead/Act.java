@@ -44,9 +44,9 @@ public enum Act implements Code {
    * @param gear that is driven in now
    */
   boolean can(Habits now, boolean fansCanBeHeld, int gear) {
-    boolean fans = !fan || fansCanBeHeld && !now.fanFull() || this == REST;
-    boolean conditioning = !air || now.airConditioning() || slower > 0 || this == REST;
-    return fans && conditioning && (gears == 0 || gear > gears);
+    boolean more = fan && fansCanBeHeld && !now.fanFull() || air && now.airConditioning();
+    boolean lower = gears > 0 && gear > gears;
+    return gears > 0 && !lower ? slower > 0 : more || lower || slower > 0 || rest > 0;
   }
 
   /**
@@ -63,7 +63,7 @@ public enum Act implements Code {
     if (air) {
       then = then.withAirConditioning(false);
     }
-    if (gears > 0) {
+    if (gears > 0 && gear > gears) {
       then = then.heldIn(gear - gears);
     }
     if (slower > 0) {

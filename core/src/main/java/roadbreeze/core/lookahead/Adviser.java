@@ -15,6 +15,11 @@ public final class Adviser {
   /** What was said holds for so long, s; own. */
   private static final double HOLDS = 240;
 
+  /** Who was told something so lately is told more only if limits would be passed, s; own. */
+  private static final double LATELY = 900;
+
+  private static final double ENOUGH_LATELY = 0.2;
+
   private final LookAhead ahead;
   private Act said;
   private double saidAt = Double.NEGATIVE_INFINITY;
@@ -37,7 +42,8 @@ public final class Adviser {
 
   /** Looks ahead; empty where there is nothing to say. */
   public Optional<Spoken> look(LookAhead.Now now) {
-    LookAhead.Coming coming = ahead.coming(now);
+    boolean lately = now.time() - saidAt < LATELY;
+    LookAhead.Coming coming = ahead.coming(now, lately ? ENOUGH_LATELY : LookAhead.SPARE);
     if (coming.act().isEmpty()) {
       return Optional.empty();
     }

@@ -28,7 +28,7 @@ public record LookAhead(HaulCase of, Rig rig) {
   /** What is said once had better last so long, with so much to spare, s and K; own. */
   private static final double LASTING = 1500;
 
-  private static final double LASTING_SPARE = 2.5;
+  private static final double LASTING_SPARE = 3;
 
   /** A limit is kept where so much is left, for what gauge and model are off by, K; own. */
   public static final double SPARE = 1.5;
@@ -77,14 +77,23 @@ public record LookAhead(HaulCase of, Rig rig) {
       Fluid fluid, double headroom, double value, double place, double speed, int gear) {}
 
   public Coming coming(Now now) {
+    return coming(now, SPARE);
+  }
+
+  /**
+   * The same where less, or more, is enough.
+   *
+   * @param enough headroom that nothing is said of, K
+   */
+  Coming coming(Now now, double enough) {
     Worst without = worst(now, now.driving(), 0, now.place(), HORIZON);
-    if (without.headroom >= SPARE) {
+    if (without.headroom >= enough) {
       return new Coming(without, Optional.empty(), now.driving(), now.place(), without, true);
     }
-    Optional<Coming> lasting = cheapest(now, without, LASTING, LASTING_SPARE);
+    Optional<Coming> lasting = lasting(now, without);
     return lasting.isPresent()
         ? lasting.get()
-        : cheapest(now, without, HORIZON, SPARE).orElseGet(() -> best(now, without));
+        : longest(now, without).orElseGet(() -> best(now, without));
   }
 
   private List<Act> acts(Now now, Worst without) {
@@ -93,17 +102,33 @@ public record LookAhead(HaulCase of, Rig rig) {
         .toList();
   }
 
-  /** The first that keeps all limits over a horizon, s, with so much to spare, K. */
-  private Optional<Coming> cheapest(Now now, Worst without, double horizon, double spare) {
+  /** The first that keeps all limits for long. */
+  private Optional<Coming> lasting(Now now, Worst without) {
     for (Act act : acts(now, without)) {
       // Against what is driven at the worst place: the gear and speed of now may be others.
       Habits then = act.on(now.driving(), without.speed, without.gear);
-      Worst with = worst(now, then, act.rest(), now.place(), horizon);
-      if (with.headroom >= spare) {
+      Worst with = worst(now, then, act.rest(), now.place(), LASTING);
+      if (with.headroom >= LASTING_SPARE) {
         return Optional.of(latest(now, act, then, without, with));
       }
     }
     return Optional.empty();
+  }
+
+  /** Where nothing lasts: of what keeps the limits for now, what comes nearest to lasting. */
+  private Optional<Coming> longest(Now now, Worst without) {
+    Coming longest = null;
+    double most = Double.NEGATIVE_INFINITY;
+    for (Act act : acts(now, without)) {
+      Habits then = act.on(now.driving(), without.speed, without.gear);
+      Worst with = worst(now, then, act.rest(), now.place(), HORIZON);
+      double lasts = worst(now, then, act.rest(), now.place(), LASTING).headroom;
+      if (with.headroom >= SPARE && lasts > most) {
+        most = lasts;
+        longest = new Coming(without, Optional.of(act), then, now.place(), with, true);
+      }
+    }
+    return Optional.ofNullable(longest);
   }
 
   /** Where nothing keeps them: what comes nearest. */
@@ -140,7 +165,8 @@ public record LookAhead(HaulCase of, Rig rig) {
         late = middle;
       }
     }
-    double from = now.place() + (end - now.place()) * kept / STARTS;
+    // One place sooner: somebody who is told acts a little later.
+    double from = now.place() + (end - now.place()) * Math.max(0, kept - 1) / STARTS;
     return new Coming(without, Optional.of(act), then, from, keptWorst, true);
   }
 

@@ -17,7 +17,7 @@ import javax.xml.stream.XMLStreamWriter;
 import roadbreeze.server.problem.Refusal;
 
 /** GPX 1.0 and 1.1, tracks and routes. Read without anything that a file would have fetched. */
-final class RoadGpx {
+public final class RoadGpx {
   private static final double EARTH_RADIUS = 6_371_008.8;
   private static final double METRES_PER_DEGREE = Math.toRadians(EARTH_RADIUS);
   private static final int MOST_FIXES = 1_000_000;
@@ -29,9 +29,9 @@ final class RoadGpx {
    *
    * @param elevation m, not a number where the file has none
    */
-  record Fix(double latitude, double longitude, double elevation, @Nullable Instant time) {
+  public record Fix(double latitude, double longitude, double elevation, @Nullable Instant time) {
     /** Along a great circle, m. */
-    double distanceTo(Fix other) {
+    public double distanceTo(Fix other) {
       double phi = Math.toRadians(latitude);
       double phiOther = Math.toRadians(other.latitude);
       double a =
@@ -52,7 +52,7 @@ final class RoadGpx {
    *
    * @throws roadbreeze.server.problem.RefusedRequestException if it is no GPX
    */
-  static List<List<Fix>> read(byte[] file) {
+  public static List<List<Fix>> read(byte[] file) {
     XMLInputFactory factory = XMLInputFactory.newFactory();
     // No document type and nothing from outside: a file of a stranger asks for neither.
     factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);

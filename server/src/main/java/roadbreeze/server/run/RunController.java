@@ -44,8 +44,16 @@ class RunController {
   private final LogPlans plans;
   private final JobService jobs;
   private final RunClocks clocks;
+  private final RunIntake intake;
 
-  RunController(RunService runs, RunRows rows, LogPlans plans, JobService jobs, RunClocks clocks) {
+  RunController(
+      RunService runs,
+      RunRows rows,
+      LogPlans plans,
+      JobService jobs,
+      RunClocks clocks,
+      RunIntake intake) {
+    this.intake = intake;
     this.runs = runs;
     this.rows = rows;
     this.plans = plans;
@@ -108,6 +116,15 @@ class RunController {
     runs.get(id);
     return runs.taken(
         id, rows.take(id, clipped(name), request.getInputStream(), plans.plan(shape)));
+  }
+
+  @Operation(summary = "Takes in a GPX track with times as a track of a run")
+  @PostMapping("/runs/{id}/gpx")
+  @ResponseStatus(HttpStatus.CREATED)
+  Run gpx(@PathVariable UUID id, @RequestParam String name, @RequestBody byte[] file)
+      throws SQLException, IOException {
+    runs.get(id);
+    return intake.add(id, clipped(name), GpxLog.csv(file));
   }
 
   private static String clipped(String name) {

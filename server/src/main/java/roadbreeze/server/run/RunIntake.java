@@ -31,11 +31,15 @@ public class RunIntake {
    */
   public Run take(UUID job, Run.RunData data, String name, String file)
       throws SQLException, IOException {
+    return add(runs.add(job, data).id(), name, file);
+  }
+
+  /** The same as another track of a run that is there. */
+  Run add(UUID run, String name, String file) throws SQLException, IOException {
     byte[] bytes = file.getBytes(StandardCharsets.UTF_8);
     byte[] head = Arrays.copyOf(bytes, Math.min(HEAD, bytes.length));
     String shape = plans.keep(plans.look(head, Units.World.METRIC).plan());
-    Run run = runs.add(job, data);
-    int track = rows.take(run.id(), name, new ByteArrayInputStream(bytes), plans.plan(shape));
-    return runs.taken(run.id(), track);
+    int track = rows.take(run, name, new ByteArrayInputStream(bytes), plans.plan(shape));
+    return runs.taken(run, track);
   }
 }

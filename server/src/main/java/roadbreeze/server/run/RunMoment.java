@@ -19,18 +19,18 @@ import roadbreeze.server.row.Row;
 /**
  * Temperatures read off a gauge on a drive.
  *
- * @param minute since the drive began
+ * @param afterMin since the drive began
  * @param place in words, empty where nobody said
  * @param speedKmh 0 where it stood at idle
  * @param fans whether those with a switch ran, null where nobody looked
  * @param airConditioning null where nobody said
  * @param gear null where nobody looked
  * @param needlePlace by the dash needle, 0 cold to 100, null where it was not read so
- * @param steadyMinutes how long nothing had moved
+ * @param steadyMin how long nothing had moved
  */
 public record RunMoment(
     @Id String id,
-    @Within(min = 0, max = 1440, kind = Kind.TIME) double minute,
+    @Within(min = 0, max = 1440, kind = Kind.PERIOD) double afterMin,
     @NotNull @Size(max = 40) String place,
     @Within(min = -15, max = 30, kind = Kind.PERCENT) double gradePercent,
     @Within(min = 0, max = 130, kind = Kind.SPEED) double speedKmh,
@@ -44,7 +44,7 @@ public record RunMoment(
     @Nullable @Within(min = 0, max = 100, kind = Kind.PERCENT) Double needlePlace,
     @Nullable @Within(min = -40, max = 200, kind = Kind.TEMPERATURE) Double panC,
     @Nullable @Within(min = -40, max = 250, kind = Kind.TEMPERATURE) Double feedC,
-    @Within(min = 0, max = 60, kind = Kind.TIME) double steadyMinutes)
+    @Within(min = 0, max = 60, kind = Kind.PERIOD) double steadyMin)
     implements Row {
   private static final double MINUTE = 60;
 
@@ -66,7 +66,7 @@ public record RunMoment(
             0,
             Surface.ASPHALT);
     return new ReadMoment(
-        MINUTE * minute,
+        MINUTE * afterMin,
         at,
         stands,
         fans == null ? Double.NaN : fans ? 1 : 0,
@@ -75,7 +75,7 @@ public record RunMoment(
         panC == null ? Double.NaN : panC,
         feedC == null ? Double.NaN : feedC,
         readBy.error(),
-        MINUTE * steadyMinutes);
+        MINUTE * steadyMin);
   }
 
   private OptionalDouble coolant(List<NeedlePlace> needle) {

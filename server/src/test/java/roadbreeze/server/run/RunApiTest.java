@@ -326,4 +326,49 @@ class RunApiTest {
         send("PUT", path, edit.replace("Renamed", new String(long81, StandardCharsets.UTF_8)));
     assertThat(no.body()).contains("refusal.tooLong");
   }
+
+  private HttpResponse<String> gpx(JsonNode run, String text) throws Exception {
+    return client.send(
+        HttpRequest.newBuilder(
+                URI.create(
+                    "http://127.0.0.1:"
+                        + server.port()
+                        + "/api/runs/"
+                        + run.get("id").asString()
+                        + "/gpx?name=way.gpx"))
+            .header("Content-Type", "application/gpx+xml")
+            .POST(HttpRequest.BodyPublishers.ofString(text))
+            .build(),
+        HttpResponse.BodyHandlers.ofString());
+  }
+
+  /** A way recorded beside the log: place, height and speed; a bomb is none, nor is a plan. */
+  @Test
+  void aTrackOfAnotherDeviceIsARecordingToo() throws Exception {
+    JsonNode run = run("With its way");
+    StringBuilder text = new StringBuilder("<gpx><trk><trkseg>");
+    for (int i = 0; i < 300; i++) {
+      text.append(
+          String.format(
+              Locale.ROOT,
+              "<trkpt lat=\"%.6f\" lon=\"0\"><ele>%d</ele><time>2026-07-18T12:%02d:%02dZ</time></trkpt>",
+              i * 20 / 111_195.0,
+              600 + i,
+              i / 60,
+              i % 60));
+    }
+    String whole = text + "</trkseg></trk></gpx>";
+    JsonNode track = JSON.readTree(gpx(run, whole).body()).get("tracks").get(0);
+    assertThat(track.get("rows").asLong()).isEqualTo(300);
+    assertThat(track.at("/body/beganAt").asString()).isEqualTo("2026-07-18T12:00:00Z");
+    String picture = "/api/runs/" + run.get("id").asString() + "/picture?from=0&to=299&most=400";
+    JsonNode mean = ok("GET", picture, "").get("tracks").get(0).get("mean");
+    assertThat(track.at("/body/columns/3/channel").asString()).isEqualTo("SPEED");
+    assertThat(mean.get(3).get(150).asDouble()).isCloseTo(20, within(0.1));
+    assertThat(gpx(run, whole.replaceAll("<time>[^<]*</time>", "")).body())
+        .contains("gpxWithoutTimes");
+    String bomb = "<!DOCTYPE g [<!ENTITY a \"aaaa\"><!ENTITY b \"&a;&a;\">]><gpx>&b;</gpx>";
+    assertThat(gpx(run, bomb).body()).contains("notGpx");
+    assertThat(gpx(run, "PK\u0003\u0004zip").body()).contains("notGpx");
+  }
 }
