@@ -73,9 +73,12 @@ export const stretches: Stretch[] = [
     stations: [
       work('o', 'order', 'Work order', 'o', () => import('@/features/order/OrderScreen.vue')),
       work('y', 'bay', 'Bay', 'b', () => import('@/features/bay/BayDoor.vue')),
-      work('v', 'proof', 'Road proof', 'v', () => import('@/features/proof/ProofScreen.vue')),
       work('j', 'sheet', 'Work sheet', 't', () => import('@/features/sheet/SheetScreen.vue')),
     ],
+  },
+  {
+    label: 'Prove',
+    stations: [work('v', 'proof', 'Road proof', 'v', () => import('@/features/proof/ProofScreen.vue'))],
   },
 ]
 

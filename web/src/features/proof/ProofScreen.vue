@@ -70,15 +70,25 @@ async function add() {
   }
 }
 const put = (next: Run) => (runs.value = (runs.value ?? []).map((r) => (r.id === next.id ? next : r)))
-async function edit(change: Partial<RunData>) {
-  const r = run.value
-  if (!r) return
+let saving: Promise<void> = Promise.resolve()
+/** Shown at once and saved one after the other, so that quick hands do not overtake their own versions. */
+function edit(change: Partial<RunData>) {
+  if (!run.value) return
+  const id = run.value.id
+  put({ ...run.value, data: { ...run.value.data, ...change } })
+  saving = saving.then(() => save(id))
+}
+async function save(id: string) {
+  const now = runs.value?.find((r) => r.id === id)
+  if (!now) return
   try {
-    put(await api.put<Run>(`/api/runs/${r.id}`, { version: r.version, data: { ...r.data, ...change } }))
+    const saved = await api.put<Run>(`/api/runs/${id}`, { version: now.version, data: now.data })
+    const since = runs.value?.find((r) => r.id === id)
+    if (since) put({ ...saved, data: since.data === now.data ? saved.data : since.data })
     problem.value = ''
   } catch (e) {
-    told(e)
     await load()
+    told(e)
   }
 }
 const removing = ref(false)

@@ -8,6 +8,7 @@ import { refusal } from '@/job/useAsked'
 import { api } from '@/shared/api/client'
 import type { CalibrationResult, MomentRead, ReadingResult, Run } from '@/shared/api/types'
 import { camel, say, word } from '@/shared/message/say'
+import { me } from '@/shared/ui/account'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
@@ -46,7 +47,8 @@ function choose(id: string, on: boolean) {
 }
 function accept() {
   if (!found.value) return
-  job.edit('rig.calibrations', [...kept.value.slice(-23), { ...found.value.data, id: newId(kept.value, 'tuned') }])
+  const accepted = { ...found.value.data, id: newId(kept.value, 'tuned'), by: me.value?.name ?? '' }
+  job.edit('rig.calibrations', [...kept.value.slice(-23), accepted])
   found.value = null
 }
 const last = computed(() => kept.value.filter((c) => c.used).at(-1))
@@ -193,7 +195,9 @@ const day = (at: string) =>
         Every verdict counts with the one of {{ day(last.at) }}, and its bands shrink by it.
       </p>
       <article v-for="c in [...kept].reverse()" :key="c.id" :data-calibration="c.id">
-        <b>{{ day(c.at) }}</b>
+        <b
+          >{{ day(c.at) }}<template v-if="c.by">, {{ c.by }}</template></b
+        >
         <span>{{ c.runs.join(', ') }}</span>
         <span class="soft">{{
           c.factors.map((f) => `${word(`factor.${camel(f.factor)}`)} × ${f.value.toFixed(2)}`).join(', ')

@@ -124,6 +124,32 @@ class ProofTest extends OnACopy {
     page.waitForCondition(() -> Math.abs(band() - before) < 0.11);
   }
 
+  /**
+   * Without a logger: a reading before and one after say the same, and one too soon says nothing.
+   */
+  @Test
+  void aFewReadingsOffAGaugeAreEnough() {
+    page.keyboard().press("v");
+    for (String pan : List.of("118", "92")) {
+      page.locator("[data-new-run]").click();
+      page.locator("[data-read]").click();
+      Locator moment = page.locator("[data-moment]");
+      assertThat(moment).containsText("Not settled: it is kept, but held against nothing.");
+      type("Nothing had moved for", "4 min");
+      assertThat(moment).not().containsText("Not settled");
+      type("Oil pan", pan);
+      choose("Fans", "on");
+      choose("Air conditioning", "on");
+    }
+    assertThat(page.locator("[data-run]")).hasCount(2);
+    bench("Before and after");
+    Locator terms = page.locator("[data-terms=ready]");
+    assertThat(terms.locator("[data-fluid=PAN]"))
+        .containsText("more heat for the same temperature");
+    assertThat(terms.locator("[data-fluid=COOLANT]")).containsText("was not recorded");
+    assertThat(terms.locator("[data-fluid=COOLANT]")).containsText("Record that temperature");
+  }
+
   private void bench(String name) {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
         .click();

@@ -76,13 +76,7 @@ public record LookAhead(HaulCase of, Rig rig) {
   public record Worst(
       Fluid fluid, double headroom, double value, double place, double speed, int gear) {}
 
-  public Coming coming(Now now) {
-    return coming(now, SPARE);
-  }
-
   /**
-   * The same where less, or more, is enough.
-   *
    * @param enough headroom that nothing is said of, K
    */
   Coming coming(Now now, double enough) {

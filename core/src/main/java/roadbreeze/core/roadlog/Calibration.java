@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.IntPredicate;
+import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
@@ -160,8 +161,8 @@ public record Calibration(
     }
     try {
       return Optional.of(new Fit(parts, unwanted).calibration(checks));
-    } catch (RefusedException e) {
-      return Optional.empty();
+    } catch (RefusedException | MathIllegalStateException e) {
+      return Optional.empty(); // the model cannot drive them, or comes to no rest
     }
   }
 
@@ -193,7 +194,8 @@ public record Calibration(
       List<ReadMoment> settled = new ArrayList<>();
       List<Reading> readings = new ArrayList<>();
       for (ReadMoment m : source.moments) {
-        if (m.steady() < WindowFinder.SHORTEST || m.stands()) {
+        boolean fansKnown = setup.switchedFans().isEmpty() || !Double.isNaN(m.fans());
+        if (m.steady() < WindowFinder.SHORTEST || m.stands() || !fansKnown) {
           continue;
         }
         double sigma = Math.hypot(STEADY_ERROR, m.error() / Margin.NINE_IN_TEN);
@@ -429,13 +431,7 @@ public record Calibration(
       List<Check> checked = new ArrayList<>();
       for (Source source : checks) {
         for (Part part : parts(source)) {
-          if (!part.readings().isEmpty()) {
-            checked.add(
-                new Check(
-                    source.run,
-                    off(part.readings(), part.at(Factors.NOMINAL), new double[offsets.size()]),
-                    off(part.readings(), part.at(factors(x)), gauges)));
-          }
+          check(source.run, part, factors(x), gauges).ifPresent(checked::add);
         }
       }
       return new Calibration(
@@ -447,6 +443,22 @@ public record Calibration(
           after,
           checked,
           says(fitted, correlation, before, after, checked));
+    }
+
+    /** Empty where the model cannot drive it, or it holds nothing. */
+    private Optional<Check> check(String run, Part part, Factors tuned, double[] gauges) {
+      if (part.readings().isEmpty()) {
+        return Optional.empty();
+      }
+      try {
+        return Optional.of(
+            new Check(
+                run,
+                off(part.readings(), part.at(Factors.NOMINAL), new double[offsets.size()]),
+                off(part.readings(), part.at(tuned), gauges)));
+      } catch (RefusedException e) {
+        return Optional.empty();
+      }
     }
 
     private double off(List<Reading> at, double[] model, double[] gauges) {

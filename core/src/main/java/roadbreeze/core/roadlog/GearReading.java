@@ -37,9 +37,6 @@ public record GearReading(double scale, double clustered, int[] gear, double[] s
   /** More slip than this is a clutch or neutral, not a converter at work (-). */
   private static final double MOST_SLIP = 0.6;
 
-  /** Clusters are there where so much of the drive lies in them (-). */
-  private static final double CLUSTERS = 0.3;
-
   public static GearReading of(Recording log, Driveline driveline) {
     int n = log.steps();
     double[] ratio = new double[n];
@@ -74,11 +71,6 @@ public record GearReading(double scale, double clustered, int[] gear, double[] s
     }
     double share = driven == 0 ? Double.NaN : (double) clustered / driven;
     return new GearReading(scale, share, gear, slip);
-  }
-
-  /** The clusters can be told from each other. */
-  public boolean clear() {
-    return clustered >= CLUSTERS;
   }
 
   /** The highest gear whose input the engine turns at least as fast as; 0 where it is none. */

@@ -3,7 +3,6 @@ package roadbreeze.core.roadlog;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.Optional;
 import roadbreeze.core.log.Channel;
 
 /**
@@ -51,11 +50,6 @@ public final class Recording {
 
   public boolean has(Channel channel) {
     return values.containsKey(channel);
-  }
-
-  /** Step by step, SI; empty where no device recorded it. */
-  public Optional<double[]> of(Channel channel) {
-    return Optional.ofNullable(values.get(channel)).map(double[]::clone);
   }
 
   /** One step of a channel; not a number where it is not known. */

@@ -3,6 +3,7 @@ package roadbreeze.core.circuit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.EnumSet;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -10,10 +11,11 @@ import roadbreeze.core.WorkedCase;
 
 /** Each multiplier moves its own thing and nothing else. */
 class FactorsTest {
+  private static final Set<Factor> LESS_IS_WORSE =
+      EnumSet.of(Factor.RAM, Factor.FAN_PRESSURE, Factor.CORE_CONDUCTANCE, Factor.OIL_FLOW);
+
   private static Factors worse(Factor factor) {
-    boolean less =
-        factor == Factor.RAM || factor == Factor.FAN_PRESSURE || factor == Factor.CORE_CONDUCTANCE;
-    return Factors.NOMINAL.with(factor, less ? 0.9 : 1.1);
+    return Factors.NOMINAL.with(factor, LESS_IS_WORSE.contains(factor) ? 0.9 : 1.1);
   }
 
   private static Balance solve(Factors factors) {
@@ -47,7 +49,7 @@ class FactorsTest {
     for (Factor factor : Factor.values()) {
       all = all.with(factor, worse(factor).get(factor));
     }
-    assertThat(all).isEqualTo(Factors.of(1.1, 1.1, 0.9, 0.9, 0.9, 1.1, 1.1, 1.1, 1.1));
+    assertThat(all).isEqualTo(Factors.of(1.1, 1.1, 0.9, 0.9, 0.9, 1.1, 1.1, 1.1, 1.1, 0.9));
     assertThat(all.get(Factor.RAM)).isEqualTo(0.9);
   }
 }
