@@ -89,8 +89,7 @@ class ProofTest extends OnACopy {
     page.navigate("/");
     Browser.ready(page);
     page.getByRole(
-            AriaRole.LINK, new Page.GetByRoleOptions().setName("Hive utility").setExact(true))
-        .first()
+            AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hive utility").setExact(true))
         .click();
     page.waitForURL("**/haul");
     page.keyboard().press("v");
