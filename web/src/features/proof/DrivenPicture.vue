@@ -5,7 +5,7 @@ import { computed, ref } from 'vue'
 import type { ReadingResult } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, toShown } from '@/shared/units/units'
-import { clock, timeStep } from './runs'
+import { clock, timeTicks } from './runs'
 import { path, reach, stays } from './driven'
 
 /** A drive as it was driven: hill, gears and fans as read, temperatures as recorded over those of the model. */
@@ -63,12 +63,7 @@ const heat = computed(() => {
     })),
   }
 })
-const times = computed(() => {
-  const by = timeStep(end.value - begin.value, 8)
-  const all: number[] = []
-  for (let at = Math.ceil(begin.value / by) * by; at <= end.value; at += by) all.push(at)
-  return all
-})
+const times = computed(() => timeTicks(begin.value, end.value))
 
 const cursor = ref<number | null>(null)
 function move(e: PointerEvent) {

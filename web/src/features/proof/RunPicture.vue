@@ -9,7 +9,7 @@ import type { Run, RunPicture } from '@/shared/api/types'
 import { camel, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format, ofSi, toShown, type QuantityName } from '@/shared/units/units'
-import { beginOf, clock, endOf, PANELS, timeStep, unbroken, type Channel } from './runs'
+import { beginOf, clock, endOf, PANELS, timeTicks, unbroken, type Channel } from './runs'
 
 /** A drive as it was recorded: lowest to highest of each step as a band, its mean as a line; holes stay holes. */
 const props = defineProps<{ run: Run }>()
@@ -136,12 +136,7 @@ function drawn(l: Line, Y: (v: number) => number) {
   }
   return { line, band }
 }
-const times = computed(() => {
-  const by = timeStep(to.value - from.value, 8)
-  const all: number[] = []
-  for (let t = Math.ceil(from.value / by) * by; t <= to.value; t += by) all.push(t)
-  return all
-})
+const times = computed(() => timeTicks(from.value, to.value))
 const marks = computed(() =>
   props.run.tracks.flatMap((t) =>
     t.body.marks

@@ -34,6 +34,14 @@ const TIME_STEPS = [1, 2, 5, 10, 30, 60, 120, 300, 600, 1800, 3600, 7200, 21600,
 export const timeStep = (span: number, about: number): number =>
   TIME_STEPS.find((s) => s >= span / about) ?? Math.ceil(span / about / 86400) * 86400
 
+/** Round times from one to another, for an axis. */
+export function timeTicks(from: number, to: number): number[] {
+  const by = timeStep(to - from, 8)
+  const all: number[] = []
+  for (let t = Math.ceil(from / by) * by; t <= to; t += by) all.push(t)
+  return all
+}
+
 /** A number of rows, in threes. */
 export const count = (n: number) => new Intl.NumberFormat('en').format(n)
 

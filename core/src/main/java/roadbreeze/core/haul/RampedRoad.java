@@ -27,14 +27,16 @@ public final class RampedRoad {
   public static Road of(Road road) {
     double[] places = places(road);
     int n = places.length;
+    int[] leg = new int[n];
     double[] asked = new double[n];
-    int at = 0;
     for (int i = 0; i < n; i++) {
-      while (at + 2 < road.points().size() && road.points().get(at + 1).distance() <= places[i]) {
-        at++;
+      leg[i] = i == 0 ? 0 : leg[i - 1];
+      while (leg[i] + 2 < road.points().size()
+          && road.points().get(leg[i] + 1).distance() <= places[i]) {
+        leg[i]++;
       }
       boolean stops = stopAt(road, places[i]) != null;
-      asked[i] = stops ? OperatingPoint.SPEED.low() : road.points().get(at).speed();
+      asked[i] = stops ? OperatingPoint.SPEED.low() : road.points().get(leg[i]).speed();
     }
     for (int i = n - 2; i >= 0; i--) {
       double before = Math.sqrt(square(asked[i + 1]) + 2 * SLOWER * (places[i + 1] - places[i]));
@@ -45,12 +47,8 @@ public final class RampedRoad {
       asked[i] = Math.min(asked[i], after);
     }
     List<Road.Point> points = new ArrayList<>();
-    at = 0;
     for (int i = 0; i < n; i++) {
-      while (at + 2 < road.points().size() && road.points().get(at + 1).distance() <= places[i]) {
-        at++;
-      }
-      points.add(point(road, at, places, asked, i));
+      points.add(point(road, leg[i], places, asked, i));
     }
     return new Road(points);
   }
@@ -66,7 +64,7 @@ public final class RampedRoad {
         places[i],
         road.elevation(at, places[i]),
         (speed[i] + speed[next]) / 2,
-        OptionalDouble.of(Math.max(RoadLoad.GRADE.low(), Math.min(RoadLoad.GRADE.high(), felt))),
+        OptionalDouble.of(RoadLoad.GRADE.nearest(felt)),
         here.surface(),
         here.headwind(),
         road.ambient(places[i]),

@@ -1,7 +1,9 @@
 package roadbreeze.core.lookahead;
 
+import java.util.List;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.explain.Code;
+import roadbreeze.core.explain.Finding;
 import roadbreeze.core.haul.Habits;
 
 /** What can be done at the wheel, the cheapest first; the order is our own. */
@@ -73,8 +75,17 @@ public enum Act implements Code {
     return then;
   }
 
-  /** Gears lower, none where it leaves them. */
-  public int gears() {
-    return gears;
+  @Override
+  public List<Parameter> parameters() {
+    return gears > 0 ? Code.takes("gear COUNT") : List.of();
+  }
+
+  /**
+   * In words.
+   *
+   * @param gear that is driven in now
+   */
+  Finding finding(int gear) {
+    return gears > 0 ? with(Math.max(1, gear - gears)) : with();
   }
 }

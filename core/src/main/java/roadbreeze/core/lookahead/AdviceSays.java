@@ -8,19 +8,7 @@ public enum AdviceSays implements Code {
   AT_ONCE("what FINDING", "fluid WORD", "would TEMPERATURE"),
   SOON("in DISTANCE", "what FINDING", "fluid WORD", "would TEMPERATURE"),
   /** Nothing keeps the limits. */
-  STOP_SAFELY("fluid WORD", "would TEMPERATURE"),
-  DO_FAN,
-  DO_AIR_CONDITIONING,
-  DO_FAN_AND_AIR,
-  DO_GEAR("gear COUNT"),
-  DO_FAN_AND_GEAR("gear COUNT"),
-  DO_A_LITTLE_SLOWER,
-  DO_FAN_AIR_GEAR("gear COUNT"),
-  DO_TWO_GEARS("gear COUNT"),
-  DO_SLOWER,
-  DO_SLOWER_LOWER("gear COUNT"),
-  DO_MUCH_SLOWER("gear COUNT"),
-  DO_REST;
+  STOP_SAFELY("fluid WORD", "would TEMPERATURE");
 
   private final List<Parameter> parameters;
 

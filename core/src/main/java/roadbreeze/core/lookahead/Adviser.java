@@ -66,10 +66,7 @@ public final class Adviser {
       return AdviceSays.STOP_SAFELY.with(coming.without().fluid(), coming.without().value());
     }
     double in = Math.max(0, coming.from() - now.place());
-    Finding what =
-        act.gears() > 0
-            ? AdviceSays.valueOf("DO_" + act.name()).with(coming.without().gear() - act.gears())
-            : AdviceSays.valueOf("DO_" + act.name()).with();
+    Finding what = act.finding(coming.without().gear());
     return in < NOW
         ? AdviceSays.AT_ONCE.with(what, coming.without().fluid(), coming.without().value())
         : AdviceSays.SOON.with(in, what, coming.without().fluid(), coming.without().value());

@@ -25,6 +25,11 @@ public record Range(Quantity quantity, double low, double high) {
     return value;
   }
 
+  /** In the span, and as near as that allows: of what was recorded, and is not a person's input. */
+  public double nearest(double value) {
+    return Math.max(low, Math.min(high, value));
+  }
+
   public static double requirePositive(Quantity quantity, double value) {
     if (!(value > 0 && value < Double.POSITIVE_INFINITY)) {
       throw Problem.NOT_POSITIVE.refuse(quantity, Argument.amount(quantity.kind(), value));

@@ -224,7 +224,9 @@ public record Calibration(
                 false);
         balances.add(new SteadyBalance(blown, factors).quiet().solve(m.at()));
       }
-      return readings.stream().mapToDouble(r -> r.sensor.of(balances.get(r.step))).toArray();
+      return readings.stream()
+          .mapToDouble(r -> r.sensor.fluid().of(balances.get(r.step)))
+          .toArray();
     }
   }
 

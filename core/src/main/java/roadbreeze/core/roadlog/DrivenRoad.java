@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.hipparchus.analysis.interpolation.LinearInterpolator;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 import roadbreeze.core.air.Air;
@@ -111,23 +112,28 @@ public record DrivenRoad(Heights heights, double[] distance, double[] elevation,
   private static List<RoadTrack.Sample> places(Recording log, Heights from, double[] distance) {
     List<RoadTrack.Sample> places = new ArrayList<>();
     double last = Double.NEGATIVE_INFINITY;
-    double usual = log.at(Channel.ALTITUDE, 0);
-    double off = Double.NaN;
+    double off = from == Heights.BAROMETER ? weather(log) : 0;
     for (int i = 0; i < distance.length; i++) {
       double height =
           from == Heights.BAROMETER
               ? Air.standardAltitude(log.at(Channel.BAROMETER, i))
               : log.at(Channel.ALTITUDE, i);
-      // The weather lifts or sinks all of a barometer's heights: satellites say by how much.
-      if (Double.isNaN(off) && !Double.isNaN(height)) {
-        off = from == Heights.BAROMETER && !Double.isNaN(usual) ? usual - height : 0;
-      }
       if (!Double.isNaN(height) && distance[i] >= last + 1) {
         places.add(new RoadTrack.Sample(distance[i], height + off));
         last = distance[i];
       }
     }
     return places;
+  }
+
+  /** It lifts or sinks all of a barometer's heights: satellites say by how much, m. */
+  private static double weather(Recording log) {
+    return IntStream.range(0, log.steps())
+        .mapToDouble(
+            i -> log.at(Channel.ALTITUDE, i) - Air.standardAltitude(log.at(Channel.BAROMETER, i)))
+        .filter(off -> !Double.isNaN(off))
+        .average()
+        .orElse(0);
   }
 
   private static DrivenRoad along(Heights from, double[] distance, List<RoadTrack.Sample> road) {

@@ -11,12 +11,9 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.OperatingPoint;
-import roadbreeze.core.circuit.Rig;
-import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.problem.RefusedException;
-import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Fluid;
 
@@ -210,31 +207,19 @@ public record EqualTerms(
         return Optional.empty();
       }
       try {
-        Rig rig = Assembly.rig(before.setup);
-        if (b.fans() < 0.5) {
-          Set<Integer> switched = new LinkedHashSet<>();
-          before.setup.switchedFans().forEach(f -> switched.add(f.index()));
-          rig = rig.withResting(switched::contains);
-        }
-        return Optional.of(Math.log(kelvinPerWatt(rig, b.at()) / kelvinPerWatt(rig, a.at())));
+        return Optional.of(Math.log(kelvinPerWatt(b, b.at()) / kelvinPerWatt(b, a.at())));
       } catch (RefusedException e) {
         return Optional.empty();
       }
     }
 
-    private double kelvinPerWatt(Rig rig, OperatingPoint at) {
-      Balance balance = new SteadyBalance(rig).quiet().solve(at);
+    private double kelvinPerWatt(SteadyWindow window, OperatingPoint at) {
+      Balance balance = window.balance(before.setup, at);
       double heat =
           fluid == Fluid.COOLANT
               ? balance.heat().engineToCoolant()
               : balance.heat().converter() + balance.heat().gearbox();
-      double warm =
-          switch (fluid) {
-            case COOLANT -> balance.coolant();
-            case FEED -> balance.feed();
-            case PAN -> balance.sump();
-          };
-      return (warm - at.ambient()) / heat;
+      return (fluid.of(balance) - at.ambient()) / heat;
     }
 
     private EqualTerms together(Basis basis, List<Pair> pairs) {
@@ -328,8 +313,7 @@ public record EqualTerms(
 
     /** Of the other drive's window that tells most, once more. */
     private Finding wanted() {
-      if (why.stream().anyMatch(f -> f.code() == ProofSays.NOT_RECORDED)
-          || why.contains(ProofSays.SILENT_BEFORE.with(ProofSays.NOT_RECORDED.with()))
+      if (why.contains(ProofSays.SILENT_BEFORE.with(ProofSays.NOT_RECORDED.with()))
           || why.contains(ProofSays.SILENT_AFTER.with(ProofSays.NOT_RECORDED.with()))) {
         return ProofSays.RECORD_IT.with();
       }

@@ -1,6 +1,7 @@
 package roadbreeze.core.roadlog;
 
 import java.util.Arrays;
+import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.log.Channel;
 import roadbreeze.core.vehicle.Driveline;
 import roadbreeze.core.vehicle.Rpm;
@@ -71,6 +72,19 @@ public record GearReading(double scale, double clustered, int[] gear, double[] s
     }
     double share = driven == 0 ? Double.NaN : (double) clustered / driven;
     return new GearReading(scale, share, gear, slip);
+  }
+
+  /** The gear of most of some steps; {@link OperatingPoint#FREE} where none is known. */
+  int most(int from, int to) {
+    int most = OperatingPoint.FREE;
+    int longest = 0;
+    for (int g = 1; g <= Arrays.stream(gear, from, to).max().orElse(0); g++) {
+      int wanted = g;
+      int steps = (int) Arrays.stream(gear, from, to).filter(k -> k == wanted).count();
+      most = steps > longest ? g : most;
+      longest = Math.max(longest, steps);
+    }
+    return most;
   }
 
   /** The highest gear whose input the engine turns at least as fast as; 0 where it is none. */

@@ -1,14 +1,8 @@
 package roadbreeze.core.roadlog;
 
-import java.util.LinkedHashSet;
 import java.util.Optional;
-import java.util.Set;
-import roadbreeze.core.circuit.Balance;
-import roadbreeze.core.circuit.Rig;
-import roadbreeze.core.circuit.SteadyBalance;
 import roadbreeze.core.explain.Finding;
 import roadbreeze.core.problem.RefusedException;
-import roadbreeze.core.rig.Assembly;
 import roadbreeze.core.sizing.Fluid;
 
 /** A proved drive carried over to another day: what was measured, with the model's change of it. */
@@ -36,16 +30,9 @@ public final class HotDay {
       return Optional.empty();
     }
     try {
-      Rig rig = Assembly.rig(after.setup());
-      if (hottest.fans() < 0.5) {
-        Set<Integer> switched = new LinkedHashSet<>();
-        after.setup().switchedFans().forEach(f -> switched.add(f.index()));
-        rig = rig.withResting(switched::contains);
-      }
-      SteadyBalance solver = new SteadyBalance(rig).quiet();
       double change =
-          of(solver.solve(hottest.at().withAmbient(day)), fluid)
-              - of(solver.solve(hottest.at()), fluid);
+          fluid.of(hottest.balance(after.setup(), hottest.at().withAmbient(day)))
+              - fluid.of(hottest.balance(after.setup(), hottest.at()));
       double now = hottest.of(fluid).mean() + change;
       double before = now + terms.more() * (now - day);
       double spread = Math.hypot(SteadyWindow.SENSOR, MODEL_OFF * change);
@@ -53,13 +40,5 @@ public final class HotDay {
     } catch (RefusedException e) {
       return Optional.empty();
     }
-  }
-
-  private static double of(Balance balance, Fluid fluid) {
-    return switch (fluid) {
-      case COOLANT -> balance.coolant();
-      case FEED -> balance.feed();
-      case PAN -> balance.sump();
-    };
   }
 }

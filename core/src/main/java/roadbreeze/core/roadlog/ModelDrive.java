@@ -207,7 +207,7 @@ public final class ModelDrive {
   private static double speed(Recording log, int from, int to) {
     double mean = mean(from, to, k -> log.at(Channel.SPEED, k));
     double held = Double.isNaN(mean) ? 0 : mean;
-    return Math.max(OperatingPoint.SPEED.low(), Math.min(OperatingPoint.SPEED.high(), held));
+    return OperatingPoint.SPEED.nearest(held);
   }
 
   private static double mean(int from, int to, IntToDoubleFunction of) {
@@ -237,7 +237,7 @@ public final class ModelDrive {
         place,
         reading.road().elevation()[first],
         speed,
-        OptionalDouble.of(Math.max(RoadLoad.GRADE.low(), Math.min(RoadLoad.GRADE.high(), climb))),
+        OptionalDouble.of(RoadLoad.GRADE.nearest(climb)),
         Surface.ASPHALT,
         0,
         OptionalDouble.of(reading.log().at(Channel.AMBIENT, first)),
@@ -258,21 +258,12 @@ public final class ModelDrive {
   }
 
   private static Habits habits(DriveReading reading, int from, int to) {
-    int[] count = new int[reading.setup().truck().powertrain().driveline().gears() + 1];
+    int last = Math.min(to, reading.log().steps());
     int air = 0;
-    for (int k = from; k < Math.min(to, reading.log().steps()); k++) {
-      int gear = reading.gears().gear()[k];
-      if (gear > 0) {
-        count[gear]++;
-      }
+    for (int k = from; k < last; k++) {
       air += reading.airConditioning(k) ? 1 : 0;
     }
-    int most = 0;
-    for (int g = 1; g < count.length; g++) {
-      most = count[g] > count[most] || most == 0 && count[g] > 0 ? g : most;
-    }
-    Habits usual = Habits.usual(2 * air > to - from);
-    return most == 0 ? usual : usual.heldIn(most);
+    return Habits.usual(2 * air > to - from).heldIn(reading.gears().most(from, last));
   }
 
   private static Road.Stop stop(DriveReading reading, int from, int to) {
@@ -304,8 +295,7 @@ public final class ModelDrive {
   /** What the model makes of it, at the steps of the recording. */
   public Driven drive(Rig rig, Factors factors) {
     int n = reading.log().steps();
-    Driven driven =
-        new Driven(unknown(n), unknown(n), unknown(n), unknown(n), new int[n], unknown(n));
+    Driven driven = new Driven(unknown(n), unknown(n), unknown(n), unknown(n), new int[n]);
     for (Stretch s : stretches) {
       List<SwitchedFan> switched = reading.setup().switchedFans();
       Trace trace =
@@ -327,10 +317,9 @@ public final class ModelDrive {
    * The model at each step, °C and m/s; not a number where it did not drive.
    *
    * @param gear 0 in neutral
-   * @param fans share of the fastest fan's speed
    */
   public record Driven(
-      double[] coolant, double[] sump, double[] feed, double[] speed, int[] gear, double[] fans) {}
+      double[] coolant, double[] sump, double[] feed, double[] speed, int[] gear) {}
 
   /**
    * Where the model is slower than the truck was it comes later to the same places: moments are
@@ -369,7 +358,6 @@ public final class ModelDrive {
       driven.feed[i] = a.feed() + w * (b.feed() - a.feed());
       driven.speed[i] = a.speed() + w * (b.speed() - a.speed());
       driven.gear[i] = w < 0.5 ? a.gear() : b.gear();
-      driven.fans[i] = (w < 0.5 ? a : b).fans().fastest();
     }
   }
 }

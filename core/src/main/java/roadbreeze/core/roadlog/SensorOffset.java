@@ -1,22 +1,24 @@
 package roadbreeze.core.roadlog;
 
-import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.log.Channel;
+import roadbreeze.core.sizing.Fluid;
 
 /** By how much a gauge of the truck reads too high, which a calibration seeks as well. */
 public enum SensorOffset implements Code {
-  COOLANT_READS(Channel.COOLANT),
-  PAN_READS(Channel.PAN),
-  FEED_READS(Channel.OIL_FEED);
+  COOLANT_READS(Channel.COOLANT, Fluid.COOLANT),
+  PAN_READS(Channel.PAN, Fluid.PAN),
+  FEED_READS(Channel.OIL_FEED, Fluid.FEED);
 
   /** Nine in ten, K; own default for gauges of loggers. */
   static final double SPREAD = 2;
 
   private final Channel channel;
+  private final Fluid fluid;
 
-  SensorOffset(Channel channel) {
+  SensorOffset(Channel channel, Fluid fluid) {
     this.channel = channel;
+    this.fluid = fluid;
   }
 
   Channel channel() {
@@ -31,12 +33,8 @@ public enum SensorOffset implements Code {
     };
   }
 
-  double of(Balance at) {
-    return switch (this) {
-      case COOLANT_READS -> at.coolant();
-      case PAN_READS -> at.sump();
-      case FEED_READS -> at.feed();
-    };
+  Fluid fluid() {
+    return fluid;
   }
 
   double[] of(ModelDrive.Driven driven) {

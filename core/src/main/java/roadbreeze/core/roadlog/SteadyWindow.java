@@ -1,8 +1,14 @@
 package roadbreeze.core.roadlog;
 
 import java.util.Optional;
+import roadbreeze.core.circuit.Balance;
 import roadbreeze.core.circuit.OperatingPoint;
+import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.circuit.SteadyBalance;
+import roadbreeze.core.haul.Habits;
 import roadbreeze.core.haul.HaulRun;
+import roadbreeze.core.rig.Assembly;
+import roadbreeze.core.rig.Setup;
 import roadbreeze.core.sizing.Fluid;
 import roadbreeze.core.sizing.Margin;
 
@@ -122,6 +128,22 @@ public record SteadyWindow(
   /** Kelvin over the air for each watt that is shed; {@link #silent} must not be. */
   public double kelvinPerWatt(Fluid fluid) {
     return (of(fluid).mean - at.ambient()) / shed(fluid);
+  }
+
+  /**
+   * A truck at rest at what the window was driven at, with the fans that ran.
+   *
+   * @throws roadbreeze.core.problem.NotConvergedException if it cannot drive there
+   */
+  Balance balance(Setup setup, OperatingPoint where) {
+    Rig blown =
+        HaulRun.blown(
+            Assembly.rig(setup),
+            setup.switchedFans(),
+            k -> fans >= 0.5,
+            Habits.usual(where.airConditioning()),
+            false);
+    return new SteadyBalance(blown).quiet().solve(where);
   }
 
   /** Half width of nineteen in twenty of that, relative. */

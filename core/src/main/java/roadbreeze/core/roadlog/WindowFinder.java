@@ -191,13 +191,13 @@ public final class WindowFinder {
     double height = line(from, to, i -> reading.road().elevation()[i]).mean;
     OperatingPoint at =
         new OperatingPoint(
-            Math.max(RoadLoad.GRADE.low(), Math.min(RoadLoad.GRADE.high(), grade)),
-            Math.max(OperatingPoint.SPEED.low(), Math.min(OperatingPoint.SPEED.high(), speed.mean)),
+            RoadLoad.GRADE.nearest(grade),
+            OperatingPoint.SPEED.nearest(speed.mean),
             line(from, to, Channel.AMBIENT).mean,
             Double.isNaN(height) ? 0 : height,
             conditioning.mean > 0.5,
             OperatingPoint.Heater.BY_AMBIENT,
-            gear(from, to),
+            reading.gears().most(from, to),
             0,
             Surface.ASPHALT);
     SteadyWindow.Held coolant = held(from, to, Channel.COOLANT, COOLANT_DRIFT);
@@ -222,18 +222,5 @@ public final class WindowFinder {
             reading.fans().on(from),
             reading.road().heights().gradeError(),
             new WindowHeat.Warm(coolant.mean(), pan.mean(), feed.mean())));
-  }
-
-  /** The gear of most of the window; free where none is known. */
-  private int gear(int from, int to) {
-    int[] count = new int[reading.setup().truck().powertrain().driveline().gears() + 1];
-    for (int i = from; i < to; i++) {
-      count[Math.max(0, reading.gears().gear()[i])]++;
-    }
-    int most = 0;
-    for (int g = 1; g < count.length; g++) {
-      most = count[g] > (most == 0 ? 0 : count[most]) ? g : most;
-    }
-    return most == 0 ? OperatingPoint.FREE : most;
   }
 }

@@ -33,7 +33,10 @@ public final class Posterior {
     Calibrated known = setup.calibrated().get();
     List<Integer> held = new ArrayList<>();
     for (int i = 0; i < known.fitted().size(); i++) {
-      if (known.holds(known.fitted().get(i), setup)) {
+      Factor factor = known.fitted().get(i);
+      // An air traverse has measured what the bands of others still count.
+      boolean measured = counts(Uncertainty.SOURCES, factor) && !counts(prior, factor);
+      if (known.holds(factor, setup) && !measured) {
         held.add(i);
       }
     }
@@ -47,6 +50,10 @@ public final class Posterior {
       sources.addAll(independent(known, held));
     }
     return List.copyOf(sources);
+  }
+
+  private static boolean counts(List<Uncertainty.Source> sources, Factor factor) {
+    return sources.stream().anyMatch(s -> s.factor() == factor);
   }
 
   private static List<Uncertainty.Source> independent(Calibrated known, List<Integer> held) {

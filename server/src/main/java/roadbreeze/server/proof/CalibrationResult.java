@@ -2,6 +2,7 @@ package roadbreeze.server.proof;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import roadbreeze.core.circuit.Factor;
@@ -62,14 +63,6 @@ public record CalibrationResult(
     List<Finding> says = new ArrayList<>(c.says());
     List<Finding> drift = last.map(l -> drift(c, l)).orElse(List.of());
     says.addAll(0, drift);
-    List<List<Double>> correlation = new ArrayList<>();
-    for (double[] row : c.correlation()) {
-      List<Double> own = new ArrayList<>();
-      for (double v : row) {
-        own.add(v);
-      }
-      correlation.add(own);
-    }
     return new CalibrationResult(
         c.fitted().stream()
             .map(
@@ -82,7 +75,7 @@ public record CalibrationResult(
                         f.spread(),
                         f.told()))
             .toList(),
-        correlation,
+        rows(c.correlation()),
         c.readings(),
         c.before(),
         c.after(),
@@ -104,14 +97,6 @@ public record CalibrationResult(
         factors.add(new CalibrationData.TunedFactor((Factor) f.of(), f.value(), f.spread()));
       }
     }
-    List<List<Double>> covariance = new ArrayList<>();
-    for (double[] row : known.covariance()) {
-      List<Double> own = new ArrayList<>();
-      for (double v : row) {
-        own.add(v);
-      }
-      covariance.add(own);
-    }
     return new CalibrationData(
         id,
         at,
@@ -121,11 +106,15 @@ public record CalibrationResult(
         build.radiator(),
         build.fans().stream().map(FittedFan::part).toList(),
         factors,
-        covariance,
+        rows(known.covariance()),
         gauges,
         c.before(),
         c.after(),
         c.readings());
+  }
+
+  private static List<List<Double>> rows(double[][] square) {
+    return Arrays.stream(square).map(row -> Arrays.stream(row).boxed().toList()).toList();
   }
 
   /** What falls as trucks age: fins, fans and the oil's flow. */

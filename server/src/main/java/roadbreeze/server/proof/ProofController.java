@@ -141,13 +141,15 @@ class ProofController {
 
   private EqualTerms.Side side(JobContent content, Run run) {
     DriveReading reading = read(content, run);
-    return new EqualTerms.Side(reading.setup(), windows(reading, moments(content, run)));
+    return new EqualTerms.Side(
+        reading.setup(), windows(WindowFinder.of(reading), reading.setup(), moments(content, run)));
   }
 
   /** Of the log, and behind them those that somebody wrote down. */
-  static List<SteadyWindow> windows(DriveReading reading, List<ReadMoment> moments) {
-    List<SteadyWindow> windows = new ArrayList<>(WindowFinder.of(reading).windows());
-    moments.forEach(m -> windows.add(m.window(reading.setup())));
+  static List<SteadyWindow> windows(
+      WindowFinder.Found found, Setup setup, List<ReadMoment> moments) {
+    List<SteadyWindow> windows = new ArrayList<>(found.windows());
+    moments.forEach(m -> windows.add(m.window(setup)));
     return windows;
   }
 

@@ -142,7 +142,9 @@ public record ReadingResult(
         distance[distance.length - 1] / 1000,
         driven == null ? 0 : 100.0 * model.covered() / log.steps(),
         trace(reading, driven),
-        ProofController.windows(reading, moments).stream().map(ReadingResult::row).toList(),
+        ProofController.windows(found, reading.setup(), moments).stream()
+            .map(ReadingResult::row)
+            .toList(),
         found.seconds().entrySet().stream()
             .map(e -> new BrokenRule(e.getKey(), e.getValue()))
             .toList(),
