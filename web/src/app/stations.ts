@@ -40,6 +40,7 @@ export const stretches: Stretch[] = [
     stations: [
       yard('0', 'yard', 'Yard', 'y', () => import('@/features/yard/YardScreen.vue')),
       yard('p', 'parts', 'Parts', 'p', () => import('@/features/parts/PartsScreen.vue')),
+      yard('d', 'due', 'Due', 'd', () => import('@/features/followup/DueScreen.vue')),
       yard('t', 'tasks', 'Tasks', 'i', () => import('@/features/tasks/TasksScreen.vue')),
     ],
   },
@@ -78,7 +79,10 @@ export const stretches: Stretch[] = [
   },
   {
     label: 'Prove',
-    stations: [work('v', 'proof', 'Road proof', 'v', () => import('@/features/proof/ProofScreen.vue'))],
+    stations: [
+      work('v', 'proof', 'Road proof', 'v', () => import('@/features/proof/ProofScreen.vue')),
+      work('f', 'follow-ups', 'Follow-ups', 'u', () => import('@/features/followup/FollowUpsScreen.vue')),
+    ],
   },
 ]
 

@@ -5,7 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import type { OrderedStep } from '@/shared/api/types'
 import { say, word } from '@/shared/message/say'
 import { me } from '@/shared/ui/account'
-import { dark, unitWorld } from '@/shared/ui/preferences'
+import { dark, unitWorld, worker } from '@/shared/ui/preferences'
 import { hourOf, time } from '@/shared/ui/time'
 import { inText } from '@/shared/units/inText'
 import NameInput from '@/shared/ui/NameInput.vue'
@@ -15,7 +15,7 @@ import BayRoad from './BayRoad.vue'
 import BayStep from './BayStep.vue'
 import { barring, lying, minutesOf, open, waiting as waits } from './bayState'
 import { goOffline } from './offline'
-import { useBay, worker } from './useBay'
+import { useBay } from './useBay'
 
 /** The work on a tablet in the bay: one step at a time, and it goes on where no server is. */
 const route = useRoute()

@@ -2,6 +2,7 @@ import { tryOnScopeDispose, useEventListener, useStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, triggerRef, type ComputedRef, type Ref, type ShallowRef } from 'vue'
 import { api, ApiProblem } from '@/shared/api/client'
 import type { BayEntry, BayEvent, BayOrder, BayPlan, BayWhole, Said } from '@/shared/api/types'
+import { worker } from '@/shared/ui/preferences'
 import { bayDb, type KeptEvent, type KeptPhoto } from './bayDb'
 import { bayState, type BayState } from './bayState'
 
@@ -33,8 +34,7 @@ export interface UseBayReturn {
   replanning: Ref<boolean>
 }
 
-/** Who works on this device, and its own name; kept in this browser only. */
-export const worker = useStorage('rb-worker', '')
+/** This device's own name; kept in this browser only. */
 export const device = useStorage('rb-device', `device ${crypto.randomUUID().slice(0, 4)}`)
 
 const CHUNK = 40

@@ -3,7 +3,7 @@ import { useJob } from '@/job/useJob'
 import { refusal } from '@/job/useAsked'
 import { api } from '@/shared/api/client'
 import type { BayOrder, BayWhole } from '@/shared/api/types'
-import { worker } from './useBay'
+import { worker } from '@/shared/ui/preferences'
 
 export interface UseBegunReturn {
   /** Work on this job that was begun, the newest first; null until it is known. */

@@ -86,6 +86,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/truck-use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["FollowUpController.use"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/rig": {
         parameters: {
             query?: never;
@@ -175,6 +191,22 @@ export interface paths {
         };
         get?: never;
         put: operations["JobController.saveAbout"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/follow-ups/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["FollowUpController.save"];
         post?: never;
         delete?: never;
         options?: never;
@@ -531,6 +563,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/follow-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["FollowUpController.of"];
+        put?: never;
+        post: operations["FollowUpController.add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/follow-ups/of-signed-work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Plans follow-ups of signed work that has none */
+        post: operations["FollowUpController.plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/compare": {
         parameters: {
             query?: never;
@@ -627,6 +692,40 @@ export interface paths {
         put?: never;
         /** Starts it; the job must have a road that the build can drive */
         post: operations["DrawsController.start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/follow-ups/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds what became of it: done, put off or dropped */
+        post: operations["FollowUpController.add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/follow-ups/feeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["FeedController.all"];
+        put?: never;
+        /** Makes a secret address at which a calendar fetches what is due */
+        post: operations["FeedController.make"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1899,6 +1998,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calendar/{secret}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["FeedController.fetch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/yard-matrix/{id}": {
         parameters: {
             query?: never;
@@ -2280,6 +2395,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/follow-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is looked at again, of all jobs that are not put away */
+        get: operations["FollowUpController.all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/follow-ups/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be looked at again, as it ships */
+        get: operations["FollowUpController.kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/follow-ups/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is due as a calendar */
+        get: operations["FollowUpController.calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/finder/{id}": {
         parameters: {
             query?: never;
@@ -2426,6 +2592,23 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["JobController.removeBuild"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/follow-ups/feeds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes an address back; it answers nobody any more */
+        delete: operations["FeedController.remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2666,6 +2849,31 @@ export interface components {
         TrackShift: {
             /** Format: double */
             offsetS: number;
+        };
+        OdometerRead: {
+            id: string;
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            km: number;
+        };
+        TruckUse: {
+            /** Format: double */
+            kmPerWeek: number;
+            /** Format: double */
+            startsPerWeek: number;
+            /** Format: double */
+            haulsPerMonth: number;
+            /** Format: double */
+            haulKm: number;
+            /** Format: double */
+            haulOilLifeH: number | null;
+            odometer: components["schemas"]["OdometerRead"][];
+        };
+        TruckUseEdit: {
+            /** Format: int64 */
+            version: number;
+            use: components["schemas"]["TruckUse"];
         };
         AirTraverse: {
             id: string;
@@ -4095,6 +4303,90 @@ export interface components {
             version: number;
             body: components["schemas"]["About"];
         };
+        DueEvery: {
+            /** Format: int32 */
+            days: number | null;
+            /** Format: double */
+            distanceKm: number | null;
+            /** Format: int32 */
+            heatCycles: number | null;
+            /** Format: double */
+            oilLifeH: number | null;
+            /** Format: int32 */
+            hauls: number | null;
+            seasonMonths: number[];
+        };
+        FollowUpData: {
+            kind: string | null;
+            title: string;
+            note: string;
+            /** Format: date */
+            since: string;
+            every: components["schemas"]["DueEvery"];
+            again: boolean;
+        };
+        FollowUpEdit: {
+            /** Format: int64 */
+            version: number;
+            data: components["schemas"]["FollowUpData"];
+        };
+        FollowUp: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: uuid */
+            job: string;
+            jobName: string;
+            data: components["schemas"]["FollowUpData"];
+            how: string | null;
+            why: string | null;
+            check: string | null;
+            mistake: string | null;
+            cautions: string[];
+            readings: components["schemas"]["TaskReading"][];
+            /** @enum {string} */
+            state: "DUE" | "SOON" | "LATER" | "SNOOZED" | "DONE" | "DROPPED";
+            /** Format: date */
+            since: string;
+            /** Format: date */
+            due: string | null;
+            /** @enum {string} */
+            first: "DAYS" | "DISTANCE" | "HEAT_CYCLES" | "OIL_LIFE" | "HAULS";
+            shares: components["schemas"]["GoneShare"][];
+            /** Format: date */
+            until: string | null;
+            events: components["schemas"]["FollowUpEvent"][];
+        };
+        FollowUpEvent: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            what: "DONE" | "SNOOZED" | "DROPPED";
+            /** Format: date */
+            day: string;
+            by: string;
+            /** Format: date */
+            until: string | null;
+            note: string;
+            readings: {
+                [key: string]: number | null;
+            };
+            /** Format: double */
+            odometerKm: number | null;
+        };
+        GoneShare: {
+            /** @enum {string} */
+            measure: "DAYS" | "DISTANCE" | "HEAT_CYCLES" | "OIL_LIFE" | "HAULS";
+            /** Format: double */
+            used: number;
+            /** Format: double */
+            every: number;
+            /** Format: double */
+            recorded: number | null;
+            /** Format: date */
+            due: string | null;
+        };
         RoleGiven: {
             /** @enum {string} */
             role: "OWNER" | "FITTER" | "VIEWER";
@@ -4341,6 +4633,12 @@ export interface components {
             /** Format: int32 */
             heightPx: number;
         };
+        JobFollowUps: {
+            all: components["schemas"]["FollowUp"][];
+            use: components["schemas"]["TruckUseEdit"];
+            /** Format: int32 */
+            unplanned: number;
+        };
         CompareAsk: {
             /** Format: uuid */
             before: string;
@@ -4472,6 +4770,17 @@ export interface components {
             coolant: number[];
             feed: number[];
             pan: number[];
+        };
+        FeedName: {
+            name: string;
+        };
+        FeedSaid: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            madeAt: string;
+            path: string | null;
         };
         FinderRequest: {
             job: components["schemas"]["JobContent"];
@@ -6777,6 +7086,19 @@ export interface components {
             kind: "PETROL_UTILITY" | "DIESEL_UTILITY" | "MEDIUM_DIESEL" | "PLOUGH_PICKUP";
             job: components["schemas"]["JobContent"];
         };
+        FollowUpKind: {
+            id: string;
+            title: string;
+            how: string;
+            why: string;
+            check: string;
+            mistake: string;
+            after: string[];
+            every: components["schemas"]["DueEvery"];
+            again: boolean;
+            cautions: ("MANUAL" | "RATINGS" | "NEVER_DRY" | "ENGINE_RUNS" | "HOT_CAP" | "FUNNEL" | "HOT_PARTS" | "BURNS" | "SELF_STARTING_FAN" | "FED_FAN" | "FAN_MAY_START" | "STANDS" | "LOWERING" | "BATTERY_OFF" | "POISON" | "REFRIGERANT" | "SHARP_EDGES" | "ZINC_FUMES" | "SECOND_PERSON" | "EMISSIONS" | "LATCH" | "EYES" | "WELDER" | "NO_CHLORINE" | "STRUCTURE" | "FRONT_SENSORS" | "TEST_PRESSURE" | "LEVEL_RAISED")[];
+            readings: components["schemas"]["TaskReading"][];
+        };
         AskRow: {
             /** @enum {string} */
             ask: "FAN_CRACKED" | "BRAKES_SOFT" | "COOLANT_LOOKS" | "STRENGTH" | "OIL_LOOKS" | "OIL_LEVEL" | "TESTER_TURNED" | "PUMPED_TO" | "PRESSURE_LOST" | "LEAKS_AT" | "CAP_HELD" | "CAP_SEAL" | "HOSE_SOFT" | "HOSE_CRACKED" | "SUCTION_DRAWS" | "PUMP_WEEPS" | "PUMP_PLAY" | "NECK_FLOW" | "PIPES_HOT" | "GURGLES" | "STEADY_COOLANT" | "DAY_AIR" | "DAY_SPEED" | "PAN_OPENS" | "PAN_START" | "PAN_FULL" | "PAN_CLOSES" | "BLOCKED" | "DARK" | "SEALS_THERE" | "SHROUD_STANDS" | "TIP_GAP" | "FAN_COMES" | "COMES_AT" | "FED_TURNS" | "FED_WAY" | "FED_CURRENT" | "PLATE_CURRENT" | "TURNS_FREE" | "BRIDGED_TURNS" | "COMES_ITSELF" | "SENSOR_READS" | "AIR_READS" | "UNPLUGGED_RUNS" | "CLUTCH_COLD" | "CLUTCH_HOT" | "CLUTCH_PLAY" | "CLUTCH_STREAKS" | "PAPER" | "GAUGE_SHOWS" | "TRULY" | "LINE_HOT" | "PAN_THEN" | "CAUGHT" | "CAUGHT_IN" | "PORT_ONE" | "PORT_TWO" | "TANK_BETWEEN";
@@ -7077,6 +7399,32 @@ export interface operations {
             };
         };
     };
+    "FollowUpController.use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TruckUseEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TruckUseEdit"];
+                };
+            };
+        };
+    };
     "JobController.saveRig": {
         parameters: {
             query?: never;
@@ -7255,6 +7603,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SectionAbout"];
+                };
+            };
+        };
+    };
+    "FollowUpController.save": {
+        parameters: {
+            query: {
+                day: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FollowUpEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FollowUp"];
                 };
             };
         };
@@ -7885,6 +8261,82 @@ export interface operations {
             };
         };
     };
+    "FollowUpController.of": {
+        parameters: {
+            query: {
+                day: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobFollowUps"];
+                };
+            };
+        };
+    };
+    "FollowUpController.add": {
+        parameters: {
+            query: {
+                day: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FollowUpData"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FollowUp"];
+                };
+            };
+        };
+    };
+    "FollowUpController.plan": {
+        parameters: {
+            query: {
+                day: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobFollowUps"];
+                };
+            };
+        };
+    };
     "ProofController.compare": {
         parameters: {
             query?: never;
@@ -8055,6 +8507,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawsState"];
+                };
+            };
+        };
+    };
+    "FollowUpController.add_1": {
+        parameters: {
+            query: {
+                day: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FollowUpEvent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FollowUp"];
+                };
+            };
+        };
+    };
+    "FeedController.all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedSaid"][];
+                };
+            };
+        };
+    };
+    "FeedController.make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedName"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedSaid"];
                 };
             };
         };
@@ -14653,6 +15177,30 @@ export interface operations {
             };
         };
     };
+    "FeedController.fetch": {
+        parameters: {
+            query?: {
+                world?: "METRIC" | "IMPERIAL";
+            };
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     "MatrixController.state": {
         parameters: {
             query?: never;
@@ -15267,6 +15815,71 @@ export interface operations {
             };
         };
     };
+    "FollowUpController.all": {
+        parameters: {
+            query: {
+                day: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FollowUp"][];
+                };
+            };
+        };
+    };
+    "FollowUpController.kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FollowUpKind"][];
+                };
+            };
+        };
+    };
+    "FollowUpController.calendar": {
+        parameters: {
+            query: {
+                day: string;
+                world: "METRIC" | "IMPERIAL";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     "FinderController.state": {
         parameters: {
             query?: never;
@@ -15466,6 +16079,26 @@ export interface operations {
             path: {
                 id: string;
                 build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "FeedController.remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
             };
             cookie?: never;
         };

@@ -5,6 +5,7 @@ import names from '@words/en/names.json'
 import checks from '@words/en/checks.json'
 import problems from '@words/en/problems.json'
 import settle from '@words/en/settle.json'
+import followup from '@words/en/followup.json'
 import proof from '@words/en/proof.json'
 import wiring from '@words/en/wiring.json'
 import work from '@words/en/work.json'
@@ -22,6 +23,7 @@ const entries: Record<string, Record<string, Entry>> = {
   ...findings,
   ...names,
   ...settle,
+  ...followup,
   ...proof,
   ...wiring,
   ...work,

@@ -4,6 +4,8 @@ import type { UnitWorld } from '@/shared/units/units'
 
 /** Kept in this browser only. */
 export const unitWorld = useStorage<UnitWorld>('rb-units', 'metric')
+/** Who works on this device; kept in this browser only. */
+export const worker = useStorage('rb-worker', '')
 export const dark = useDark({ storageKey: 'rb-dark' })
 
 const printing = ref(false)

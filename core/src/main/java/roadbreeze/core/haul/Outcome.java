@@ -113,8 +113,12 @@ public record Outcome(
                 m -> m.engineRpm() > 0 && trip.airConditioning(m.distance()) ? compressor : 0));
   }
 
-  /** How fast oil ages at a temperature against 80 °C (-). */
-  static double ageing(double temperature) {
+  /**
+   * How fast oil ages at a temperature against 80 °C (-): a rule of thumb.
+   *
+   * @param temperature °C
+   */
+  public static double ageing(double temperature) {
     return Math.pow(2, (temperature - AGES_FROM) / HALVES_EACH);
   }
 

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roadbreeze.server.order.OrderResult.OrderedStep;
@@ -25,8 +26,15 @@ public class BayService {
   private final BayReadings readings;
   private final SignedPapers papers;
   private final JsonMapper json;
+  private final ApplicationEventPublisher listeners;
 
-  BayService(EntityManager database, BayReadings readings, SignedPapers papers, JsonMapper json) {
+  BayService(
+      EntityManager database,
+      BayReadings readings,
+      SignedPapers papers,
+      JsonMapper json,
+      ApplicationEventPublisher listeners) {
+    this.listeners = listeners;
     this.papers = papers;
     this.database = database;
     this.readings = readings;
@@ -203,6 +211,9 @@ public class BayService {
     keep(row, BayEvent.said(BayEvent.Kind.SIGNED, at, paper.signedBy(), null), plan(order));
     row.signed(at);
     told(order);
+    listeners.publishEvent(
+        new WorkSigned(
+            row.order().job(), order, row.order().build(), paper.signedBy(), paper.signedAt()));
   }
 
   /** Every server that a device listens at hears of it once this is kept. */

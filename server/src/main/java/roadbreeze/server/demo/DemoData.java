@@ -13,6 +13,7 @@ import org.springframework.core.env.Profiles;
 import org.springframework.stereotype.Component;
 import roadbreeze.server.bay.FinishedWork;
 import roadbreeze.server.build.Build;
+import roadbreeze.server.followup.FollowedWork;
 import roadbreeze.server.job.Job;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
@@ -29,6 +30,7 @@ class DemoData implements ApplicationRunner {
   private final YardService yard;
   private final FinishedWork finished;
   private final RunIntake runs;
+  private final FollowedWork followed;
   private final boolean asked;
 
   DemoData(
@@ -36,7 +38,9 @@ class DemoData implements ApplicationRunner {
       YardService yard,
       FinishedWork finished,
       RunIntake runs,
+      FollowedWork followed,
       Environment environment) {
+    this.followed = followed;
     this.runs = runs;
     this.finished = finished;
     this.jobs = jobs;
@@ -53,6 +57,7 @@ class DemoData implements ApplicationRunner {
         made.add(jobs.create(job));
       }
       drive(made.get(0));
+      followed.after(made.get(0).id(), DemoDrives.PROVEN);
       yard.save(
           new Yard("Harrowmere Road Services", "EUR", null, 68, 20, 5, yard.yard().version()));
       finish(made.get(made.size() - 1));

@@ -1,5 +1,6 @@
 package roadbreeze.server.demo;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -28,6 +29,9 @@ public final class DemoDrives {
           .with(Factor.CORE_CONDUCTANCE, 1.04)
           .with(Factor.DRAG_AREA, 1.06)
           .with(Factor.OIL_FLOW, 0.88);
+
+  /** When its work was done: with the cooler on it drives a day later. */
+  static final LocalDate PROVEN = LocalDate.of(2026, 8, 28);
 
   private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm:ss");
 

@@ -26,7 +26,16 @@ public final class Words {
   /** Files of the catalogue. */
   static final List<String> FILES =
       List.of(
-          "problems", "findings", "names", "settle", "wiring", "work", "proof", "checks", "fields");
+          "problems",
+          "findings",
+          "names",
+          "settle",
+          "wiring",
+          "work",
+          "proof",
+          "followup",
+          "checks",
+          "fields");
 
   private static final Map<String, JsonNode> ENTRIES = read();
 

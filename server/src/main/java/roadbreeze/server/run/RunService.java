@@ -74,8 +74,17 @@ class RunService {
     if (at != null) {
       track.shifted(Duration.between(row.began(at), at).toMillis() / 1000.0);
     }
+    rowsChanged(id);
     database.flush(); // the answer carries the new version
     return row.run(tracks(id));
+  }
+
+  /** What was worked out of its rows is worked out anew when it is asked for. */
+  private void rowsChanged(UUID id) {
+    database
+        .createQuery("delete from RunUseRow where runId = :run")
+        .setParameter("run", id)
+        .executeUpdate();
   }
 
   /** Moves a track in time. */
@@ -83,6 +92,7 @@ class RunService {
   public Run shift(UUID id, int track, double offset) {
     TrackRow row = track(id, track);
     row.shifted(offset);
+    rowsChanged(id);
     database.flush();
     return get(id);
   }

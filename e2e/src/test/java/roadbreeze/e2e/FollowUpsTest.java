@@ -1,0 +1,82 @@
+package roadbreeze.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+
+/** What is looked at again of a truck: put down, put off, done, and seen on the yard's board. */
+class FollowUpsTest extends OnACopy {
+  FollowUpsTest() {
+    super("follow_ups_test", "Hive utility");
+  }
+
+  @Test
+  void aFilterIsDueByItsDistanceAndDoneWithAReading() {
+    page.keyboard().press("f");
+    page.waitForURL("**/follow-ups");
+    assertThat(page.getByText("Nothing is looked at again yet.")).isVisible();
+    page.locator("[data-new-due]").click();
+    Locator form = page.locator("[data-due-form]");
+    form.locator("[data-keep-due]").click();
+    assertThat(form.getByRole(AriaRole.ALERT)).containsText("It needs a name");
+    form.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)).click();
+    page.getByRole(AriaRole.OPTION)
+        .filter(new Locator.FilterOptions().setHasText("Inline oil filter"))
+        .click();
+    form.getByLabel("Counted since").fill(LocalDate.now().minusDays(70).toString());
+    form.getByLabel("Distance").fill("2000 km");
+    form.getByLabel("Days").fill("");
+    form.locator("[data-keep-due]").click();
+    Locator card = page.locator("[data-follow-up=filter]");
+    // 70 days at 250 km a week.
+    assertThat(card).containsText("2500 of 2000 km");
+    assertThat(card).hasAttribute("data-state", "DUE");
+    assertThat(card.locator(".when")).containsText("14days late");
+
+    card.getByText("Put off …").click();
+    card.locator("[data-keep]").click();
+    assertThat(card.getByRole(AriaRole.ALERT)).containsText("say why");
+    card.getByLabel("Until").fill(LocalDate.now().plusDays(9).toString());
+    card.getByLabel("Why").fill("the filter is on order");
+    card.locator("[data-keep]").click();
+    assertThat(card).hasAttribute("data-state", "SNOOZED");
+    assertThat(card).containsText("the filter is on order");
+
+    card.getByText("Done …").click();
+    card.getByLabel("Gearbox oil added").fill("90 L");
+    card.locator("[data-keep]").click();
+    assertThat(card.getByRole(AriaRole.ALERT)).containsText("no truck reads that");
+    card.getByLabel("Gearbox oil added").fill("0.3 L");
+    card.getByLabel("Odometer").fill("120400 km");
+    card.getByLabel("By", new Locator.GetByLabelOptions().setExact(true)).fill("Ada Ferrow");
+    card.locator("[data-keep]").click();
+    assertThat(card).hasAttribute("data-state", "LATER");
+    assertThat(card.locator(".past")).containsText("Ada Ferrow");
+    assertThat(card.locator(".past")).containsText("0.30 L");
+    assertThat(page.locator("aside")).containsText("120 400 km");
+  }
+
+  @Test
+  void theBoardShowsAllTrucksAndGivesASecretAddress() {
+    page.keyboard().press("d");
+    page.waitForURL("**/due");
+    // Of the demo yard's own utility, weeks ago.
+    Locator card =
+        page.locator("[data-follow-up=fins]")
+            .filter(new Locator.FilterOptions().setHasText("Hive utility"))
+            .first();
+    assertThat(card).hasAttribute("data-state", "DUE");
+    page.getByLabel("Whose calendar").fill("Wick");
+    page.locator("[data-feed]").click();
+    String address = page.locator("[data-address]").textContent().trim();
+    String calendar = page.request().get(address).text();
+    assertThat(calendar).startsWith("BEGIN:VCALENDAR").contains("Hive utility: ");
+    page.getByText("Take it back").click();
+    assertThat(page.locator("[data-address]")).hasCount(0);
+    assertThat(page.request().get(address).status()).isEqualTo(404);
+  }
+}
