@@ -28,6 +28,12 @@ export const router = createRouter({
       component: fetching(() => import('@/features/bay/BayScreen.vue')),
       meta: { full: true },
     },
+    {
+      path: '/live/:drive',
+      name: 'at-the-wheel',
+      component: fetching(() => import('@/features/live/LiveScreen.vue')),
+      meta: { full: true },
+    },
     { path: '/parts/:shelf?', name: 'parts', component: () => import('@/features/parts/PartsScreen.vue') },
     { path: '/people', name: 'people', component: fetching(() => import('@/features/people/PeopleScreen.vue')) },
     { path: '/pair', name: 'pair', component: fetching(() => import('@/features/people/PeopleScreen.vue')) },

@@ -81,6 +81,7 @@ export const stretches: Stretch[] = [
     label: 'Prove',
     stations: [
       work('v', 'proof', 'Road proof', 'v', () => import('@/features/proof/ProofScreen.vue')),
+      work('c', 'live', 'Live', 'c', () => import('@/features/live/LiveDoor.vue')),
       work('f', 'follow-ups', 'Follow-ups', 'u', () => import('@/features/followup/FollowUpsScreen.vue')),
     ],
   },

@@ -515,6 +515,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/live/{id}/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Asks something of a gauge: what its driver does, or what is wrong with it */
+        post: operations["LiveController.ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -525,6 +542,23 @@ export interface paths {
         get: operations["JobController.cards"];
         put?: never;
         post: operations["JobController.create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/simulated-drive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sets the job's truck on its road in the simulated gauge */
+        post: operations["LiveController.simulate"];
         delete?: never;
         options?: never;
         head?: never;
@@ -557,6 +591,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["PhotoController.keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["LiveController.open"];
+        put?: never;
+        /** Begins to record what a gauge says of a job's truck */
+        post: operations["LiveController.begin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2255,6 +2306,57 @@ export interface paths {
             cookie?: never;
         };
         get: operations["SpaceController.schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/live/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["LiveController.get"];
+        put?: never;
+        post?: never;
+        /** Ends a drive; its run stays */
+        delete: operations["LiveController.end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/live/{id}/score": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a drive came to, beside the same road driven as usual and at its best */
+        get: operations["LiveController.score"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/live/{id}/now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a drive stands, as it happens */
+        get: operations["LiveController.now"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4613,6 +4715,9 @@ export interface components {
             samples: string[][];
             channels: components["schemas"]["ChannelUnits"][];
         };
+        GaugeAsk: {
+            line: string;
+        };
         Job: {
             /** Format: uuid */
             id: string;
@@ -4625,6 +4730,14 @@ export interface components {
             checks: components["schemas"]["SectionChecks"];
             builds: components["schemas"]["SectionBuild"][];
         };
+        SimulatedAsk: {
+            address: string;
+            build: string;
+            /** Format: double */
+            rate: number;
+            /** Format: double */
+            noise: number;
+        };
         PhotoKept: {
             /** Format: uuid */
             id: string;
@@ -4632,6 +4745,29 @@ export interface components {
             widthPx: number;
             /** Format: int32 */
             heightPx: number;
+        };
+        LiveAsk: {
+            build: string;
+            name: string;
+            address: string;
+            /** Format: double */
+            fromKm: number;
+        };
+        LiveDrive: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            job: string;
+            build: string;
+            /** Format: uuid */
+            run: string;
+            address: string;
+            /** Format: double */
+            fromKm: number;
+            /** Format: date-time */
+            beganAt: string;
+            /** Format: date-time */
+            endedAt: string | null;
         };
         JobFollowUps: {
             all: components["schemas"]["FollowUp"][];
@@ -6956,6 +7092,106 @@ export interface components {
             slug: string;
             columns: components["schemas"]["Column"][];
         };
+        AdviceSaid: {
+            said: components["schemas"]["Said"];
+            /** Format: double */
+            at: number;
+            /** Format: double */
+            fromKm: number;
+            keeps: boolean;
+        };
+        LiveNow: {
+            /** Format: uuid */
+            drive: string;
+            /** Format: double */
+            t: number;
+            /** @enum {string} */
+            link: "LIVE" | "IDLE" | "SILENT" | "AWAY" | "ENDED";
+            /** Format: double */
+            silentS: number;
+            simulated: boolean;
+            resting: boolean;
+            stale: string[];
+            /** Format: double */
+            coolantC: number | null;
+            /** Format: double */
+            panC: number | null;
+            /** Format: double */
+            feedC: number | null;
+            /** Format: double */
+            ambientC: number | null;
+            /** Format: double */
+            speedKmh: number | null;
+            /** Format: double */
+            rpm: number | null;
+            /** Format: double */
+            gear: number | null;
+            /** Format: double */
+            fan: number | null;
+            airConditioning: boolean | null;
+            /** Format: double */
+            placeKm: number | null;
+            /** Format: double */
+            gradePercent: number | null;
+            /** Format: double */
+            elevationM: number | null;
+            /** Format: double */
+            coolantLimitC: number | null;
+            /** Format: double */
+            panLimitC: number;
+            /** Format: double */
+            feedLimitC: number;
+            /** @enum {string|null} */
+            worst: "COOLANT" | "FEED" | "PAN" | null;
+            /** Format: double */
+            headroomK: number | null;
+            /** Format: double */
+            trendKPerMin: number | null;
+            /** Format: double */
+            aheadK: number | null;
+            /** @enum {string|null} */
+            aheadOf: "COOLANT" | "FEED" | "PAN" | null;
+            /** Format: double */
+            aheadKm: number | null;
+            advice: components["schemas"]["AdviceSaid"] | null;
+            alarms: components["schemas"]["Said"][];
+            /** Format: double */
+            notKeptS: number;
+            /** Format: double */
+            lostS: number;
+        };
+        LiveState: {
+            drive: components["schemas"]["LiveDrive"];
+            now: components["schemas"]["LiveNow"] | null;
+        };
+        DriveResult: {
+            driven: components["schemas"]["DriveScore"] | null;
+            /** Format: double */
+            kmDriven: number;
+            /** Format: double */
+            roadKm: number;
+            usual: components["schemas"]["DriveScore"] | null;
+            best: components["schemas"]["DriveScore"] | null;
+            act: string | null;
+            /** Format: double */
+            fromKm: number;
+        };
+        DriveScore: {
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            overS: number;
+            /** Format: double */
+            loudS: number;
+            /** Format: double */
+            headroomK: number;
+            /** Format: double */
+            oilLifeH: number;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number | null;
+        };
         BuildName: {
             id: string;
             /** @enum {string} */
@@ -7075,6 +7311,9 @@ export interface components {
             oilKw: number | null;
             held: components["schemas"]["HeldRow"][];
         };
+        LiveOpen: {
+            drive: components["schemas"]["LiveDrive"] | null;
+        };
         JobFile: {
             format: string;
             /** Format: int32 */
@@ -7130,10 +7369,6 @@ export interface components {
             order: components["schemas"]["BayOrder"];
             plan: components["schemas"]["BayPlan"];
             entries: components["schemas"]["BayEntry"][];
-        };
-        SseEmitter: {
-            /** Format: int64 */
-            timeout: number | null;
         };
         PairedDevice: {
             /** Format: uuid */
@@ -8143,6 +8378,30 @@ export interface operations {
             };
         };
     };
+    "LiveController.ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GaugeAsk"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "JobController.cards": {
         parameters: {
             query?: never;
@@ -8184,6 +8443,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Job"];
                 };
+            };
+        };
+    };
+    "LiveController.simulate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SimulatedAsk"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -8257,6 +8540,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PhotoKept"];
+                };
+            };
+        };
+    };
+    "LiveController.open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LiveOpen"];
+                };
+            };
+        };
+    };
+    "LiveController.begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LiveAsk"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LiveDrive"];
                 };
             };
         };
@@ -15596,6 +15927,92 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    "LiveController.get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LiveState"];
+                };
+            };
+        };
+    };
+    "LiveController.end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "LiveController.score": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DriveResult"];
+                };
+            };
+        };
+    };
+    "LiveController.now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };

@@ -167,6 +167,25 @@ public record Road(List<Point> points) {
         : here.elevation() + grade(from) * (distance - here.distance());
   }
 
+  /** The point behind which a place lies; the first and the last but one beyond the ends. */
+  private int before(double place) {
+    int at = 0;
+    while (at + 2 < points.size() && points.get(at + 1).distance() <= place) {
+      at++;
+    }
+    return at;
+  }
+
+  /** At a place, m. */
+  public double elevationAt(double place) {
+    return elevation(before(place), place);
+  }
+
+  /** From a place on, rise over run (-). */
+  public double gradeAt(double place) {
+    return grade(before(place));
+  }
+
   /** Of the air as it is known along the road, °C; empty where no point knows it. */
   OptionalDouble ambient(double distance) {
     Point before = null;
@@ -204,6 +223,11 @@ public record Road(List<Point> points) {
   Road stoppingAt(double distance, Stop stop) {
     return new Road(
         points.stream().map(p -> p.distance() == distance ? p.stopping(stop) : p).toList());
+  }
+
+  /** The same road without its stops. */
+  public Road withoutStops() {
+    return new Road(points.stream().map(Point::driving).toList());
   }
 
   /** The same road with a point at a place, if none is there; places beyond its ends leave it. */

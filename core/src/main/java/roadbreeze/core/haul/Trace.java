@@ -59,7 +59,28 @@ public record Trace(List<Moment> moments, List<Switching> switchings, Ledger led
       double feed,
       double opening,
       double engagement,
-      Fans fans) {}
+      Fans fans) {
+    /** The same so much later, s. */
+    public Moment later(double by) {
+      return new Moment(
+          time + by,
+          distance,
+          elevation,
+          ambient,
+          speed,
+          gear,
+          locked,
+          engineRpm,
+          fuelPower,
+          coolant,
+          outletTank,
+          sump,
+          feed,
+          opening,
+          engagement,
+          fans);
+    }
+  }
 
   /**
    * Fans at a moment, in the order of the rig's.

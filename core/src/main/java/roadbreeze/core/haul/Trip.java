@@ -49,7 +49,7 @@ public record Trip(Road road, Weather weather, List<Change> driving) {
   }
 
   /** The same on another day, so much warmer everywhere, K. */
-  Trip warmer(double by) {
+  public Trip warmer(double by) {
     List<Road.Point> points =
         road.points().stream()
             .map(p -> p.ambient().isPresent() ? p.at(p.ambient().getAsDouble() + by) : p)
@@ -91,13 +91,26 @@ public record Trip(Road road, Weather weather, List<Change> driving) {
 
   /** The same with a rest at a place, the engine at a raised idle. */
   public Trip resting(double at, double seconds) {
-    Road.Stop stop = new Road.Stop(seconds, Optional.of(Powertrain.Standing.FAST_IDLE), false);
+    return standing(at, new Road.Stop(seconds, Optional.of(Powertrain.Standing.FAST_IDLE), false));
+  }
+
+  /** The same with a stop at a place. */
+  Trip standing(double at, Road.Stop stop) {
     return new Trip(road.splitAt(at).stoppingAt(at, stop), weather, driving);
   }
 
   /** What the driver does at a point of the road and from there on. */
   public Habits habits(int point) {
     return habitsAt(road.points().get(point).distance());
+  }
+
+  /**
+   * Of the air at a place, °C.
+   *
+   * @param time since the start, s
+   */
+  public double ambientAt(double place, double time) {
+    return road.ambient(place).orElseGet(() -> weather.ambient(time, road.elevationAt(place)));
   }
 
   boolean airConditioning(double distance) {

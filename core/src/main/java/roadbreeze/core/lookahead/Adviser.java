@@ -20,13 +20,8 @@ public final class Adviser {
 
   private static final double ENOUGH_LATELY = 0.2;
 
-  private final LookAhead ahead;
   private Act said;
   private double saidAt = Double.NEGATIVE_INFINITY;
-
-  public Adviser(LookAhead ahead) {
-    this.ahead = ahead;
-  }
 
   /**
    * What is said.
@@ -40,10 +35,22 @@ public final class Adviser {
   public record Spoken(
       Act act, Habits then, double rest, double from, boolean keeps, Finding finding) {}
 
-  /** Looks ahead; empty where there is nothing to say. */
-  public Optional<Spoken> look(LookAhead.Now now) {
+  /**
+   * What is seen.
+   *
+   * @param least room that is left ahead as it is driven, and where
+   * @param spoken empty where there is nothing to say
+   */
+  public record Seen(LookAhead.Worst least, Optional<Spoken> spoken) {}
+
+  /** Looks ahead. */
+  public Seen look(LookAhead ahead, LookAhead.Now now) {
     boolean lately = now.time() - saidAt < LATELY;
     LookAhead.Coming coming = ahead.coming(now, lately ? ENOUGH_LATELY : LookAhead.SPARE);
+    return new Seen(coming.without(), speak(coming, now));
+  }
+
+  private Optional<Spoken> speak(LookAhead.Coming coming, LookAhead.Now now) {
     if (coming.act().isEmpty()) {
       return Optional.empty();
     }

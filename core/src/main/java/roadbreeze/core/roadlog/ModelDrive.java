@@ -46,12 +46,6 @@ public final class ModelDrive {
   /** Speeds so far to both sides say how fast it speeds up, s. */
   private static final double SPEEDS_ROUND = 8;
 
-  /** The radiator's outlet tank under a coolant at work, where nobody has measured it, K. */
-  private static final double OUTLET_UNDER = 12;
-
-  /** A coolant so little under its thermostat has passed it before, K. */
-  private static final double OPENS_NEAR = 10;
-
   private final DriveReading reading;
   private final List<Stretch> stretches;
 
@@ -279,17 +273,13 @@ public final class ModelDrive {
 
   private static HaulRun.Start start(DriveReading reading, int from) {
     Recording log = reading.log();
-    double coolant = log.at(Channel.COOLANT, from);
-    double ambient = log.at(Channel.AMBIENT, from);
-    double opens = reading.setup().fitting().swaps().thermostat().startToOpen();
-    double outlet =
-        coolant > opens - OPENS_NEAR
-            ? coolant - OUTLET_UNDER
-            : Math.min(coolant, ambient + (coolant - ambient) / 3);
-    double pan = log.at(Channel.PAN, from);
-    double feed = log.at(Channel.OIL_FEED, from);
-    double sump = !Double.isNaN(pan) ? pan : !Double.isNaN(feed) ? feed : Math.min(coolant, 80);
-    return new HaulRun.Start(coolant, outlet, sump, reading.fans().on(from));
+    return GaugedState.of(
+        reading.setup(),
+        log.at(Channel.COOLANT, from),
+        log.at(Channel.PAN, from),
+        log.at(Channel.OIL_FEED, from),
+        log.at(Channel.AMBIENT, from),
+        reading.fans().on(from));
   }
 
   /** What the model makes of it, at the steps of the recording. */

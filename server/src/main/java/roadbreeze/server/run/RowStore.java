@@ -4,9 +4,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.SQLException;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.List;
 import java.util.UUID;
 import org.postgresql.PGConnection;
 import org.postgresql.copy.CopyIn;
@@ -17,28 +14,26 @@ import org.postgresql.copy.CopyIn;
  * for a few rows, however many come.
  */
 final class RowStore {
-  /** Rows of a first span, and spans of the one above. */
-  static final int TOGETHER = 16;
-
   /** Bytes that are sent at once. */
   private static final int CHUNK = 1 << 16;
 
   private final String key;
   private final CopyStream rows;
   private final CopyStream spans;
-  private final List<RowSpan> open = new ArrayList<>();
+  private final RowSpans summed;
 
   RowStore(Connection forRows, Connection forSpans, UUID run, int track) throws SQLException {
-    key = run + "\t" + track + "\t";
-    rows =
-        new CopyStream(
-            forRows, "copy " + RunRows.part("run_row", run) + " (run_id, track, t, v) from stdin");
-    spans =
-        new CopyStream(
-            forSpans,
-            "copy "
-                + RunRows.part("run_span", run)
-                + " (run_id, track, level, from_t, to_t, n, low, high, mean) from stdin");
+    String key = run + "\t" + track + "\t";
+    this.key = key;
+    rows = new CopyStream(forRows, RunRows.ROWS.copy(run));
+    CopyStream sums = new CopyStream(forSpans, RunRows.SPANS.copy(run));
+    spans = sums;
+    summed =
+        new RowSpans(
+            line -> {
+              sums.text.append(key).append(line);
+              sums.line();
+            });
   }
 
   /** What the database is told, in chunks. */
@@ -75,71 +70,6 @@ final class RowStore {
     }
   }
 
-  /** Rows together. */
-  private static final class RowSpan {
-    private double from;
-    private double to;
-    private int parts;
-    private int n;
-    private final float[] low;
-    private final float[] high;
-    private final double[] sum;
-    private final int[] there;
-
-    RowSpan(int wide) {
-      low = new float[wide];
-      high = new float[wide];
-      sum = new double[wide];
-      there = new int[wide];
-      clear();
-    }
-
-    void clear() {
-      parts = 0;
-      n = 0;
-      Arrays.fill(low, Float.POSITIVE_INFINITY);
-      Arrays.fill(high, Float.NEGATIVE_INFINITY);
-      Arrays.fill(sum, 0);
-      Arrays.fill(there, 0);
-    }
-
-    void add(double time, double[] values) {
-      from = parts == 0 ? time : from;
-      to = time;
-      parts++;
-      n++;
-      for (int i = 0; i < values.length; i++) {
-        if (!Double.isNaN(values[i])) {
-          low[i] = Math.min(low[i], (float) values[i]);
-          high[i] = Math.max(high[i], (float) values[i]);
-          sum[i] += values[i];
-          there[i]++;
-        }
-      }
-    }
-
-    void add(RowSpan s) {
-      from = parts == 0 ? s.from : from;
-      to = s.to;
-      parts++;
-      n += s.n;
-      for (int i = 0; i < low.length; i++) {
-        low[i] = Math.min(low[i], s.low[i]);
-        high[i] = Math.max(high[i], s.high[i]);
-        sum[i] += s.sum[i];
-        there[i] += s.there[i];
-      }
-    }
-
-    float mean(int i) {
-      return there[i] == 0 ? Float.NaN : (float) (sum[i] / there[i]);
-    }
-
-    float bound(float[] of, int i) {
-      return there[i] == 0 ? Float.NaN : of[i];
-    }
-  }
-
   void row(double time, double[] values) throws SQLException {
     rows.text.append(key).append(time).append("\t{");
     for (int i = 0; i < values.length; i++) {
@@ -147,62 +77,12 @@ final class RowStore {
     }
     rows.text.append('}');
     rows.line();
-    level(0, values.length).add(time, values);
-    full(0);
-  }
-
-  private RowSpan level(int level, int wide) {
-    if (open.size() == level) {
-      open.add(new RowSpan(wide));
-    }
-    return open.get(level);
-  }
-
-  /** A span that is full is written, and goes into the one above. */
-  private void full(int level) throws SQLException {
-    if (open.get(level).parts == TOGETHER) {
-      close(level);
-    }
-  }
-
-  private void close(int level) throws SQLException {
-    RowSpan s = open.get(level);
-    write(level, s);
-    level(level + 1, s.low.length).add(s);
-    s.clear();
-    full(level + 1);
-  }
-
-  private void write(int level, RowSpan s) throws SQLException {
-    StringBuilder text = spans.text;
-    text.append(key).append(level).append('\t').append(s.from).append('\t').append(s.to);
-    text.append('\t').append(s.n).append("\t{");
-    for (int i = 0; i < s.low.length; i++) {
-      text.append(i == 0 ? "" : ",").append(s.bound(s.low, i));
-    }
-    text.append("}\t{");
-    for (int i = 0; i < s.low.length; i++) {
-      text.append(i == 0 ? "" : ",").append(s.bound(s.high, i));
-    }
-    text.append("}\t{");
-    for (int i = 0; i < s.low.length; i++) {
-      text.append(i == 0 ? "" : ",").append(s.mean(i));
-    }
-    text.append('}');
-    spans.line();
+    summed.row(time, values);
   }
 
   /** All is in; what is left over of each level is written as it is. */
   void end() throws SQLException {
-    for (int level = 0; level < open.size(); level++) {
-      RowSpan s = open.get(level);
-      if (s.parts > 0) {
-        write(level, s);
-        if (level + 1 < open.size()) {
-          open.get(level + 1).add(s);
-        }
-      }
-    }
+    summed.end();
     rows.end();
     spans.end();
   }

@@ -113,17 +113,44 @@ class RunRows {
     }
   }
 
+  /** A table of rows, as the database copies lines into a run's own part of it. */
+  record Table(String name, String columns) {
+    String copy(UUID run) {
+      return "copy " + part(name, run) + " (run_id, track, " + columns + ") from stdin";
+    }
+  }
+
+  static final Table ROWS = new Table("run_row", "t, v");
+  static final Table SPANS = new Table("run_span", "level, from_t, to_t, n, low, high, mean");
+
+  /** Begins a track that grows; its rows come later. */
+  int begin(UUID run, String name, Track.TrackBody body, double offset) throws SQLException {
+    try (Connection connection = source.getConnection()) {
+      connection.setAutoCommit(false);
+      try {
+        int number = next(connection, run);
+        write(connection, run, new Track(number, name, offset, 0, 0, body));
+        connection.commit();
+        return number;
+      } finally {
+        connection.rollback();
+        connection.setAutoCommit(true);
+      }
+    }
+  }
+
   private static void write(Connection rows, UUID run, Track track) throws SQLException {
     try (PreparedStatement insert =
         rows.prepareStatement(
             "insert into run_track (run_id, number, name, began_after, seconds, rows, body)"
-                + " values (?, ?, ?, 0, ?, ?, ?::jsonb)")) {
+                + " values (?, ?, ?, ?, ?, ?, ?::jsonb)")) {
       insert.setObject(1, run);
       insert.setInt(2, track.number());
       insert.setString(3, track.name());
-      insert.setDouble(4, track.seconds());
-      insert.setLong(5, track.rows());
-      insert.setString(6, JsonMapper.shared().writeValueAsString(track.body()));
+      insert.setDouble(4, track.offsetS());
+      insert.setDouble(5, track.seconds());
+      insert.setLong(6, track.rows());
+      insert.setString(7, JsonMapper.shared().writeValueAsString(track.body()));
       insert.execute();
     }
   }
@@ -204,7 +231,7 @@ class RunRows {
     try (Connection connection = source.getConnection()) {
       int level = 0;
       int spans = count(connection, window, level);
-      if (spans * RowStore.TOGETHER <= most) {
+      if (spans * RowSpans.TOGETHER <= most) {
         return rows(connection, window);
       }
       while (spans > most) {

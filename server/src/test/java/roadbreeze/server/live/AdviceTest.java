@@ -10,11 +10,11 @@ import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.haul.Habits;
 import roadbreeze.core.haul.HaulCase;
-import roadbreeze.core.haul.HaulRun;
 import roadbreeze.core.haul.Outcome;
 import roadbreeze.core.haul.Road;
 import roadbreeze.core.haul.Trace;
 import roadbreeze.core.haul.Trip;
+import roadbreeze.core.haul.WheelDrive;
 import roadbreeze.core.lookahead.Act;
 import roadbreeze.core.lookahead.Adviser;
 import roadbreeze.core.lookahead.LookAhead;
@@ -164,72 +164,39 @@ class AdviceTest {
 
   private static Advised advised(HaulCase haul, Rig rig) {
     LookAhead ahead = new LookAhead(haul, rig);
-    Adviser adviser = new Adviser(ahead);
-    List<Road.Point> points = haul.trip().road().points();
-    double place = points.get(0).distance();
-    double end = points.get(points.size() - 1).distance();
-    Habits driving = haul.trip().habitsAt(place);
-    double time = 0;
-    HaulRun.Carry carry = null;
+    Adviser adviser = new Adviser();
+    WheelDrive drive = new WheelDrive(haul, rig);
+    double first = haul.trip().road().points().get(0).speed();
     List<Trace.Moment> all = new ArrayList<>();
     List<String> said = new ArrayList<>();
     Adviser.Spoken open = null;
-    while (place < end - 1 && time < 40_000) {
-      Trace.Moment now = all.isEmpty() ? null : all.get(all.size() - 1);
-      HaulRun.Start state = carry == null ? haul.start() : carry.start();
-      double speed = now == null ? points.get(0).speed() : Math.max(2, now.speed());
-      int gear = now == null ? 0 : now.gear();
-      LookAhead.Now here = new LookAhead.Now(time, place, speed, gear, state, driving);
-      Optional<Adviser.Spoken> spoken = adviser.look(here);
+    double resting = 0;
+    while (!drive.arrived() && drive.time() < 40_000) {
+      double speed = drive.now().map(m -> Math.max(2, m.speed())).orElse(first);
+      int gear = drive.now().map(Trace.Moment::gear).orElse(0);
+      LookAhead.Now here =
+          new LookAhead.Now(
+              drive.time(), drive.place(), speed, gear, drive.state(), drive.driving());
+      Optional<Adviser.Spoken> spoken = adviser.look(ahead, here).spoken();
       if (spoken.isPresent()) {
         open = spoken.get();
-        said.add(String.format("%.1f km %s", place / 1000, open.act()));
+        said.add(String.format("%.1f km %s", drive.place() / 1000, open.act()));
       }
-      double rest = 0;
-      if (open != null && place >= open.from() - 1) {
-        driving = open.then();
-        rest = open.rest();
+      if (open != null && drive.place() >= open.from() - 1) {
+        drive.drive(open.then());
+        resting = open.rest();
         open = null;
       }
-      Habits then = driving;
-      Trip trip = haul.trip().always(h -> then).between(place, end, time);
-      if (rest > 0) {
-        trip = trip.resting(place, rest);
+      if (resting > 0) {
+        drive.rest(true);
+        all.addAll(drive.goOn(resting));
+        drive.rest(false);
+        resting = 0;
       }
-      HaulRun.Leg leg =
-          HaulRun.step(
-              rig, Factors.NOMINAL, trip, state, carry, haul.setup().switchedFans(), rest + TICK);
-      for (Trace.Moment m : leg.trace().moments()) {
-        if (all.isEmpty() || m.time() > 0) {
-          all.add(later(m, time));
-        }
-      }
-      time += leg.trace().last().time();
-      carry = leg.end();
-      place = carry.distance();
+      all.addAll(drive.goOn(TICK));
     }
     Trace trace = new Trace(all, List.of(), new Trace.Ledger(0, 0, 0));
     return new Advised(
         worst(Outcome.of(trace, haul.trip(), haul.setup(), rig, haul.limits())), said);
-  }
-
-  private static Trace.Moment later(Trace.Moment m, double by) {
-    return new Trace.Moment(
-        m.time() + by,
-        m.distance(),
-        m.elevation(),
-        m.ambient(),
-        m.speed(),
-        m.gear(),
-        m.locked(),
-        m.engineRpm(),
-        m.fuelPower(),
-        m.coolant(),
-        m.outletTank(),
-        m.sump(),
-        m.feed(),
-        m.opening(),
-        m.engagement(),
-        m.fans());
   }
 }
