@@ -144,6 +144,26 @@ start_server() { # start_server NAME PORT [PROFILE]
   disown
 }
 
+# --- the simulated gauge ---------------------------------------------------------
+
+GAUGE_PORT=${ROADBREEZE_GAUGE:-7077}
+
+gauge() { # in the foreground; it needs the application's classes and nothing else of it
+  if [ -f "$UNPACKED/$(basename "$JAR")" ] && [ "$UNPACKED" -nt "$JAR" ]; then
+    exec java -Xmx128m -XX:+UseSerialGC -cp "$UNPACKED/$(basename "$JAR")" roadbreeze.gauge.Gauge "--port=$GAUGE_PORT"
+  fi
+  exec java -Xmx128m -XX:+UseSerialGC -Dloader.main=roadbreeze.gauge.Gauge -cp "$JAR" \
+    org.springframework.boot.loader.launch.PropertiesLauncher "--port=$GAUGE_PORT"
+}
+
+# Beside a demo; one that is there already is as good.
+start_gauge() { # start_gauge NAME
+  ! port_taken "$GAUGE_PORT" || return 0
+  (gauge) >"$DATA/$1/gauge.log" 2>&1 9<&- &
+  GAUGE_PID=$!
+  disown
+}
+
 wait_healthy() { # wait_healthy NAME PORT
   for _ in $(seq 1 600); do
     curl -fsSk "$(scheme)://$(own_address):$2/actuator/health" >/dev/null 2>&1 && return 0
@@ -157,6 +177,7 @@ end_run() { # nothing here may fail, or what follows is left running
   trap - EXIT
   trap '' INT TERM
   stop_server "$RUN" || true
+  [ -z "${GAUGE_PID:-}" ] || kill "$GAUGE_PID" 2>/dev/null || true
   [ "$OWN_CLUSTER" = no ] || stop_cluster "$RUN" || true
   say ""
   say "stopped"
@@ -212,6 +233,7 @@ run() { # run NAME [PROFILE]
     tail -30 "$DATA/$name/server.log" "$DATA/$name/machine.log" >&2
     fail "the application did not come up; the end of its logs is above"
   fi
+  [ "$name" != demo ] || start_gauge "$name"
   say ""
   say "  Road Breeze is ready:  $(scheme)://$(own_address):$port"
   tell_the_yard "$name" "$port"

@@ -96,7 +96,13 @@ const shownUnit = computed(() => unitLabel('difference', unitWorld.value))
 </script>
 
 <template>
-  <div class="live" :class="[how, { old }]" :data-link="now?.link" :data-ready="now ? 'true' : undefined">
+  <div
+    class="live"
+    :class="[how, { old }]"
+    :data-link="now?.link"
+    :data-row="now?.t"
+    :data-ready="now ? 'true' : undefined"
+  >
     <header>
       <button type="button" class="act" data-back @click="back">Back</button>
       <p class="who">

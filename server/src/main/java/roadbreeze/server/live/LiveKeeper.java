@@ -107,10 +107,12 @@ class LiveKeeper implements SmartLifecycle {
     try {
       JobContent job = jobs.get(h.drive().job()).content();
       LiveModel model = new LiveModel(job, job.build(h.drive().build()));
-      LiveLog log = new LiveLog(tracks, h.drive().id(), h.drive().run(), holder, h.kept());
-      double seconds = h.kept().track() < 0 ? 0 : log.goOn(h.kept().track());
-      LiveSession session =
-          new LiveSession(h.drive(), model, log, h.kept(), seconds, looksAhead, told::say);
+      LiveLog log = new LiveLog(tracks, h.drive(), holder, h.kept());
+      LiveSession session = new LiveSession(h.drive(), model, log, h.kept(), looksAhead, told::say);
+      if (h.kept().track() >= 0) {
+        LiveTracks.LiveTrack track = log.goOn(h.kept().track());
+        session.goOn(track.offset(), track.seconds());
+      }
       sessions.put(h.drive().id(), session);
       session.start();
     } catch (RefusedException | RefusedRequestException e) {

@@ -22,6 +22,7 @@ final class LiveLog {
   private final LiveTracks tracks;
   private final UUID drive;
   private final UUID run;
+  private final Instant began;
   private final String holder;
   private final Queue<Item> come = new ConcurrentLinkedQueue<>();
   private final List<Item> taken = new ArrayList<>();
@@ -47,10 +48,11 @@ final class LiveLog {
   /**
    * @param kept how far another server has kept it
    */
-  LiveLog(LiveTracks tracks, UUID drive, UUID run, String holder, Kept kept) {
+  LiveLog(LiveTracks tracks, LiveDrive of, String holder, Kept kept) {
     this.tracks = tracks;
-    this.drive = drive;
-    this.run = run;
+    drive = of.id();
+    run = of.run();
+    began = of.beganAt();
     this.holder = holder;
     gaugeDrive = kept.gaugeDrive();
     gaugeRow = kept.gaugeRow();
@@ -65,13 +67,16 @@ final class LiveLog {
   record Kept(String gaugeDrive, long gaugeRow, int track) {}
 
   /** Goes on with the track that another server has left. */
-  double goOn(int number) throws SQLException, IOException {
+  LiveTracks.LiveTrack goOn(int number) throws SQLException, IOException {
     track = tracks.again(run, number);
-    return track.seconds();
+    return track;
   }
 
+  /** A drive of the gauge, so many seconds after the run began. */
   void begins(String ofGauge, List<TrackColumn> columns, double offset) {
-    come.add(new Begins(ofGauge, columns, offset, Instant.now()));
+    // By the drive's own time, which may go faster than that of the wall.
+    Instant at = began.plusMillis(Math.round(1000 * offset));
+    come.add(new Begins(ofGauge, columns, offset, at));
   }
 
   void comes(long number, double time, double[] values) {

@@ -81,14 +81,12 @@ final class LiveSession implements GaugeLink.Hears {
 
   /**
    * @param kept how far another server has come with it
-   * @param seconds of the track that it goes on with
    */
   LiveSession(
       LiveDrive drive,
       LiveModel model,
       LiveLog log,
       LiveLog.Kept kept,
-      double seconds,
       ExecutorService looksAhead,
       Consumer<LiveNow> tell) {
     this.drive = drive;
@@ -99,9 +97,19 @@ final class LiveSession implements GaugeLink.Hears {
     gaugeDrive = kept.gaugeDrive();
     number = kept.gaugeRow();
     gauges.begin(drive.fromKm() * Units.si(1, Kind.DISTANCE));
-    gauges.resumeAt(seconds);
     link = new GaugeLink(drive.address(), this);
     now = said();
+  }
+
+  /**
+   * Goes on with a track, before it starts.
+   *
+   * @param begins after the run, s
+   * @param seconds that are kept of it
+   */
+  void goOn(double begins, double seconds) {
+    offset = begins;
+    gauges.resumeAt(seconds);
   }
 
   void start() {

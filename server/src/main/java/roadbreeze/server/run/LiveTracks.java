@@ -65,7 +65,9 @@ public class LiveTracks {
       UUID run, String name, List<Track.TrackColumn> columns, double offset, Instant began)
       throws SQLException {
     int number = rows.begin(run, name, body(columns, began, List.of(), Map.of()), offset);
-    return new LiveTrack(run, number, columns, began);
+    LiveTrack begun = new LiveTrack(run, number, columns, began);
+    begun.offset = offset;
+    return begun;
   }
 
   /** Goes on with a track that somebody has left. */
@@ -107,6 +109,7 @@ public class LiveTracks {
     private Tried tried;
     private double seconds;
     private long givenUp;
+    private double offset;
 
     private LiveTrack(UUID run, int number, List<Track.TrackColumn> columns, Instant began) {
       this.run = run;
@@ -142,6 +145,7 @@ public class LiveTracks {
           });
       remembering = false;
       kept = track.rows();
+      offset = track.offsetS();
       seconds = track.seconds();
       earlier.addAll(track.body().marks());
       counted.putAll(track.body().marked());
@@ -153,6 +157,11 @@ public class LiveTracks {
 
     public List<Track.TrackColumn> columns() {
       return columns;
+    }
+
+    /** By which it began after its run, s. */
+    public double offset() {
+      return offset;
     }
 
     /** Of its last row, s since it began. */
