@@ -37,6 +37,7 @@ export const router = createRouter({
     { path: '/parts/:shelf?', name: 'parts', component: () => import('@/features/parts/PartsScreen.vue') },
     { path: '/people', name: 'people', component: fetching(() => import('@/features/people/PeopleScreen.vue')) },
     { path: '/pair', name: 'pair', component: fetching(() => import('@/features/people/PeopleScreen.vue')) },
+    { path: '/customers', name: 'customers', component: () => import('@/features/book/CustomersScreen.vue') },
     { path: '/due', name: 'due', component: () => import('@/features/followup/DueScreen.vue') },
     { path: '/tasks', name: 'tasks', component: () => import('@/features/tasks/TasksScreen.vue') },
     { path: '/:rest(.*)*', redirect: '/' },

@@ -40,6 +40,7 @@ export const stretches: Stretch[] = [
     stations: [
       yard('0', 'yard', 'Yard', 'y', () => import('@/features/yard/YardScreen.vue')),
       yard('p', 'parts', 'Parts', 'p', () => import('@/features/parts/PartsScreen.vue')),
+      yard('n', 'customers', 'Customers', 'n', () => import('@/features/book/CustomersScreen.vue')),
       yard('d', 'due', 'Due', 'd', () => import('@/features/followup/DueScreen.vue')),
       yard('t', 'tasks', 'Tasks', 'i', () => import('@/features/tasks/TasksScreen.vue')),
     ],

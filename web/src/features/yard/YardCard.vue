@@ -1,6 +1,6 @@
 <script lang="ts">
 /** What can be done with a job from the yard. */
-export type Deed = 'copy' | 'download' | 'archive' | 'remove'
+export type Deed = 'copy' | 'sister' | 'download' | 'archive' | 'remove'
 </script>
 
 <script setup lang="ts">
@@ -15,7 +15,13 @@ import { format } from '@/shared/units/units'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 
 /** A job in the yard: the headroom of every build, and what its latest comes to. */
-const props = defineProps<{ job: JobCard; verdicts: Verdict[] }>()
+const props = defineProps<{
+  job: JobCard
+  verdicts: Verdict[]
+  /** How far it has come, and whose truck it is about. */
+  state?: string
+  whose?: string
+}>()
 const emit = defineEmits<{ deed: [what: Deed] }>()
 const builds = computed(() => props.job.builds)
 const build = (id: string) => builds.value.find((b) => b.id === id)!
@@ -46,6 +52,8 @@ const outcome = computed(() => outcomeOf(props.verdicts.find((v) => v.build === 
         <VerdictMark :standing="outcome" :size="40" />
         <div>
           <h2>{{ job.about.body.name }}</h2>
+          <p v-if="state" class="state">{{ state }}</p>
+          <p v-if="whose">{{ whose }}</p>
           <p>{{ job.truck }}, {{ job.trailer }}</p>
           <p class="soft">{{ where }}</p>
         </div>
@@ -94,6 +102,7 @@ const outcome = computed(() => outcomeOf(props.verdicts.find((v) => v.build === 
       <template #dropdown>
         <el-dropdown-menu>
           <el-dropdown-item command="copy">Copy</el-dropdown-item>
+          <el-dropdown-item command="sister">For its sister truck</el-dropdown-item>
           <el-dropdown-item command="download">Export</el-dropdown-item>
           <el-dropdown-item command="archive">{{
             job.about.body.archived ? 'Back to the yard' : 'Archive'
@@ -128,6 +137,13 @@ const outcome = computed(() => outcomeOf(props.verdicts.find((v) => v.build === 
   display: flex;
   gap: 14px;
   align-items: flex-start;
+}
+.state {
+  display: inline-block;
+  font: 600 16px/1 var(--rb-font-head);
+  background: var(--accent-wash);
+  color: var(--accent-ink);
+  padding: 4px 8px;
 }
 .plate h2 {
   font-size: 28px;

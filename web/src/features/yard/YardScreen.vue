@@ -2,13 +2,15 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/shared/api/client'
-import type { IntakeStart, Job, JobCard, JobContent, Said, Verdict } from '@/shared/api/types'
+import type { IntakeStart, Job, JobCard, JobContent, Said, Verdict, WholeBook } from '@/shared/api/types'
 import { contentOf } from '@/job/sections'
 import { camel, say, word } from '@/shared/message/say'
 import { unitWorld } from '@/shared/ui/preferences'
 import { yard } from '@/shared/ui/yard'
 import { asked } from '@/shared/ui/asked'
+import PickInput from '@/shared/ui/PickInput.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import { placeOf, stateOf, STATES, wordsOf } from '@/shared/ui/book'
 import MatrixPanel from './MatrixPanel.vue'
 import YardCard, { type Deed } from './YardCard.vue'
 import YardSettings from './YardSettings.vue'
@@ -18,6 +20,7 @@ const settings = ref(false)
 /** It drives the whole yard, so only who asks has it. */
 const matrix = ref(false)
 const jobs = shallowRef<JobCard[] | null>(null)
+const book = shallowRef<WholeBook | null>(null)
 const verdicts = ref<Record<string, Verdict[]>>({})
 const problem = shallowRef<Said[]>([])
 /** What a person asked for and did not get, in words that lead to the reason. */
@@ -28,6 +31,7 @@ let retry = 0
 async function load() {
   try {
     jobs.value = await api.get<JobCard[]>('/api/jobs')
+    book.value = await api.get<WholeBook>('/api/book')
     problem.value = []
     // The demo yard is filled a moment after it opens, and others may put jobs into an empty one.
     if (!jobs.value.length) retry = window.setTimeout(load, 5000)
@@ -91,6 +95,14 @@ const copy = (job: JobCard) =>
     await router.push({ name: 'haul', params: { id: made.id } })
   })
 
+/** The plan as it is; all that was measured is to be measured anew on the other truck. */
+const sister = (job: JobCard) =>
+  attempt(`${job.about.body.name} was not taken over`, async () => {
+    const name = `${job.about.body.name}, its sister`.slice(0, 80)
+    const made = await api.post<Job>(`/api/jobs/${job.id}/sister`, { name })
+    await router.push({ name: 'rig', params: { id: made.id } })
+  })
+
 const archive = (job: JobCard) =>
   attempt(`${job.about.body.name} was not moved`, async () => {
     const body = { ...job.about.body, archived: !job.about.body.archived }
@@ -130,19 +142,37 @@ function bringBack() {
 }
 onScopeDispose(() => void removeNow())
 
-const deeds: Record<Deed, (job: JobCard) => unknown> = { copy, download, archive, remove }
+const deeds: Record<Deed, (job: JobCard) => unknown> = { copy, sister, download, archive, remove }
 
 const wanted = ref('')
 const withArchive = ref(false)
+const state = ref<(typeof STATES)[number] | ''>('')
+const states = computed(() => [
+  ['', 'any state'] as const,
+  ...STATES.filter((s) => book.value?.jobs.some((j) => j.state === s)).map(
+    (s) => [s, word(`jobState.${camel(s)}`)] as const,
+  ),
+])
+const stateWord = (job: string) => {
+  const s = stateOf(book.value, job)
+  return s ? word(`jobState.${camel(s)}`) : undefined
+}
+const whose = (job: string) => {
+  const at = placeOf(book.value, job)
+  return at ? [at.customer, at.truck].filter(Boolean).join(': ') : undefined
+}
 const archived = computed(() => (jobs.value ?? []).filter((j) => j.about.body.archived).length)
 const shown = computed(() => {
   const words = wanted.value.toLowerCase().split(/\s+/).filter(Boolean)
   const text = (j: JobCard) =>
-    [j.about.body.name, j.about.body.complaint, j.truck, j.trailer, j.stretch.road].join(' ').toLowerCase()
+    [j.about.body.name, j.about.body.complaint, j.truck, j.trailer, j.stretch.road, wordsOf(book.value, j.id)]
+      .join(' ')
+      .toLowerCase()
   return (jobs.value ?? []).filter(
     (j) =>
       j !== leaving.value &&
       (withArchive.value || !j.about.body.archived) &&
+      (!state.value || stateOf(book.value, j.id) === state.value) &&
       words.every((word) => text(j).includes(word)),
   )
 })
@@ -203,6 +233,7 @@ async function importFile(event: Event) {
         aria-label="Search the yard"
         placeholder="Job, truck, trailer, road"
       />
+      <PickInput v-if="states.length > 2" v-model="state" label="State" :choices="states" />
       <ToggleInput v-if="archived" v-model="withArchive" :label="`archived, ${archived}`" />
       <p v-if="!shown.length" class="soft">Nothing in the yard is called that.</p>
     </div>
@@ -211,6 +242,8 @@ async function importFile(event: Event) {
       :key="job.id"
       :job="job"
       :verdicts="verdicts[job.id] ?? []"
+      :state="stateWord(job.id)"
+      :whose="whose(job.id)"
       @deed="(what) => deeds[what](job)"
     />
     <button v-if="jobs?.length && !matrix" type="button" class="act ask" @click="matrix = true">

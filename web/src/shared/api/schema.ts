@@ -102,6 +102,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/book": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["BookController.put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/rig": {
         parameters: {
             query?: never;
@@ -209,6 +225,23 @@ export interface paths {
         put: operations["FollowUpController.save"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["BookController.save"];
+        post?: never;
+        /** Takes a truck or trailer out; jobs that are about it stay */
+        delete: operations["BookController.remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -548,6 +581,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/sister": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A job for a truck of the same kind: the plan as it is, all numbers to be measured anew */
+        post: operations["BookController.sister"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/simulated-drive": {
         parameters: {
             query?: never;
@@ -575,6 +625,23 @@ export interface paths {
         get: operations["RunController.all"];
         put?: never;
         post: operations["RunController.add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/runs/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes in a run that another server has recorded; what is there is not doubled */
+        post: operations["RunController.importRun"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1877,6 +1944,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/book": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Customers, trucks and trailers, and how far each job has come */
+        get: operations["BookController.all"];
+        put?: never;
+        post: operations["BookController.add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/{id}/erase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes out a customer and all that is known of them, for good */
+        post: operations["BookController.erase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bay/{id}/signature": {
         parameters: {
             query?: never;
@@ -2158,6 +2259,23 @@ export interface paths {
         };
         /** A run between two times, no finer than asked */
         get: operations["RunController.picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A run with all its rows, to travel to another yard's server by its id */
+        get: operations["RunController.file"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2581,6 +2699,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/book/{id}/life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A truck's life on one line, the oldest first */
+        get: operations["BookController.life"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/{id}/all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that is known of a customer, as files in a ZIP */
+        get: operations["BookController.everything"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bay/{id}": {
         parameters: {
             query?: never;
@@ -2976,6 +3128,12 @@ export interface components {
             /** Format: int64 */
             version: number;
             use: components["schemas"]["TruckUse"];
+        };
+        JobPlace: {
+            /** Format: uuid */
+            truck: string | null;
+            /** Format: uuid */
+            trailer: string | null;
         };
         AirTraverse: {
             id: string;
@@ -4489,6 +4647,30 @@ export interface components {
             /** Format: date */
             due: string | null;
         };
+        BookData: {
+            name: string;
+            contact: string;
+            marking: string;
+            note: string;
+            /** Format: double */
+            massKg: number | null;
+        };
+        BookEdit: {
+            /** Format: int64 */
+            version: number;
+            data: components["schemas"]["BookData"];
+        };
+        BookEntry: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            version: number;
+            /** @enum {string} */
+            sort: "CUSTOMER" | "TRUCK" | "TRAILER";
+            /** Format: uuid */
+            owner: string | null;
+            data: components["schemas"]["BookData"];
+        };
         RoleGiven: {
             /** @enum {string} */
             role: "OWNER" | "FITTER" | "VIEWER";
@@ -4729,6 +4911,9 @@ export interface components {
             haul: components["schemas"]["SectionHaul"];
             checks: components["schemas"]["SectionChecks"];
             builds: components["schemas"]["SectionBuild"][];
+        };
+        SisterAsk: {
+            name: string;
         };
         SimulatedAsk: {
             address: string;
@@ -6873,6 +7058,16 @@ export interface components {
             /** Format: double */
             price: number;
         };
+        BookNew: {
+            /** @enum {string} */
+            sort: "CUSTOMER" | "TRUCK" | "TRAILER";
+            /** Format: uuid */
+            owner: string | null;
+            data: components["schemas"]["BookData"];
+        };
+        EraseAsk: {
+            name: string;
+        };
         BayPaperAsked: {
             /** Format: date */
             day: string;
@@ -7365,6 +7560,39 @@ export interface components {
             risk: "NONE" | "LOW" | "HIGH";
             asks: components["schemas"]["AskRow"][];
         };
+        JobEntry: {
+            /** Format: uuid */
+            job: string;
+            /** Format: uuid */
+            truck: string | null;
+            /** Format: uuid */
+            trailer: string | null;
+            /** @enum {string} */
+            state: "INTAKE" | "CHECKED" | "PLANNED" | "ACCEPTED" | "IN_WORK" | "DONE" | "PROVEN";
+        };
+        WholeBook: {
+            entries: components["schemas"]["BookEntry"][];
+            jobs: components["schemas"]["JobEntry"][];
+        };
+        LifeMoment: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            what: "ESTIMATE" | "WORK_BEGUN" | "WORK_SIGNED" | "DRIVEN" | "TUNED" | "LOOKED_AGAIN";
+            /** Format: uuid */
+            job: string;
+            jobName: string;
+            said: string;
+            /** @enum {string|null} */
+            worst: "COOLANT" | "FEED" | "PAN" | null;
+            /** Format: double */
+            headroomK: number | null;
+            /** Format: int32 */
+            readings: number;
+            photos: string[];
+            /** Format: uuid */
+            paper: string | null;
+        };
         BayWhole: {
             order: components["schemas"]["BayOrder"];
             plan: components["schemas"]["BayPlan"];
@@ -7660,6 +7888,30 @@ export interface operations {
             };
         };
     };
+    "BookController.put": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobPlace"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "JobController.saveRig": {
         parameters: {
             query?: never;
@@ -7867,6 +8119,52 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["FollowUp"];
                 };
+            };
+        };
+    };
+    "BookController.save": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BookEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookEntry"];
+                };
+            };
+        };
+    };
+    "BookController.remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -8446,6 +8744,32 @@ export interface operations {
             };
         };
     };
+    "BookController.sister": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SisterAsk"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
+                };
+            };
+        };
+    };
     "LiveController.simulate": {
         parameters: {
             query?: never;
@@ -8506,6 +8830,28 @@ export interface operations {
                 "application/json": components["schemas"]["RunData"];
             };
         };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
+                };
+            };
+        };
+    };
+    "RunController.importRun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description Created */
             201: {
@@ -15222,6 +15568,74 @@ export interface operations {
             };
         };
     };
+    "BookController.all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeBook"];
+                };
+            };
+        };
+    };
+    "BookController.add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BookNew"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookEntry"];
+                };
+            };
+        };
+    };
+    "BookController.erase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EraseAsk"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "BayController.sign": {
         parameters: {
             query?: never;
@@ -15687,6 +16101,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunPicture"];
+                };
+            };
+        };
+    };
+    "RunController.file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };
@@ -16355,6 +16791,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CheckCatalogue"];
+                };
+            };
+        };
+    };
+    "BookController.life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LifeMoment"][];
+                };
+            };
+        };
+    };
+    "BookController.everything": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };

@@ -38,7 +38,7 @@ public record BayState(
     }
   }
 
-  static BayState of(List<BayEntry> entries) {
+  public static BayState of(List<BayEntry> entries) {
     BayState state =
         new BayState(
             new LinkedHashMap<>(),

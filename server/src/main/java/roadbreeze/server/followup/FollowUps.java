@@ -312,6 +312,41 @@ public class FollowUps {
     return use(job);
   }
 
+  /**
+   * A look that was done.
+   *
+   * @param readings how many were taken
+   */
+  public record DoneLook(LocalDate day, String title, String note, int readings) {}
+
+  /** What was done of a job's follow-ups. */
+  @Transactional(readOnly = true)
+  public List<DoneLook> done(UUID job) {
+    List<FollowUpRow> rows = rows(List.of(job));
+    Map<UUID, List<FollowUpEvent>> events = events(List.of(rows));
+    List<DoneLook> done = new ArrayList<>();
+    for (FollowUpRow row : rows) {
+      for (FollowUpEvent e : events.getOrDefault(row.id(), List.of())) {
+        if (e.what() == FollowUpEvent.What.DONE) {
+          done.add(new DoneLook(e.day(), row.data().title(), e.note(), e.readings().size()));
+        }
+      }
+    }
+    return done;
+  }
+
+  /** All that is kept of a job's follow-ups, as it is kept. */
+  @Transactional(readOnly = true)
+  public Map<String, Object> kept(UUID job) {
+    List<FollowUpRow> rows = rows(List.of(job));
+    Map<UUID, List<FollowUpEvent>> events = events(List.of(rows));
+    List<Object> looks = new ArrayList<>();
+    for (FollowUpRow row : rows) {
+      looks.add(Map.of("what", row.data(), "became", events.getOrDefault(row.id(), List.of())));
+    }
+    return Map.of("followUps", looks, "use", use(job).use());
+  }
+
   private FollowUpRow row(UUID id) {
     FollowUpRow row = database.find(FollowUpRow.class, id);
     if (row == null) {

@@ -43,6 +43,7 @@ class BodyLimit extends OncePerRequestFilter {
           MediaType.IMAGE_JPEG,
           MediaType.IMAGE_PNG,
           MediaType.parseMediaType("text/csv"),
+          MediaType.parseMediaType("application/jsonl"),
           MediaType.parseMediaType("application/gpx+xml"));
 
   private final HandlerExceptionResolver answers;
@@ -58,7 +59,8 @@ class BodyLimit extends OncePerRequestFilter {
     String path = request.getRequestURI();
     boolean file =
         path.endsWith("/csv") || path.contains("/photos") || path.equals("/api/jobs/import");
-    boolean log = path.startsWith("/api/runs/") && path.endsWith("/tracks");
+    boolean log =
+        path.startsWith("/api/runs/") && path.endsWith("/tracks") || path.endsWith("/runs/import");
     long most = log ? LOG : path.endsWith("/gpx") ? TRACK : file ? FILE : JSON;
     if (!taken(request.getContentType())) {
       answers.resolveException(

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import roadbreeze.core.check.Stop;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.haul.HaulCase;
@@ -208,6 +209,11 @@ public record JobContent(
       }
     }
     return assumed;
+  }
+
+  /** Numbers of the rig that a verdict doubts where they are only assumed, by path in the rig. */
+  public static Set<String> doubted() {
+    return Set.copyOf(ASSUMED.keySet());
   }
 
   /** Where an assumed number stands in the job, from its root. */

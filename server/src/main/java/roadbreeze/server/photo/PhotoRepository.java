@@ -1,8 +1,11 @@
 package roadbreeze.server.photo;
 
+import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PhotoRepository extends JpaRepository<PhotoRow, UUID> {
   int countByJobId(UUID job);
+
+  List<PhotoRow> findByJobId(UUID job);
 }

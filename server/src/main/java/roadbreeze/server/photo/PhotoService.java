@@ -1,6 +1,7 @@
 package roadbreeze.server.photo;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -11,7 +12,7 @@ import roadbreeze.server.problem.UnknownThingException;
 
 /** Keeps photographs of jobs. */
 @Service
-class PhotoService {
+public class PhotoService {
   /** More than this of one job are not kept. */
   private static final int MOST = 20;
 
@@ -55,8 +56,20 @@ class PhotoService {
    * @throws UnknownThingException if there is none of this id
    */
   @Transactional(readOnly = true)
-  public PhotoRow get(UUID id) {
+  PhotoRow get(UUID id) {
     return photos.findById(id).orElseThrow(() -> new UnknownThingException("no photo " + id));
+  }
+
+  /** Of a job. */
+  @Transactional(readOnly = true)
+  public List<UUID> of(UUID job) {
+    return photos.findByJobId(job).stream().map(PhotoRow::id).toList();
+  }
+
+  /** As it was sent. */
+  @Transactional(readOnly = true)
+  public byte[] content(UUID id) {
+    return get(id).content();
   }
 
   @Transactional

@@ -5,10 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
-import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
-import java.io.Writer;
-import java.nio.charset.StandardCharsets;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,6 +42,7 @@ class RunController {
   private final JobService jobs;
   private final RunClocks clocks;
   private final RunIntake intake;
+  private final RunFile files;
 
   RunController(
       RunService runs,
@@ -52,7 +50,9 @@ class RunController {
       LogPlans plans,
       JobService jobs,
       RunClocks clocks,
-      RunIntake intake) {
+      RunIntake intake,
+      RunFile files) {
+    this.files = files;
     this.intake = intake;
     this.runs = runs;
     this.rows = rows;
@@ -216,13 +216,37 @@ class RunController {
             .orElseThrow(() -> new UnknownThingException("the run has no track " + track));
     StreamingResponseBody body =
         out -> {
-          try (Writer text = new OutputStreamWriter(out, StandardCharsets.UTF_8)) {
-            TrackCsv csv = new TrackCsv(chosen, world, text);
-            rows.each(id, track, csv::row);
+          try {
+            files.csv(run, chosen, world, out);
           } catch (SQLException e) {
             throw new UncheckedIOException(new IOException(e));
           }
         };
     return Attachment.of(Attachment.CSV, run.data().name(), "csv", body);
+  }
+
+  @Operation(summary = "A run with all its rows, to travel to another yard's server by its id")
+  @GetMapping("/runs/{id}/file")
+  ResponseEntity<StreamingResponseBody> file(@PathVariable UUID id) {
+    Run run = runs.get(id);
+    StreamingResponseBody body =
+        out -> {
+          try {
+            files.write(id, out);
+          } catch (SQLException e) {
+            throw new UncheckedIOException(new IOException(e));
+          }
+        };
+    return Attachment.of(RunFile.TYPE, run.data().name(), "run.jsonl", body);
+  }
+
+  @Operation(
+      summary = "Takes in a run that another server has recorded; what is there is not doubled")
+  @PostMapping("/jobs/{job}/runs/import")
+  @ResponseStatus(HttpStatus.CREATED)
+  Run importRun(@PathVariable UUID job, HttpServletRequest request)
+      throws SQLException, IOException {
+    jobs.get(job);
+    return files.read(job, request.getInputStream());
   }
 }

@@ -33,6 +33,15 @@ class RunRow {
     body = JsonMapper.shared().writeValueAsString(data);
   }
 
+  /** One that comes from elsewhere, under its own id. */
+  RunRow(UUID job, Run run) {
+    id = run.id();
+    jobId = job;
+    madeAt = run.madeAt();
+    beganAt = run.beganAt();
+    body = JsonMapper.shared().writeValueAsString(run.data());
+  }
+
   UUID id() {
     return id;
   }

@@ -11,6 +11,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.springframework.stereotype.Component;
@@ -110,6 +111,92 @@ class RunRows {
         spans.prepareStatement("delete from " + part("run_span", run) + " where track = ?")) {
       gone.setInt(1, number);
       gone.execute();
+    }
+  }
+
+  /** How many rows of a track are there. */
+  long count(UUID run, int track) throws SQLException {
+    try (Connection connection = source.getConnection();
+        PreparedStatement query =
+            connection.prepareStatement(
+                "select rows from run_track where run_id = ? and number = ?")) {
+      query.setObject(1, run);
+      query.setInt(2, track);
+      try (ResultSet answer = query.executeQuery()) {
+        return answer.next() ? answer.getLong(1) : -1;
+      }
+    }
+  }
+
+  /**
+   * Gives rows one after the other, track by track in the order of their times; null at the end.
+   */
+  interface Source {
+    RunFile.FileRow next() throws IOException;
+  }
+
+  /** Puts tracks in the place of what was there of them; rows of others are passed over. */
+  void replace(UUID run, Map<Integer, Track> tracks, Source from) throws SQLException, IOException {
+    try (Connection rows = source.getConnection();
+        Connection spans = source.getConnection()) {
+      rows.setAutoCommit(false);
+      spans.setAutoCommit(false);
+      RowStore store = null;
+      boolean whole = false;
+      try {
+        for (int number : tracks.keySet()) {
+          gone(rows, run, number);
+          forget(spans, run, number);
+        }
+        int open = -1;
+        for (RunFile.FileRow row = from.next(); row != null; row = from.next()) {
+          Track track = tracks.get(row.track());
+          if (track == null || row.values().length != track.body().columns().size()) {
+            continue;
+          }
+          if (row.track() != open) {
+            if (store != null) {
+              store.end();
+            }
+            open = row.track();
+            store = new RowStore(rows, spans, run, open);
+          }
+          store.row(row.time(), row.values());
+        }
+        if (store != null) {
+          store.end();
+        }
+        for (Track track : tracks.values()) {
+          write(rows, run, track);
+        }
+        spans.commit();
+        rows.commit();
+        whole = true;
+      } finally {
+        if (!whole) {
+          if (store != null) {
+            store.stop();
+          }
+          rows.rollback();
+          spans.rollback();
+        }
+        rows.setAutoCommit(true);
+        spans.setAutoCommit(true);
+      }
+    }
+  }
+
+  private static void gone(Connection rows, UUID run, int track) throws SQLException {
+    try (PreparedStatement delete =
+        rows.prepareStatement("delete from " + part("run_row", run) + " where track = ?")) {
+      delete.setInt(1, track);
+      delete.execute();
+    }
+    try (PreparedStatement delete =
+        rows.prepareStatement("delete from run_track where run_id = ? and number = ?")) {
+      delete.setObject(1, run);
+      delete.setInt(2, track);
+      delete.execute();
     }
   }
 

@@ -43,6 +43,12 @@ class RunService {
     return row.run(List.of());
   }
 
+  /** One that comes from elsewhere, under its own id; its tracks follow. */
+  @Transactional
+  public void add(UUID job, Run run) {
+    database.persist(new RunRow(job, run));
+  }
+
   /**
    * @throws StaleVersionException if somebody else has saved since the version given
    */
