@@ -233,7 +233,7 @@ async function importFile(event: Event) {
         aria-label="Search the yard"
         placeholder="Job, truck, trailer, road"
       />
-      <PickInput v-if="states.length > 2" v-model="state" label="State" :choices="states" />
+      <PickInput v-if="states.length > 2" v-model="state" label="State" :choices="states" class="states" />
       <ToggleInput v-if="archived" v-model="withArchive" :label="`archived, ${archived}`" />
       <p v-if="!shown.length" class="soft">Nothing in the yard is called that.</p>
     </div>
@@ -285,10 +285,13 @@ header {
 .find {
   display: flex;
   gap: 14px;
-  align-items: center;
+  align-items: end;
 }
 .find input {
   max-width: 420px;
+}
+.states {
+  width: 220px;
 }
 .ask {
   justify-self: start;

@@ -94,6 +94,10 @@ export type Queueing = (ahead: number) => void
 const unanswered = ({ status, json }: Answer): Waiting | null =>
   status === 202 && (json as Partial<Waiting>).question ? (json as Waiting) : null
 
+const MOST_ANEW = 4
+const silent = (e: unknown) =>
+  e instanceof ApiProblem && e.status === 404 ? new ApiProblem(503, [plain('ui.silent')]) : e
+
 /** A server keeps at a long question for as long as it is asked again for the answer. */
 async function call<T>(
   method: string,
@@ -103,12 +107,19 @@ async function call<T>(
   queueing?: Queueing,
 ): Promise<T> {
   let answer = await once(method, path, body, signal)
+  let anew = 0
   for (let waiting = unanswered(answer); waiting; waiting = unanswered(answer)) {
     const { question, ahead } = waiting
     queueing?.(ahead)
     // What is being worked out is waited for there; a place in the queue is asked after now and then.
     if (ahead) await new Promise((resolve) => setTimeout(resolve, 500))
-    answer = await askAgain(`/api/questions/${question}`, signal)
+    try {
+      answer = await askAgain(`/api/questions/${question}`, signal)
+    } catch (e) {
+      // A server that was started anew knows of no questions: it is asked from the start, but not for ever.
+      if (!(e instanceof ApiProblem && e.status === 404) || ++anew > MOST_ANEW) throw silent(e)
+      answer = await once(method, path, body, signal)
+    }
   }
   return answer.json as T
 }
@@ -118,8 +129,7 @@ async function askAgain(question: string, signal?: AbortSignal): Promise<Answer>
     return await once('GET', question, undefined, signal)
   } catch (e) {
     if (signal?.aborted) void fetch(question, { method: 'DELETE', keepalive: true }).catch(() => undefined)
-    // A server that was started anew knows of no questions: it is asked from the start.
-    throw e instanceof ApiProblem && e.status === 404 ? new ApiProblem(503, [plain('ui.silent')]) : e
+    throw e
   }
 }
 

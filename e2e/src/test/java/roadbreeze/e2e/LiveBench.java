@@ -33,7 +33,7 @@ class LiveBench {
       page.keyboard().press("c");
       page.getByLabel("Gauge", new Page.GetByLabelOptions().setExact(true))
           .fill("127.0.0.1:" + gauge.port());
-      page.getByText("as it is").click();
+      page.locator(".door input[value='1']").click();
       page.locator("[data-drive-it]").click();
       page.locator(".live[data-ready]").waitFor();
       // So slowly that its road lasts.

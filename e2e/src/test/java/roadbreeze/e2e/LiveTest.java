@@ -29,7 +29,7 @@ class LiveTest extends OnACopy {
       assertThat(page.locator(".door [role=alert]")).containsText("gauge is at a port");
       page.getByLabel("Gauge", new Page.GetByLabelOptions().setExact(true))
           .fill("127.0.0.1:" + gauge.port());
-      page.getByText("30 ×").click();
+      page.locator(".door input[value='30']").click();
       page.locator("[data-drive-it]").click();
       page.waitForURL(Pattern.compile(".*/live/[0-9a-f-]{36}"));
       Locator live = page.locator(".live");

@@ -62,7 +62,7 @@ class Book {
                   exists (select 1 from job_section s where s.job_id = j.id and s.name = 'checks'
                     and jsonb_array_length(s.body -> 'readings') > 0) as checked,
                   (select count(*) from job_section s
-                    where s.job_id = j.id and s.name like 'build:%') as builds,
+                    where s.job_id = j.id and s.name like 'build/%') as builds,
                   exists (select 1 from signed_paper p
                     where p.job_id = j.id and p.kind = 'ESTIMATE') as accepted,
                   exists (select 1 from bay_order o

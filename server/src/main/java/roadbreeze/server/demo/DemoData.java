@@ -12,6 +12,7 @@ import org.springframework.core.env.Environment;
 import org.springframework.core.env.Profiles;
 import org.springframework.stereotype.Component;
 import roadbreeze.server.bay.FinishedWork;
+import roadbreeze.server.book.DemoBook;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.followup.FollowedWork;
 import roadbreeze.server.job.Job;
@@ -31,6 +32,7 @@ class DemoData implements ApplicationRunner {
   private final FinishedWork finished;
   private final RunIntake runs;
   private final FollowedWork followed;
+  private final DemoBook book;
   private final boolean asked;
 
   DemoData(
@@ -39,7 +41,9 @@ class DemoData implements ApplicationRunner {
       FinishedWork finished,
       RunIntake runs,
       FollowedWork followed,
+      DemoBook book,
       Environment environment) {
+    this.book = book;
     this.followed = followed;
     this.runs = runs;
     this.finished = finished;
@@ -56,6 +60,7 @@ class DemoData implements ApplicationRunner {
       for (JobContent job : DemoWorld.jobs()) {
         made.add(jobs.create(job));
       }
+      book.fill(made.stream().map(Job::id).toList());
       drive(made.get(0));
       followed.after(made.get(0).id(), DemoDrives.PROVEN);
       yard.save(

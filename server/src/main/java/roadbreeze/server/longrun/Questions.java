@@ -2,7 +2,10 @@ package roadbreeze.server.longrun;
 
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.CancellationException;
@@ -13,6 +16,7 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Supplier;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -27,7 +31,7 @@ import roadbreeze.server.problem.UnknownThingException;
  * others wait their turn. Who asks waits a moment for the answer, then is given a number to ask
  * again with; a question that nobody asks for any more is stopped.
  *
- * <p>The numbers are this server's own: another one does not know them, and is asked anew.
+ * <p>Another server that is asked again for one of this server's has the answer from the database.
  */
 @Component
 public class Questions {
@@ -37,6 +41,7 @@ public class Questions {
   private static final Duration PATIENCE = Duration.ofSeconds(1);
   private static final Duration FORGOTTEN_AFTER = Duration.ofSeconds(5);
 
+  private final SharedAnswers others;
   private final Duration patience;
   private final Duration forgottenAfter;
   private final ThreadPoolExecutor pool;
@@ -50,24 +55,63 @@ public class Questions {
    */
   public record Waiting(UUID question, int ahead) {}
 
-  private static final class Question extends FutureTask<Object> {
+  private final class Question extends FutureTask<Object> {
     private final UUID id = UUID.randomUUID();
+    private final AtomicBoolean shared = new AtomicBoolean();
     private volatile long lastAsked = System.nanoTime();
 
     private Question(Supplier<?> work) {
       super(work::get);
     }
+
+    /** Whoever asks again may come to another server. */
+    private void share() {
+      if (shared.compareAndSet(false, true)) {
+        others.share(id);
+        if (isDone()) {
+          tellOthers();
+        }
+      }
+    }
+
+    @Override
+    protected void done() {
+      if (shared.get()) {
+        tellOthers();
+      }
+    }
+
+    private void tellOthers() {
+      try {
+        others.answered(id, get());
+      } catch (CancellationException e) {
+        others.gone(id);
+      } catch (ExecutionException e) {
+        others.failed(id);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
+    }
   }
 
+  /**
+   * An answer that another server has worked out.
+   *
+   * @param json as it would have given it
+   */
+  record Elsewhere(String json) {}
+
   @Autowired
-  Questions() {
+  Questions(SharedAnswers others) {
     this(
         Math.max(1, Math.min(MOST_AT_A_TIME, Runtime.getRuntime().availableProcessors() - 1)),
         PATIENCE,
-        FORGOTTEN_AFTER);
+        FORGOTTEN_AFTER,
+        others);
   }
 
-  Questions(int atATime, Duration patience, Duration forgottenAfter) {
+  Questions(int atATime, Duration patience, Duration forgottenAfter, SharedAnswers others) {
+    this.others = others;
     this.patience = patience;
     this.forgottenAfter = forgottenAfter;
     pool =
@@ -108,14 +152,28 @@ public class Questions {
    * The answer to a question that was asked before.
    *
    * @throws StillWorkingException if there is none yet
-   * @throws UnknownThingException if this server has not been asked, or has forgotten it
+   * @throws UnknownThingException if no server has been asked, or it has forgotten it
    */
   public Object answer(UUID id) {
     Question question = open.get(id);
-    if (question == null) {
+    return question == null ? answeredElsewhere(id) : await(question);
+  }
+
+  private Object answeredElsewhere(UUID id) {
+    Optional<SharedAnswers.Known> known;
+    try {
+      known = others.look(id, patience);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException("stopped while waiting for an answer", e);
+    }
+    if (known.isEmpty() || known.get().failed()) {
       throw new UnknownThingException("no question " + id);
     }
-    return await(question);
+    if (known.get().answer() == null) {
+      throw new StillWorkingException(new Waiting(id, 0));
+    }
+    return new Elsewhere(known.get().answer());
   }
 
   /** Nobody waits for it any more. */
@@ -124,16 +182,22 @@ public class Questions {
     if (question != null) {
       question.cancel(true);
       pool.remove(question);
+    } else {
+      others.gone(id); // whoever works it out stops soon
     }
   }
 
   @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.SECONDS)
   void dropForgotten() {
     long now = System.nanoTime();
-    for (Question question : open.values()) {
-      if (now - question.lastAsked > forgottenAfter.toNanos()) {
-        drop(question.id);
-      }
+    List<UUID> forgotten =
+        open.values().stream()
+            .filter(q -> now - q.lastAsked > forgottenAfter.toNanos())
+            .map(q -> q.id)
+            .toList();
+    if (!forgotten.isEmpty()) {
+      Set<UUID> asked = others.askedElsewhere(forgotten, forgottenAfter);
+      forgotten.stream().filter(id -> !asked.contains(id)).forEach(this::drop);
     }
   }
 
@@ -141,10 +205,11 @@ public class Questions {
     question.lastAsked = System.nanoTime();
     try {
       Object answer = look(question);
-      open.remove(question.id);
+      closed(question);
       return answer;
     } catch (TimeoutException e) {
       question.lastAsked = System.nanoTime();
+      question.share();
       throw new StillWorkingException(new Waiting(question.id, ahead(question)));
     } catch (CancellationException e) {
       throw new UnknownThingException("nobody waits for " + question.id);
@@ -152,11 +217,18 @@ public class Questions {
       Thread.currentThread().interrupt();
       throw new IllegalStateException("stopped while working something out", e);
     } catch (ExecutionException e) {
-      open.remove(question.id);
+      closed(question);
       if (e.getCause() instanceof RuntimeException cause) {
         throw cause;
       }
       throw new IllegalStateException(e.getCause());
+    }
+  }
+
+  private void closed(Question question) {
+    open.remove(question.id);
+    if (question.shared.get()) {
+      others.gone(question.id);
     }
   }
 

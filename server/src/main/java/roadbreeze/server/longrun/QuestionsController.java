@@ -38,7 +38,10 @@ class QuestionsController {
       content = @Content(schema = @Schema(implementation = Questions.Waiting.class)))
   @GetMapping("/{id}")
   Object answer(@PathVariable UUID id) {
-    return questions.answer(id);
+    Object answer = questions.answer(id);
+    return answer instanceof Questions.Elsewhere other
+        ? ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(other.json())
+        : answer;
   }
 
   @Operation(summary = "Nobody waits for the answer any more")

@@ -219,7 +219,7 @@ class BookApiTest {
     assertThat(api.send("GET", "/api/runs/" + run.id() + "/file", null).body().lines().skip(1))
         .containsExactlyElementsOf(file.lines().skip(1).toList());
     JsonNode picture = api.get("/api/runs/" + run.id() + "/picture?from=0&to=5000&most=50");
-    assertThat(picture.at("/tracks/0/t").size()).isBetween(10, 50);
+    assertThat(picture.at("/tracks/0/t").size()).isBetween(5, 50);
     assertThat(upload(yard, "{\"format\":\"road-breeze-run\",\"formatVersion\":9}").body())
         .contains("newer");
     assertThat(upload(yard, "nonsense").statusCode()).isEqualTo(400);

@@ -13,6 +13,7 @@ import java.util.function.Supplier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import roadbreeze.core.RichCase;
 import roadbreeze.core.WorkedCase;
 import roadbreeze.core.circuit.Factors;
@@ -23,14 +24,20 @@ import roadbreeze.server.problem.BusyException;
 import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.RefusedRequestException;
 import roadbreeze.server.problem.UnknownThingException;
+import tools.jackson.databind.json.JsonMapper;
 
 @Timeout(60)
 class QuestionsTest {
   private static final Duration FOREVER = Duration.ofHours(1);
   private static final Duration AT_ONCE = Duration.ofNanos(1);
 
+  /** Without a database each server is on its own. */
+  private static final SharedAnswers ALONE =
+      new SharedAnswers(
+          new DriverManagerDataSource("jdbc:postgresql://127.0.0.1:1/none"), JsonMapper.shared());
+
   private final CountDownLatch gate = new CountDownLatch(1);
-  private Questions questions = new Questions(2, Duration.ofMillis(50), FOREVER);
+  private Questions questions = new Questions(2, Duration.ofMillis(50), FOREVER, ALONE);
 
   @AfterEach
   void stop() {
@@ -88,7 +95,7 @@ class QuestionsTest {
 
   @Test
   void moreThanCanWaitAreTurnedAway() {
-    questions = new Questions(2, Duration.ofMillis(1), FOREVER);
+    questions = new Questions(2, Duration.ofMillis(1), FOREVER, ALONE);
     assertThatThrownBy(
             () -> {
               for (int i = 0; i < 100; i++) {
@@ -101,7 +108,7 @@ class QuestionsTest {
   /** The map of the fullest job: with its thread it ends in the middle of it. */
   @Test
   void whatNobodyAsksForAnyMoreStops() throws InterruptedException {
-    questions = new Questions(1, Duration.ofMillis(50), AT_ONCE);
+    questions = new Questions(1, Duration.ofMillis(50), AT_ONCE, ALONE);
     Rig rig = Assembly.rig(RichCase.setup());
     double[] many = new double[2000];
     for (int i = 0; i < many.length; i++) {
