@@ -118,7 +118,9 @@ const room = (m: LifeMoment) =>
         <span>
           <b>{{ label(m.what) }}</b> {{ m.said }}
           <em v-if="room(m)">{{ room(m) }}</em>
-          <span v-if="m.readings" class="small soft">{{ m.readings }} {{ m.readings === 1 ? 'reading' : 'readings' }}</span>
+          <span v-if="m.readings" class="small soft"
+            >{{ m.readings }} {{ m.readings === 1 ? 'reading' : 'readings' }}</span
+          >
           <a v-if="m.paper" class="small" :href="`/api/papers/${m.paper}/pages`" target="_blank">its paper</a>
           <a v-for="p in m.photos.slice(0, 6)" :key="p" :href="p" target="_blank"><img :src="p" alt="Photograph" /></a>
         </span>

@@ -91,6 +91,21 @@ async function save(id: string) {
     told(e)
   }
 }
+/** A drive that was recorded elsewhere, in the cab: taken in once, however often it comes. */
+async function bring(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  try {
+    const at = `/api/jobs/${document.jobId}/runs/import`
+    const made = await api.upload<Run>(at, file, 'application/jsonl', () => undefined)
+    await load()
+    chosen.value = made.id
+  } catch (e) {
+    told(e)
+  }
+}
 const removing = ref(false)
 async function remove() {
   if (!run.value) return
@@ -148,6 +163,9 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
         }}</span>
       </button>
       <button type="button" class="act main" data-new-run @click="add">New drive</button>
+      <label class="act bring"
+        >A drive from the cab<input type="file" accept=".jsonl" data-bring @change="bring"
+      /></label>
     </section>
     <div v-if="run" class="of">
       <section class="panel head">
@@ -198,6 +216,7 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
           optional
           @update:model-value="edit({ roadFromKm: $event })"
         />
+        <a v-if="run.tracks.length" class="act" :href="`/api/runs/${run.id}/file`" download data-run-file>As a file</a>
         <button v-if="!removing" type="button" class="act" @click="removing = true">Remove …</button>
         <button v-else type="button" class="act bad" @click="remove">Remove it with all its rows</button>
       </section>
@@ -229,6 +248,15 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
 .of {
   display: grid;
   gap: 10px;
+}
+.bring input {
+  position: absolute;
+  opacity: 0;
+  width: 1px;
+  height: 1px;
+}
+.bring:focus-within {
+  outline: 3px solid var(--accent);
 }
 .run {
   display: grid;

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
@@ -78,5 +79,36 @@ class FollowUpsTest extends OnACopy {
     page.getByText("Take it back").click();
     assertThat(page.locator("[data-address]")).hasCount(0);
     assertThat(page.request().get(address).status()).isEqualTo(404);
+  }
+
+  @Test
+  void aCustomersTruckHasALifeAndGoesWithThem() {
+    page.keyboard().press("n");
+    page.waitForURL("**/customers");
+    page.getByLabel("Search customers, trucks and trailers").fill("hm 12");
+    page.locator("[data-customer='Linden Bees']").click();
+    assertThat(page.locator("[data-truck]")).containsText("Hive utility");
+    page.locator("[data-truck]").getByText("Its life").click();
+    Locator life = page.locator("[data-life=ready]");
+    assertThat(life).containsText("Long Tallow, with the cooler");
+    assertThat(life.locator("circle.stone").first()).isVisible();
+    page.getByLabel("Search customers, trucks and trailers").fill("");
+    page.getByLabel("Somebody new").fill("Orrin Haulage");
+    page.locator("[data-new-customer]").click();
+    page.locator("[data-customer='Orrin Haulage']").click();
+    page.locator("[data-new-truck]").click();
+    assertThat(page.locator("[data-truck='New truck']")).isVisible();
+    page.locator("[data-erase]").click();
+    page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Orrin");
+    page.locator("[data-erase-now]").click();
+    assertThat(page.locator(".bad")).containsText("type their name");
+    page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Orrin Haulage");
+    page.locator("[data-erase-now]").click();
+    assertThat(page.locator("[data-customer='Orrin Haulage']")).hasCount(0);
+    // In the yard a job is found by whose truck it is about.
+    page.keyboard().press("0");
+    page.getByLabel("Search the yard").fill("linden");
+    assertThat(page.locator("article.job")).hasCount(1);
+    assertThat(page.locator("article.job")).containsText("proven");
   }
 }

@@ -45,4 +45,23 @@ class ArchitectureTest {
     noClasses().that().areAnnotatedWith(Entity.class).should().bePublic().check(ALL);
     noClasses().that().areAssignableTo(Repository.class).should().bePublic().check(ALL);
   }
+
+  @Test
+  void theGaugeIsAProgramOfItsOwn() {
+    noClasses()
+        .that()
+        .resideInAPackage("roadbreeze.server..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAPackage("roadbreeze.gauge..")
+        .because("the server knows nothing of a gauge but its lines")
+        .check(ALL);
+    noClasses()
+        .that()
+        .resideInAPackage("roadbreeze.gauge..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAPackage("org.springframework..")
+        .check(ALL);
+  }
 }
