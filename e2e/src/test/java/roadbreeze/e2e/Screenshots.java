@@ -5,9 +5,12 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import roadbreeze.gauge.Gauge;
 
 /**
  * Renews the pictures of the README from the demo yard; runs only for {@code ./road-breeze shots}.
@@ -29,10 +32,6 @@ class Screenshots {
       page.waitForSelector("[data-worst]");
       page.waitForTimeout(2500); // how sure it is comes a little later
       shot(page, "haul");
-      ask(page, "held");
-      page.waitForSelector("[data-target]");
-      shot(page, "stretch");
-      ask(page, "on the road");
       String[] screens = {
         "rig", "checks", "haul", "heat", "finder", "settle", "switching", "mounting", "lines"
       };
@@ -56,22 +55,10 @@ class Screenshots {
           page.waitForSelector("[data-answer]");
         }
         if (screens[i].equals("mounting")) {
-          page.getByText("Brackets", new Page.GetByTextOptions().setExact(true)).click();
-          page.waitForSelector("[data-form]");
-          shot(page, "brackets");
-          page.getByText("Front end", new Page.GetByTextOptions().setExact(true)).click();
           page.locator("[data-find=cooler-1]").click();
           page.waitForSelector(".places[data-ready]");
           page.locator("[data-place=place-0]").click();
           page.waitForSelector("[data-stand]");
-        }
-        if (screens[i].equals("lines")) {
-          page.getByText("Routes", new Page.GetByTextOptions().setExact(true)).click();
-          page.locator("[data-hose=hose-2]").click();
-          page.waitForSelector("[data-more]");
-          page.waitForTimeout(700);
-          shot(page, "routes");
-          page.getByText("The oil’s way", new Page.GetByTextOptions().setExact(true)).click();
         }
         page.waitForTimeout(700); // charts draw in
         shot(page, screens[i]);
@@ -115,16 +102,22 @@ class Screenshots {
       page.waitForTimeout(900);
       shot(page, "fan-night");
       page.getByText("Day", new Page.GetByTextOptions().setExact(true)).click();
+      page.keyboard().press("n");
+      page.locator("[data-customer='Linden Bees']").click();
+      page.getByText("Its life").click();
+      page.waitForSelector("[data-life=ready] circle");
+      page.waitForTimeout(500);
+      shot(page, "customers");
+      page.keyboard().press("d");
+      page.waitForSelector(".board[data-ready]");
+      page.waitForTimeout(500);
+      shot(page, "due");
       page.navigate("/");
       Browser.ready(page);
-      page.getByText("Tilt-tray", new Page.GetByTextOptions().setExact(true)).click();
+      page.getByText("Hive utility", new Page.GetByTextOptions().setExact(true)).click();
       Browser.ready(page);
-      page.keyboard().press("8");
-      page.waitForURL("**/mounting");
-      page.getByText("Radiator", new Page.GetByTextOptions().setExact(true)).click();
-      page.waitForSelector("[data-verdict]");
-      page.waitForTimeout(900);
-      shot(page, "radiator");
+      proof(page);
+      live(page);
     }
   }
 
@@ -152,6 +145,33 @@ class Screenshots {
     shot(page, "bay");
     page.getByText("Leave").click();
     page.waitForURL("**/jobs/*/bay");
+  }
+
+  /** A drive as it was read back, with the model under it. */
+  private void proof(Page page) {
+    page.keyboard().press("v");
+    page.getByText("Long Tallow, with the cooler").click();
+    page.getByText("As driven").click();
+    page.waitForSelector(
+        "[data-reading=ready]", new Page.WaitForSelectorOptions().setTimeout(60_000));
+    page.waitForTimeout(700);
+    shot(page, "proof");
+  }
+
+  /** The simulated truck on its climb. */
+  private void live(Page page) {
+    try (Gauge gauge = new Gauge(0)) {
+      page.keyboard().press("c");
+      page.getByLabel("Gauge", new Page.GetByLabelOptions().setExact(true))
+          .fill("127.0.0.1:" + gauge.port());
+      page.locator(".door input[value='30']").click();
+      page.locator("[data-drive-it]").click();
+      page.waitForSelector("[data-least]", new Page.WaitForSelectorOptions().setTimeout(60_000));
+      page.waitForFunction("() => Number(document.querySelector('.live').dataset.row) > 420");
+      shot(page, "live");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private void shot(Page page, String name) {
