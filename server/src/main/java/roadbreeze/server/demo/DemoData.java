@@ -18,6 +18,7 @@ import roadbreeze.server.followup.FollowedWork;
 import roadbreeze.server.job.Job;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
+import roadbreeze.server.proof.TunedTruck;
 import roadbreeze.server.run.RunIntake;
 import roadbreeze.server.yard.Yard;
 import roadbreeze.server.yard.YardService;
@@ -33,6 +34,7 @@ class DemoData implements ApplicationRunner {
   private final RunIntake runs;
   private final FollowedWork followed;
   private final DemoBook book;
+  private final TunedTruck tuned;
   private final boolean asked;
 
   DemoData(
@@ -42,8 +44,10 @@ class DemoData implements ApplicationRunner {
       RunIntake runs,
       FollowedWork followed,
       DemoBook book,
+      TunedTruck tuned,
       Environment environment) {
     this.book = book;
+    this.tuned = tuned;
     this.followed = followed;
     this.runs = runs;
     this.finished = finished;
@@ -65,7 +69,7 @@ class DemoData implements ApplicationRunner {
       followed.after(made.get(0).id(), DemoDrives.PROVEN);
       yard.save(
           new Yard("Harrowmere Road Services", "EUR", null, 68, 20, 5, yard.yard().version()));
-      finish(made.get(made.size() - 1));
+      finish(made.get(made.size() - 1), made.get(0));
     }
   }
 
@@ -80,14 +84,15 @@ class DemoData implements ApplicationRunner {
     }
   }
 
-  /** One job is done and signed; nobody waits for it. */
-  private void finish(Job job) {
+  /** One job is done and signed, another one's model tuned; nobody waits for it. */
+  private void finish(Job job, Job driven) {
     List<Build> builds = job.content().builds();
     Thread work =
         new Thread(
             () -> {
               try {
                 finished.on(job.id(), builds.get(builds.size() - 1).id());
+                tuned.by(driven.id(), "Ada Ferrow");
               } catch (RuntimeException e) {
                 LOG.warn("the demo's finished work could not be made: {}", e.getMessage());
               }

@@ -10,12 +10,16 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * Reads a gauge for as long as it is wanted, and comes again when it has lost it: what it missed
  * meanwhile it asks for.
  */
 final class GaugeLink implements Runnable {
+  private static final Logger LOG = LoggerFactory.getLogger(GaugeLink.class);
+
   private static final int CONNECT_MS = 2000;
 
   /** A gauge says something each second. */
@@ -81,6 +85,8 @@ final class GaugeLink implements Runnable {
         listen(connected);
       } catch (IOException e) {
         // it is tried again
+      } catch (RuntimeException e) {
+        LOG.warn("a gauge is read anew", e);
       }
       socket = null;
       hears.lost();

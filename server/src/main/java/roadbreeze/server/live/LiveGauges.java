@@ -26,8 +26,8 @@ final class LiveGauges {
   /** So much of a drive is remembered, s. */
   static final double REMEMBERED = 300;
 
-  // A number is suddenly in another unit where it is what the last one is in that, K.
-  private static final double SAME = 4;
+  // A number is suddenly in another unit where it is what the last one is in that, K and °F.
+  private static final double SAME_F = 8;
   private static final double OTHER = 12;
 
   private static final double ZERO_F = 32;
@@ -36,6 +36,10 @@ final class LiveGauges {
   private final Map<Channel, Double> shown = new EnumMap<>(Channel.class);
   private final Map<Channel, Double> shownAt = new EnumMap<>(Channel.class);
   private final Map<Channel, Double> unitSince = new EnumMap<>(Channel.class);
+
+  /** Of those that are in another unit: what they come to in °C. */
+  private final Map<Channel, Double> inUnit = new EnumMap<>(Channel.class);
+
   private final Map<Channel, Boolean> impossible = new EnumMap<>(Channel.class);
   private final Deque<Second> last = new ArrayDeque<>();
   private final Map<String, Double> others = new HashMap<>();
@@ -114,14 +118,8 @@ final class LiveGauges {
     if (!channel.possible(value)) {
       return Optional.empty(); // whoever keeps it marks it
     }
-    Double before = shown.get(channel);
-    boolean warmth = channel.kind() == Kind.TEMPERATURE;
-    if (warmth && before != null && Math.abs(value - before) > OTHER) {
-      boolean other = Math.abs(value - (ZERO_F + PER_K * before)) < SAME + 0.1 * Math.abs(value);
-      if (other || unitSince.containsKey(channel)) {
-        unitSince.putIfAbsent(channel, time);
-        return Optional.empty();
-      }
+    if (channel.kind() == Kind.TEMPERATURE && inAnotherUnit(channel, value)) {
+      return Optional.empty();
     }
     shown.put(channel, value);
     shownAt.put(channel, time);
@@ -129,6 +127,20 @@ final class LiveGauges {
     return since == null
         ? Optional.empty()
         : Optional.of(new LogMark(LogMark.What.IMPOSSIBLE, column, since, time));
+  }
+
+  /** Only °F is looked for: no truck that is warm has the same number in both. */
+  private boolean inAnotherUnit(Channel channel, double value) {
+    Double before = unitSince.containsKey(channel) ? inUnit.get(channel) : shown.get(channel);
+    if (before == null || Math.abs(value - before) < OTHER) {
+      return false;
+    }
+    boolean other = Math.abs(value - (ZERO_F + PER_K * before)) < SAME_F;
+    if (other) {
+      unitSince.putIfAbsent(channel, time);
+      inUnit.put(channel, (value - ZERO_F) / PER_K); // it goes on under its other number
+    }
+    return other;
   }
 
   /** SI; not a number where it is not known. */

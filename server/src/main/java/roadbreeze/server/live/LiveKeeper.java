@@ -43,6 +43,7 @@ class LiveKeeper implements SmartLifecycle {
   private final String holder = UUID.randomUUID().toString();
   private final Map<UUID, LiveSession> sessions = new ConcurrentHashMap<>();
   private ScheduledExecutorService clock;
+  private ScheduledExecutorService breath;
   private ExecutorService looksAhead;
   private volatile boolean running;
 
@@ -159,9 +160,11 @@ class LiveKeeper implements SmartLifecycle {
   public void start() {
     running = true;
     looksAhead = Executors.newSingleThreadExecutor(r -> daemon(r, "live-ahead"));
-    clock = Executors.newScheduledThreadPool(2, r -> daemon(r, "live-keeper"));
+    // Each with a thread of its own: who waits for the database holds up nobody else.
+    clock = Executors.newSingleThreadScheduledExecutor(r -> daemon(r, "live-keeper"));
+    breath = Executors.newSingleThreadScheduledExecutor(r -> daemon(r, "live-breath"));
     clock.scheduleWithFixedDelay(this::keep, KEEP_MS, KEEP_MS, TimeUnit.MILLISECONDS);
-    clock.scheduleWithFixedDelay(
+    breath.scheduleWithFixedDelay(
         () -> sessions.values().forEach(LiveSession::breathe),
         BREATHE_MS,
         BREATHE_MS,
@@ -179,6 +182,7 @@ class LiveKeeper implements SmartLifecycle {
   public void stop() {
     running = false;
     clock.shutdown();
+    breath.shutdownNow();
     looksAhead.shutdownNow();
     try {
       clock.awaitTermination(5, TimeUnit.SECONDS);

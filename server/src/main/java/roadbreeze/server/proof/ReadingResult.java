@@ -142,7 +142,7 @@ public record ReadingResult(
         distance[distance.length - 1] / 1000,
         driven == null ? 0 : 100.0 * model.covered() / log.steps(),
         trace(reading, driven),
-        ProofController.windows(found, reading.setup(), moments).stream()
+        ReadDrives.windows(found, reading.setup(), moments).stream()
             .map(ReadingResult::row)
             .toList(),
         found.seconds().entrySet().stream()

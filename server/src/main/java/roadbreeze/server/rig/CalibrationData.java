@@ -68,6 +68,24 @@ public record CalibrationData(
       @Within(min = -20, max = 20) double offsetK,
       @Within(min = 0, max = 20) double spreadK) {}
 
+  /** The same, accepted by somebody; verdicts count with it or not. */
+  public CalibrationData acceptedBy(String who, boolean counted) {
+    return new CalibrationData(
+        id,
+        at,
+        who,
+        runs,
+        counted,
+        radiator,
+        fans,
+        factors,
+        covariance,
+        gauges,
+        beforeK,
+        afterK,
+        readings);
+  }
+
   /**
    * For a build of the truck.
    *

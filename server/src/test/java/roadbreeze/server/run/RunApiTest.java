@@ -3,6 +3,8 @@ package roadbreeze.server.run;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -17,9 +19,6 @@ import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.CompletableFuture;
 import javax.sql.DataSource;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -140,11 +139,12 @@ class RunApiTest {
     String csv =
         send("GET", "/api/runs/" + run.get("id").asString() + "/tracks/0/csv?world=IMPERIAL", "")
             .body();
-    List<CSVRecord> records = CSVParser.parse(csv, CSVFormat.DEFAULT).getRecords();
+    // By a reader that is none of what wrote it.
+    List<CsvRecord> records = CsvReader.builder().ofCsvRecord(csv).stream().toList();
     assertThat(records).hasSize(20_001);
-    assertThat(records.get(0).toList())
+    assertThat(records.get(0).getFields())
         .containsExactly("time (s)", "coolant (°F)", "speed (mph)", "'=cmd()");
-    assertThat(Double.parseDouble(records.get(1).get(1))).isCloseTo(194, within(1e-3));
+    assertThat(Double.parseDouble(records.get(1).getField(1))).isCloseTo(194, within(1e-3));
   }
 
   @Test
