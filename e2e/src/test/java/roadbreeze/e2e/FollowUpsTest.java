@@ -24,7 +24,7 @@ class FollowUpsTest extends OnACopy {
     Locator form = page.locator("[data-due-form]");
     form.locator("[data-keep-due]").click();
     assertThat(form.getByRole(AriaRole.ALERT)).containsText("It needs a name");
-    form.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)).click();
+    form.locator(".el-select").click();
     page.getByRole(AriaRole.OPTION)
         .filter(new Locator.FilterOptions().setHasText("Inline oil filter"))
         .click();
