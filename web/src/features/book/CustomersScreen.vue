@@ -218,9 +218,7 @@ function make() {
             photographs, signed papers. Type the name to do it.
           </p>
           <NameInput v-model="typed" label="Name" :most="80" optional />
-          <button type="button" class="act" data-erase-now @click="erase(one.entry)">
-            Erase all of it
-          </button>
+          <button type="button" class="act" data-erase-now @click="erase(one.entry)">Erase all of it</button>
         </section>
       </div>
     </div>

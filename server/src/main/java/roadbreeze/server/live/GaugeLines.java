@@ -84,8 +84,8 @@ final class GaugeLines {
       double[] values = new double[columns.size()];
       for (int i = 0; i < values.length; i++) {
         String word = words[i + 3];
-        values[i] =
-            word.equals("-") ? Double.NaN : columns.get(i).in().toSi(Double.parseDouble(word));
+        double value = word.equals("-") ? Double.NaN : Double.parseDouble(word);
+        values[i] = Double.isFinite(value) ? columns.get(i).in().toSi(value) : Double.NaN;
       }
       return Optional.of(
           new Row(Long.parseLong(words[1]), Long.parseLong(words[2]) / 1000.0, values));

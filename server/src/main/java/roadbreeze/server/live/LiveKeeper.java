@@ -93,7 +93,7 @@ class LiveKeeper implements SmartLifecycle {
       LiveSession session = sessions.get(id);
       if (session != null) {
         keepOne(session);
-        if (h.stop()) {
+        if (h.stop() || session.over()) {
           end(id, session);
         }
       }

@@ -47,6 +47,9 @@ final class LiveSession implements GaugeLink.Hears {
   /** A trend is that of so long, s. */
   private static final double TREND_S = 60;
 
+  /** A gauge that has ended a drive may begin another one. */
+  private static final long OVER_NS = 5_000_000_000L;
+
   /** Rows so far apart leave a hole, s. */
   private static final double HOLE = 2;
 
@@ -66,6 +69,7 @@ final class LiveSession implements GaugeLink.Hears {
   private long number;
   private double offset;
   private long heardAt = System.nanoTime();
+  private long endedAt;
   private Link state = Link.AWAY;
   private boolean simulated;
   private double lost;
@@ -201,10 +205,11 @@ final class LiveSession implements GaugeLink.Hears {
   @Override
   public synchronized void row(GaugeLines.Row row) {
     heardAt = System.nanoTime();
-    if (row.number() <= number || row.values().length != columns.size()) {
+    double hole = row.time() - gauges.time();
+    // What was told already, or goes back in time, is nothing new.
+    if (row.number() <= number || row.values().length != columns.size() || hole < 0) {
       return;
     }
-    double hole = row.time() - gauges.time();
     if (number > 0 && hole > HOLE && row.number() > number + 1) {
       lost += hole;
     }
@@ -229,8 +234,14 @@ final class LiveSession implements GaugeLink.Hears {
   @Override
   public synchronized void ended() {
     heardAt = System.nanoTime();
+    endedAt = state == Link.ENDED ? endedAt : heardAt;
     state = Link.ENDED;
     publish();
+  }
+
+  /** The gauge has ended its drive, and has begun no other one since. */
+  synchronized boolean over() {
+    return state == Link.ENDED && System.nanoTime() - endedAt > OVER_NS;
   }
 
   @Override
