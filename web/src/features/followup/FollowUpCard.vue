@@ -99,7 +99,7 @@ const read = (e: FollowUpEvent) =>
         <b>{{ due.figure }}</b>
         <span>{{ due.words }}</span>
       </template>
-      <b v-else class="closed">{{ word(`followUpState.${of.state.toLowerCase()}`) }}</b>
+      <b v-else class="closed">{{ word(`followUpDueState.${of.state.toLowerCase()}`) }}</b>
     </div>
     <div class="what">
       <h3>{{ said(of.data.title) }}</h3>

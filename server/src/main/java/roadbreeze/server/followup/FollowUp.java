@@ -34,7 +34,7 @@ record FollowUp(
     @Nullable String mistake,
     List<String> cautions,
     List<TaskReading> readings,
-    State state,
+    DueState state,
     LocalDate since,
     @Nullable LocalDate due,
     Measure first,
@@ -43,7 +43,7 @@ record FollowUp(
     List<FollowUpEvent> events) {
 
   /** Where it stands, the most urgent first. */
-  enum State implements Code {
+  enum DueState implements Code {
     DUE,
     SOON,
     LATER,

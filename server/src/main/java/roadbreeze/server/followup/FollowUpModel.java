@@ -13,8 +13,8 @@ import roadbreeze.core.followup.Measure;
 import roadbreeze.core.followup.Odometer;
 import roadbreeze.core.followup.Use;
 import roadbreeze.core.workorder.Caution;
+import roadbreeze.server.followup.FollowUp.DueState;
 import roadbreeze.server.followup.FollowUp.GoneShare;
-import roadbreeze.server.followup.FollowUp.State;
 import roadbreeze.server.job.JobCard;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.run.RunUses.Driven;
@@ -80,8 +80,8 @@ record FollowUpModel(JobCard job, TruckUse use, List<Driven> driven, LocalDate t
             .map(FollowUpEvent::until)
             .filter(u -> u.isAfter(today))
             .orElse(null);
-    State state = state(data, last, until, day);
-    boolean closed = state == State.DONE || state == State.DROPPED;
+    DueState state = state(data, last, until, day);
+    boolean closed = state == DueState.DONE || state == DueState.DROPPED;
     return new FollowUp(
         row.id(),
         row.version(),
@@ -103,22 +103,22 @@ record FollowUpModel(JobCard job, TruckUse use, List<Driven> driven, LocalDate t
         events);
   }
 
-  private State state(
+  private DueState state(
       FollowUpData data, Optional<FollowUpEvent> last, LocalDate until, LocalDate due) {
     FollowUpEvent.What what = last.map(FollowUpEvent::what).orElse(null);
     if (what == FollowUpEvent.What.DROPPED) {
-      return State.DROPPED;
+      return DueState.DROPPED;
     }
     if (what == FollowUpEvent.What.DONE && !data.again()) {
-      return State.DONE;
+      return DueState.DONE;
     }
     if (until != null) {
-      return State.SNOOZED;
+      return DueState.SNOOZED;
     }
     if (due == null || due.isAfter(today.plusDays(SOON))) {
-      return State.LATER;
+      return DueState.LATER;
     }
-    return due.isAfter(today) ? State.SOON : State.DUE;
+    return due.isAfter(today) ? DueState.SOON : DueState.DUE;
   }
 
   /** It is due on the day on which all of it has gone. */

@@ -93,11 +93,11 @@ class LiveDrives {
    *
    * @param stop somebody wants it to end
    */
-  record Held(LiveDrive drive, LiveLog.Kept kept, boolean stop) {}
+  record HeldDrive(LiveDrive drive, LiveLog.Kept kept, boolean stop) {}
 
   /** Keeps what this server holds, and takes over what nobody does. */
-  List<Held> hold(String holder) {
-    List<Held> held = new ArrayList<>();
+  List<HeldDrive> hold(String holder) {
+    List<HeldDrive> held = new ArrayList<>();
     sql.query(
         """
         with mine as (
@@ -121,7 +121,7 @@ class LiveDrives {
           int track = row.getInt("track");
           boolean none = row.wasNull();
           held.add(
-              new Held(
+              new HeldDrive(
                   drive,
                   new LiveLog.Kept(
                       gauge == null ? "" : gauge, row.getLong("gauge_row"), none ? -1 : track),

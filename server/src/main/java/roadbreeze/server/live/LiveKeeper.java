@@ -72,7 +72,7 @@ class LiveKeeper implements SmartLifecycle {
   }
 
   private void keep() {
-    List<LiveDrives.Held> held;
+    List<LiveDrives.HeldDrive> held;
     try {
       held = drives.hold(holder);
     } catch (DataAccessException e) {
@@ -84,7 +84,7 @@ class LiveKeeper implements SmartLifecycle {
       return;
     }
     Set<UUID> mine = new HashSet<>();
-    for (LiveDrives.Held h : held) {
+    for (LiveDrives.HeldDrive h : held) {
       UUID id = h.drive().id();
       mine.add(id);
       if (!sessions.containsKey(id)) {
@@ -104,7 +104,7 @@ class LiveKeeper implements SmartLifecycle {
     others.forEach(this::drop);
   }
 
-  private void begin(LiveDrives.Held h) {
+  private void begin(LiveDrives.HeldDrive h) {
     try {
       JobContent job = jobs.get(h.drive().job()).content();
       LiveModel model = new LiveModel(job, job.build(h.drive().build()));
