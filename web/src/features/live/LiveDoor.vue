@@ -25,13 +25,13 @@ const address = useStorage('rb-gauge', '127.0.0.1:7077')
 const build = ref(job.selected)
 const name = ref('Drive of today')
 const fromKm = ref<number | null>(0)
-const rate = ref<'1' | '5' | '10' | '30'>('5')
+const rate = useStorage('rb-gauge-rate', 5)
 const builds = computed(() => job.content.builds.map((b) => [b.id, b.name] as const))
 const RATES = [
-  ['1', 'as it is'],
-  ['5', '5 ×'],
-  ['10', '10 ×'],
-  ['30', '30 ×'],
+  [1, 'as it is'],
+  [5, '5 ×'],
+  [10, '10 ×'],
+  [30, '30 ×'],
 ] as const
 
 async function tried(work: () => Promise<unknown>) {
@@ -55,7 +55,7 @@ async function begin(simulated: boolean) {
   await tried(async () => {
     const at = address.value.trim()
     if (simulated) {
-      const wanted = { address: at, build: build.value, rate: Number(rate.value), noise: 0.2 }
+      const wanted = { address: at, build: build.value, rate: rate.value, noise: 0.2 }
       await api.post(`/api/jobs/${document.jobId}/simulated-drive`, wanted)
     }
     const ask = { build: build.value, name: name.value, address: at, fromKm: simulated ? 0 : (fromKm.value ?? 0) }

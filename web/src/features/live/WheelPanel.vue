@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useStorage } from '@vueuse/core'
 import { ref } from 'vue'
 import type { LiveNow } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
@@ -10,7 +11,8 @@ const emit = defineEmits<{ ask: [string] }>()
 const fan = ref(false)
 const gear = ref(0)
 const fastest = ref(0)
-const rate = ref(5)
+/** As it was set out with, and asked since. */
+const rate = useStorage('rb-gauge-rate', 5)
 const held = ref(false)
 const RATES = [1, 5, 10, 30]
 function toggleFan() {

@@ -146,9 +146,9 @@ const deeds: Record<Deed, (job: JobCard) => unknown> = { copy, sister, download,
 
 const wanted = ref('')
 const withArchive = ref(false)
-const state = ref<(typeof STATES)[number] | ''>('')
+const state = ref<(typeof STATES)[number] | 'ANY'>('ANY')
 const states = computed(() => [
-  ['', 'any state'] as const,
+  ['ANY', 'any state'] as const,
   ...STATES.filter((s) => book.value?.jobs.some((j) => j.state === s)).map(
     (s) => [s, word(`jobState.${camel(s)}`)] as const,
   ),
@@ -172,7 +172,7 @@ const shown = computed(() => {
     (j) =>
       j !== leaving.value &&
       (withArchive.value || !j.about.body.archived) &&
-      (!state.value || stateOf(book.value, j.id) === state.value) &&
+      (state.value === 'ANY' || stateOf(book.value, j.id) === state.value) &&
       words.every((word) => text(j).includes(word)),
   )
 })

@@ -123,7 +123,8 @@ record FollowUpModel(JobCard job, TruckUse use, List<Driven> driven, LocalDate t
 
   /** It is due on the day on which all of it has gone. */
   private LocalDate day(double days) {
-    return days > NEVER ? null : today.plusDays((long) Math.ceil(days));
+    // What falls on a day's very beginning falls on that day.
+    return days > NEVER ? null : today.plusDays((long) Math.ceil(days - 1e-6));
   }
 
   private GoneShare share(Due.Share s, Use recorded) {
