@@ -3,7 +3,7 @@ import { computed, reactive, ref } from 'vue'
 import { refusal } from '@/job/useAsked'
 import { api } from '@/shared/api/client'
 import type { FollowUp, FollowUpEvent } from '@/shared/api/types'
-import { word } from '@/shared/message/say'
+import { camel, word } from '@/shared/message/say'
 import { unitWorld, worker } from '@/shared/ui/preferences'
 import { dateOf } from '@/shared/ui/time'
 import NameInput from '@/shared/ui/NameInput.vue'
@@ -49,7 +49,8 @@ function begin(what: FollowUpEvent['what']) {
   Object.assign(form, empty())
   problem.value = ''
 }
-const kind = (k: string) => k as QuantityName
+/** As the table of units spells it: FAN_PRESSURE is fanPressure there. */
+const kind = (k: string) => camel(k) as QuantityName
 async function keep() {
   problem.value = ''
   const readings: Record<string, number> = {}
