@@ -93,7 +93,7 @@ function make() {
         placeholder="Name, truck, plate"
       />
     </header>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p v-if="!book && !problem" class="soft">Opening the book …</p>
     <div v-if="book" class="halves">
       <section class="panel list">
@@ -321,13 +321,8 @@ form {
   color: var(--ink-soft);
   min-height: 24px;
 }
-.erase,
-.bad {
+.erase {
   border-left: 6px solid var(--over);
-}
-.bad {
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 .erase .act {
   justify-self: start;

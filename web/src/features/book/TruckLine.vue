@@ -70,7 +70,7 @@ const room = (m: LifeMoment) =>
 
 <template>
   <div ref="box" class="life" :data-life="life ? 'ready' : undefined">
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p v-if="!life && !problem" class="soft">Going back through the years …</p>
     <p v-if="life && !life.length" class="soft">Nothing has happened to it here yet.</p>
     <svg
@@ -175,10 +175,5 @@ img {
 }
 a {
   color: var(--accent-ink);
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 </style>

@@ -19,6 +19,11 @@ function choose(id: string | undefined) {
     Object.assign(data, copy({ ...data, kind: kind.id, title: kind.title, every: kind.every, again: kind.again }))
   else data.kind = null
 }
+const COUNTS = [
+  ['days', 'Days'],
+  ['heatCycles', 'Heat cycles'],
+  ['hauls', 'Hauls'],
+] as const
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 function season(month: number) {
   const has = data.every.seasonMonths.includes(month)
@@ -46,28 +51,16 @@ function keep() {
     <label class="small soft">Counted since<input v-model="data.since" type="date" class="entry" /></label>
     <p class="small soft wide">Due by whichever comes first; what is empty does not count.</p>
     <QuantityInput
-      :model-value="data.every.days ?? null"
-      label="Days"
+      v-for="[key, label] in COUNTS"
+      :key="key"
+      :model-value="data.every[key] ?? null"
+      :label="label"
       quantity="count"
       optional
-      @update:model-value="data.every.days = whole($event)"
+      @update:model-value="data.every[key] = whole($event)"
     />
     <QuantityInput v-model="data.every.distanceKm" label="Distance" quantity="distance" optional />
-    <QuantityInput
-      :model-value="data.every.heatCycles ?? null"
-      label="Heat cycles"
-      quantity="count"
-      optional
-      @update:model-value="data.every.heatCycles = whole($event)"
-    />
     <QuantityInput v-model="data.every.oilLifeH" label="Oil life, hours at 80 °C" quantity="count" optional />
-    <QuantityInput
-      :model-value="data.every.hauls ?? null"
-      label="Hauls"
-      quantity="count"
-      optional
-      @update:model-value="data.every.hauls = whole($event)"
-    />
     <ToggleInput v-model="data.again" label="comes again each time" />
     <div class="wide months" role="group" aria-label="At the beginning of">
       <span class="small soft">At the beginning of</span>
@@ -90,7 +83,7 @@ function keep() {
       class="wide"
       @update:model-value="data.note = $event ?? ''"
     />
-    <p v-if="bad || problem" role="alert" class="bad wide">{{ bad || problem }}</p>
+    <p v-if="bad || problem" role="alert" class="refused wide">{{ bad || problem }}</p>
     <p class="wide row">
       <button type="button" class="act main" data-keep-due @click="keep">Keep it</button>
       <button type="button" class="act" @click="emit('close')">Not now</button>
@@ -121,10 +114,5 @@ function keep() {
 .month[aria-pressed='true'] {
   background: var(--ink);
   color: var(--paper);
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 </style>

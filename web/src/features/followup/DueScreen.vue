@@ -73,7 +73,7 @@ const count = (state: string) => (all.value ?? []).filter((f) => f.state === sta
         <b>{{ count('DUE') }}</b> due, {{ count('SOON') }} soon
       </p>
     </header>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p v-if="!all && !problem" class="soft">Reckoning from the drives …</p>
     <p v-if="all && !all.length" class="panel soft">
       Nothing is looked at again yet. Each signed work order brings its own follow-ups.
@@ -169,10 +169,5 @@ li {
   align-items: center;
   padding: 4px 0;
   border-bottom: 1px solid var(--rule-soft);
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 </style>

@@ -57,12 +57,7 @@ async function keep() {
   for (const r of props.of.readings) {
     const value = form.readings[r.id] ?? null
     if (value === null) continue
-    const si = siOf(value, kind(r.kind))
-    if (si < (r.low ?? -Infinity) || si > (r.high ?? Infinity)) {
-      problem.value = `${r.title}: no truck reads that.`
-      return
-    }
-    readings[r.id] = si
+    readings[r.id] = siOf(value, kind(r.kind))
   }
   saving.value = true
   const event: FollowUpEvent = {
@@ -158,7 +153,7 @@ const read = (e: FollowUpEvent) =>
           @update:model-value="form.note = $event ?? ''"
         />
         <NameInput v-model="worker" label="By" :most="80" optional />
-        <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+        <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
         <p class="row">
           <button type="button" class="act main" :disabled="saving" data-keep @click="keep">Keep it</button>
           <button type="button" class="act" @click="doing = null">Not now</button>
@@ -327,11 +322,6 @@ const read = (e: FollowUpEvent) =>
   border-left: 6px solid var(--marginal);
   background: var(--marginal-wash);
   padding: 6px 10px;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 .link {
   color: var(--accent-ink);

@@ -62,7 +62,7 @@ const closed = computed(() => board.value?.all.filter((f) => f.state === 'DONE' 
 
 <template>
   <div class="follow" :data-ready="board ? 'true' : undefined">
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p v-if="!board && !problem" class="soft">Reckoning from the drives …</p>
     <template v-if="board">
       <div class="list">
@@ -135,11 +135,6 @@ header {
   display: flex;
   gap: 14px;
   align-items: center;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media (max-width: 1180px) {
   .follow {

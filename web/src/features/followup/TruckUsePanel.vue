@@ -17,6 +17,12 @@ const emit = defineEmits<{ saved: [] }>()
 const document = useDocument()
 const use = computed(() => props.edit.use)
 const problem = ref('')
+const USUAL = [
+  ['kmPerWeek', 'A week', 'distance'],
+  ['startsPerWeek', 'Cold starts a week', 'count'],
+  ['haulsPerMonth', 'Hauls a month', 'count'],
+  ['haulKm', 'A haul is', 'distance'],
+] as const
 async function save(change: Partial<TruckUse>) {
   try {
     await api.put(`/api/jobs/${document.jobId}/truck-use`, {
@@ -63,28 +69,12 @@ const oil = computed(() => {
         }}.
       </p>
       <QuantityInput
-        :model-value="use.kmPerWeek"
-        label="A week"
-        quantity="distance"
-        @update:model-value="$event != null && save({ kmPerWeek: $event })"
-      />
-      <QuantityInput
-        :model-value="use.startsPerWeek"
-        label="Cold starts a week"
-        quantity="count"
-        @update:model-value="$event != null && save({ startsPerWeek: $event })"
-      />
-      <QuantityInput
-        :model-value="use.haulsPerMonth"
-        label="Hauls a month"
-        quantity="count"
-        @update:model-value="$event != null && save({ haulsPerMonth: $event })"
-      />
-      <QuantityInput
-        :model-value="use.haulKm"
-        label="A haul is"
-        quantity="distance"
-        @update:model-value="$event != null && save({ haulKm: $event })"
+        v-for="[key, label, quantity] in USUAL"
+        :key="key"
+        :model-value="use[key]"
+        :label="label"
+        :quantity="quantity"
+        @update:model-value="$event != null && save({ [key]: $event })"
       />
       <QuantityInput
         :model-value="use.haulOilLifeH ?? null"
@@ -93,7 +83,7 @@ const oil = computed(() => {
         optional
         @update:model-value="save({ haulOilLifeH: $event })"
       />
-      <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+      <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     </section>
     <section class="panel fields">
       <h3>Odometer</h3>
@@ -130,10 +120,5 @@ li {
   justify-content: space-between;
   padding: 4px 0;
   border-bottom: 1px solid var(--rule-soft);
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 </style>

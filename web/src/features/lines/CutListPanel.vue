@@ -32,7 +32,7 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
       <h2>Cut and buy</h2>
       <span class="soft small">{{ job.build.name }}</span>
     </header>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p v-if="result && !job.build.coolers.length && !result.small.length" class="soft">
       This build has no oil cooler: nothing is hung and nothing is piped.
     </p>
@@ -49,7 +49,7 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
               <span v-if="line.code" class="soft">{{ line.code }}</span>
               <span v-if="line.price != null" class="price">{{ change(line.price) }}</span>
             </p>
-            <p v-for="piece in line.tooLong" :key="piece" class="bad">{{ piece }} is longer than any length sold</p>
+            <p v-for="piece in line.tooLong" :key="piece" class="refused">{{ piece }} is longer than any length sold</p>
             <div v-for="(length, n) in line.lengths" :key="n" class="length">
               <b class="buy">{{ metres(length.mm) }}</b>
               <div class="bar" role="img" :aria-label="`${metres(length.mm)}, ${mm(length.leftMm)} left`">
@@ -77,7 +77,7 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
       class="clamps"
       @update:model-value="(c) => job.edit(`builds.${job.selected}.lines.clamps`, c)"
     />
-    <p v-if="job.build.coolers.length && job.build.lines.clamps === 'PLAIN_WORM'" class="bad">
+    <p v-if="job.build.coolers.length && job.build.lines.clamps === 'PLAIN_WORM'" class="refused">
       Its slots cut into the hose and it slackens: lined ones, or a spring.
     </p>
     <template v-if="result?.small.length">
@@ -197,11 +197,6 @@ const lines = (which: 'hose' | 'strip'): StockLine[] => result.value?.[which] ??
   list-style: none;
   border-left: 6px solid var(--marginal);
   background: var(--marginal-wash);
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media (max-width: 900px) {
   .small-parts {

@@ -46,11 +46,7 @@ const row = (who: string, s: Score | null | undefined) =>
 const best = computed(() => {
   const r = result.value
   if (!r?.act) return 'At its best: nothing done'
-  const words = say(
-    { code: r.act, values: { gear: { kind: 'count', value: NaN, word: null, text: 'lower', name: null, said: null } } },
-    unitWorld.value,
-  )
-  return `At its best: ${words.replace(/gear .*$/, 'a lower gear')} from ${format(r.fromKm, 'distance', unitWorld.value, 1)}`
+  return `At its best: ${say(r.act, unitWorld.value)} from ${format(r.fromKm, 'distance', unitWorld.value, 1)}`
 })
 const part = computed(() => !!result.value && result.value.kmDriven < 0.95 * result.value.roadKm)
 </script>
@@ -61,7 +57,7 @@ const part = computed(() => !!result.value && result.value.kmDriven < 0.95 * res
       <h2>What it came to</h2>
       <button type="button" class="act" @click="emit('close')">Close</button>
     </header>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p v-if="!result && !problem" class="soft">Driving the same road in a hundred and twenty other ways …</p>
     <template v-if="result">
       <DataTable
@@ -92,10 +88,5 @@ const part = computed(() => !!result.value && result.value.kmDriven < 0.95 * res
 .result > header {
   justify-content: space-between;
   margin: 0;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 </style>

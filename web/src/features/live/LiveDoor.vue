@@ -73,7 +73,7 @@ const end = () =>
 
 <template>
   <div class="door" :data-ready="known ? 'true' : undefined">
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <section v-if="open" class="panel going">
       <h2>A drive is recorded</h2>
       <p>Since {{ momentOf(open.beganAt) }}, from {{ open.address }}.</p>
@@ -133,11 +133,8 @@ const end = () =>
   display: flex;
   gap: 8px;
 }
-.bad {
+.refused {
   grid-column: 1 / -1;
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media (max-width: 1000px) {
   .door {

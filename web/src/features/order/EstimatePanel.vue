@@ -88,7 +88,7 @@ async function accept() {
 
 <template>
   <div class="estimate" :class="{ older }" data-estimate>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p v-if="!result && !problem" class="soft">Adding up…</p>
     <template v-if="result && chosen">
       <section class="beside" aria-label="Builds beside each other">
@@ -195,7 +195,7 @@ async function accept() {
             </button>
           </div>
           <p class="small soft">A signed estimate is kept as it is: later edits of the job do not change it.</p>
-          <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
+          <p v-if="failed" role="alert" class="refused">{{ failed }}</p>
           <ul v-if="papers.length" data-papers>
             <li v-for="p in papers" :key="p.id">
               <span
@@ -317,11 +317,6 @@ details[open] summary::before {
 }
 .hash {
   overflow-wrap: anywhere;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media (max-width: 900px) {
   .columns {

@@ -46,7 +46,7 @@ const serious = (code: string) => /drainMore|freezes|leaks|wentIn|panOutside|Wen
 
 <template>
   <div class="fill" :class="{ older }" data-fill>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <template v-if="result">
       <section class="card">
         <h2>Coolant</h2>
@@ -294,8 +294,7 @@ h3 {
   gap: 4px 18px;
   font: 500 17px/1.2 var(--rb-font-head);
 }
-.says.bad,
-.bad {
+.says.bad {
   border-left: 6px solid var(--over);
   background: var(--over-wash);
   padding: 8px 12px;

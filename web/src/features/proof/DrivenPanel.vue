@@ -54,7 +54,7 @@ const columns: TableColumn[] = [
 <template>
   <section class="panel driven" :data-reading="reading ? 'ready' : undefined">
     <h2>As it was driven</h2>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p v-else-if="!reading" class="soft">Reading the drive …</p>
     <template v-else>
       <p v-for="s in reading.says" :key="s.code" class="note">{{ say(s, world) }}</p>
@@ -134,12 +134,6 @@ const columns: TableColumn[] = [
   margin: 0;
   border-left: 6px solid var(--marginal);
   background: var(--marginal-wash);
-  padding: 8px 12px;
-}
-.bad {
-  margin: 0;
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
   padding: 8px 12px;
 }
 .find {

@@ -122,7 +122,7 @@ async function take() {
           @change="chose"
       /></label>
     </header>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <template v-if="look && plan">
       <p>
         <b>{{ files.map((f) => f.name).join(', ') }}</b>:
@@ -248,11 +248,5 @@ progress {
   flex: 1;
   height: 14px;
   accent-color: var(--accent);
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
-  margin: 0;
 }
 </style>

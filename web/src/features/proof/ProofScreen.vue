@@ -137,7 +137,7 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
   <div class="proof" :data-ready="runs ? 'true' : undefined">
     <section class="panel list">
       <h2>Drives</h2>
-      <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+      <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
       <p v-if="!runs && !problem" class="soft">Fetching them …</p>
       <p v-if="runs && !runs.length" class="soft">
         Nothing is recorded of this truck yet. A drive before the work and one after it, on the same road, prove what it
@@ -218,7 +218,7 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
         />
         <a v-if="run.tracks.length" class="act" :href="`/api/runs/${run.id}/file`" download data-run-file>As a file</a>
         <button v-if="!removing" type="button" class="act" @click="removing = true">Remove …</button>
-        <button v-else type="button" class="act bad" @click="remove">Remove it with all its rows</button>
+        <button v-else type="button" class="act refused" @click="remove">Remove it with all its rows</button>
       </section>
       <BenchTabs v-model="bench" :benches="BENCHES" />
       <template v-if="bench === 'recorded'">
@@ -290,12 +290,6 @@ const rows = (r: Run) => r.tracks.reduce((n, t) => n + t.rows, 0)
   grid-template-columns: repeat(4, minmax(0, 1fr));
   gap: 10px;
   align-items: end;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
-  margin: 0;
 }
 @media (max-width: 1100px) {
   .proof {

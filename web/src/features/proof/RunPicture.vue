@@ -219,7 +219,7 @@ const read = computed(() => {
         <button type="button" class="act" @click="whole">Whole</button>
       </div>
     </header>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <div ref="box" class="box">
       <svg
         v-if="picture"
@@ -383,11 +383,5 @@ svg {
   display: flex;
   gap: 6px;
   align-items: center;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
-  margin: 0;
 }
 </style>

@@ -63,7 +63,7 @@ const rows = computed(() => result.value?.rows ?? [])
         @update:model-value="day = $event ?? day"
       />
     </div>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p v-else-if="recorded.length < 2" class="soft">
       Two recorded drives are needed: one before the work and one after it, marked so above.
     </p>
@@ -148,12 +148,6 @@ ul {
   border-left: 6px solid var(--accent);
   background: var(--accent-wash);
   padding: 6px 10px;
-}
-.bad {
-  margin: 0;
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media (max-width: 1100px) {
   .rows {

@@ -129,7 +129,7 @@ const day = (at: string) =>
         </button>
       </div>
     </template>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <template v-if="found">
       <p class="big">
         {{ format(found.beforeK, 'difference', unitWorld, 1) }} → {{ format(found.afterK, 'difference', unitWorld, 1) }}
@@ -314,11 +314,5 @@ article .soft {
   grid-column: 1 / -1;
   order: 5;
   font-size: 15px;
-}
-.bad {
-  margin: 0;
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 </style>

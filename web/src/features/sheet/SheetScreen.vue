@@ -73,7 +73,7 @@ const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
       <a class="act" :href="`/api/jobs/${job.id}/export`" download>Export as JSON</a>
       <p class="soft small">Prints on A4 or Letter. Everything is computed afresh from what is entered.</p>
     </div>
-    <p v-if="refused" role="alert" class="bad">{{ refused }}</p>
+    <p v-if="refused" role="alert" class="refused">{{ refused }}</p>
     <article v-if="result" class="sheet" data-sheet>
       <header>
         <div>
@@ -391,11 +391,6 @@ const drilled = (holes: WorkSheet['brackets'][number]['holes']) =>
   border-left: 4px solid var(--marginal);
   padding-left: 8px;
   margin-top: 3px;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media print {
   /* How it is done stands on the step's card; on paper the steps are ticked. */

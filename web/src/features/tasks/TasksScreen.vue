@@ -119,8 +119,8 @@ async function take(event: Event) {
         <a class="act" href="/api/tasks/schema" target="_blank" rel="noopener">What a file holds</a>
       </span>
     </header>
-    <p v-if="problem" role="alert" class="bad" data-task-problem>{{ problem }}</p>
-    <p v-if="refused" role="alert" class="bad">{{ refused }}</p>
+    <p v-if="problem" role="alert" class="refused" data-task-problem>{{ problem }}</p>
+    <p v-if="refused" role="alert" class="refused">{{ refused }}</p>
     <div class="desk">
       <section class="shelf">
         <label class="small soft look">Look for<input v-model="looking" class="entry" type="search" /></label>
@@ -200,11 +200,6 @@ async function take(event: Event) {
 .tools label {
   position: relative;
   cursor: pointer;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 .desk {
   display: grid;

@@ -7367,7 +7367,7 @@ export interface components {
             roadKm: number;
             usual: components["schemas"]["DriveScore"] | null;
             best: components["schemas"]["DriveScore"] | null;
-            act: string | null;
+            act: components["schemas"]["Said"] | null;
             /** Format: double */
             fromKm: number;
         };

@@ -79,7 +79,7 @@ const bypassed = computed(() => job.build.oilOrder === 'TANK_BYPASSED')
         <span class="soft small">{{ job.build.name }}</span>
         <ChoiceInput v-model="whole" label="How much is shown" :choices="REACH" small class="reach" />
       </header>
-      <p v-if="problem || failed" role="alert" class="bad">{{ problem || failed }}</p>
+      <p v-if="problem || failed" role="alert" class="refused">{{ problem || failed }}</p>
       <SpaceViews
         :things="things"
         :near="marks"
@@ -232,11 +232,6 @@ const bypassed = computed(() => job.build.oilOrder === 'TANK_BYPASSED')
 .note.bad {
   border-color: var(--marginal);
   background: var(--marginal-wash);
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 .list {
   display: grid;

@@ -42,7 +42,7 @@ const ears = (a: Across) =>
   >
     {{ working ? 'Looking from hole to hole…' : 'A channel across…' }}
   </button>
-  <p v-if="failed" role="alert" class="bad small">{{ failed }}</p>
+  <p v-if="failed" role="alert" class="refused small">{{ failed }}</p>
   <div v-if="found" class="across" role="group" aria-label="Channels across">
     <button v-for="(a, n) in found" :key="n" type="button" class="act proposed" data-take-across @click="take(a)">
       <b>{{ ears(a) }}</b>
@@ -68,10 +68,5 @@ const ears = (a: Across) =>
   gap: 2px;
   padding: 8px 10px;
   text-align: left;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 </style>

@@ -180,11 +180,11 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
         </div>
         <button type="button" class="act" @click="remove">Remove</button>
       </header>
-      <p v-if="refused" role="alert" class="bad">{{ refused }}</p>
-      <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+      <p v-if="refused" role="alert" class="refused">{{ refused }}</p>
+      <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
       <TiePanel :bracket="bracket" />
       <BracketDrawing v-if="flat && flat.flatMm > 0" :bracket="bracket" :flat="flat" />
-      <p v-for="f in flat?.faults ?? []" :key="say(f, unitWorld)" role="alert" class="bad" data-fault>
+      <p v-for="f in flat?.faults ?? []" :key="say(f, unitWorld)" role="alert" class="refused" data-fault>
         {{ say(f, unitWorld) }}<template v-if="whatToDo(f, unitWorld)">: {{ whatToDo(f, unitWorld) }}</template
         >.
       </p>
@@ -444,11 +444,6 @@ h3 {
   gap: 12px;
   border-top: 1px solid var(--rule);
   padding-top: 10px;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media (max-width: 900px) {
   .bench-screen {

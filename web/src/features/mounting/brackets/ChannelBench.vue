@@ -72,7 +72,7 @@ const packed = computed(() => {
       </div>
       <button type="button" class="act" @click="remove">Remove</button>
     </header>
-    <p v-if="refused" role="alert" class="bad">{{ refused }}</p>
+    <p v-if="refused" role="alert" class="refused">{{ refused }}</p>
     <div class="fields ends">
       <PickInput
         :model-value="channel.from"
@@ -99,11 +99,11 @@ const packed = computed(() => {
         @update:model-value="(welded) => job.edit(`${path}.welded`, welded)"
       />
     </div>
-    <p v-for="f in flat?.faults ?? []" :key="say(f, unitWorld)" role="alert" class="bad" data-fault>
+    <p v-for="f in flat?.faults ?? []" :key="say(f, unitWorld)" role="alert" class="refused" data-fault>
       {{ say(f, unitWorld) }}<template v-if="whatToDo(f, unitWorld)">: {{ whatToDo(f, unitWorld) }}</template
       >.
     </p>
-    <p v-if="flat?.blockedBy" role="alert" class="bad" data-blocked>
+    <p v-if="flat?.blockedBy" role="alert" class="refused" data-blocked>
       It runs into the {{ partName(flat.blockedBy) }}: choose other holes, or lay it the other way.
     </p>
     <ChannelDrawing v-if="flat?.web" :channel="channel" :flat="flat" />
@@ -143,7 +143,7 @@ const packed = computed(() => {
         >
           {{ flat.tabs.length ? 'Propose its tabs anew' : 'Put tabs on it' }}
         </button>
-        <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
+        <p v-if="failed" role="alert" class="refused">{{ failed }}</p>
       </div>
       <p v-if="channel.welded" class="caution">
         Tack the tabs with the cooler’s ears as a jig, take the cooler off, weld, let it cool, try it again. Battery
@@ -228,11 +228,6 @@ const packed = computed(() => {
   border-left: 6px solid var(--marginal);
   padding-left: 10px;
   font-size: 15px;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 h3 {
   border-top: 1px solid var(--rule);

@@ -95,7 +95,7 @@ function strap() {
         <h2>Fan and shroud</h2>
         <span class="small soft">{{ job.build.name }}{{ result?.onEngine ? ', on the engine' : ', on the pack' }}</span>
       </header>
-      <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+      <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
       <template v-if="result">
         <p v-if="result.anew" class="note" role="status" data-anew>
           This build has another fan or radiator than the truck came with: what was measured is of the old one. Measure
@@ -135,7 +135,7 @@ function strap() {
             Never rods or ties through the core: they saw into its tubes. Holes of the radiator’s frame are as such
             radiators have them; measure yours.
           </p>
-          <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
+          <p v-if="failed" role="alert" class="refused">{{ failed }}</p>
         </div>
       </template>
       <p v-else-if="!problem" class="soft">No fan stands behind the radiator in this build.</p>
@@ -253,11 +253,6 @@ function strap() {
   min-height: 48px;
   line-height: 1.15;
   padding-block: 8px;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media (max-width: 1000px) {
   .fan-bench {

@@ -81,7 +81,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
         />
       </li>
     </ul>
-    <p v-if="refused || undrawn" role="alert" class="bad">{{ refused || undrawn }}</p>
+    <p v-if="refused || undrawn" role="alert" class="refused">{{ refused || undrawn }}</p>
   </section>
 </template>
 
@@ -126,11 +126,6 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
 }
 .plates b::first-letter {
   text-transform: uppercase;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media (max-width: 760px) {
   .plates li {

@@ -75,7 +75,7 @@ const fates = computed(() => {
           filterable
         />
       </header>
-      <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+      <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
       <RadiatorDrawing v-if="result && !part" :fit="result" :seat="job.content.nose.radiator" />
       <template v-if="result && part">
         <p class="verdict" data-verdict :class="{ over: count('WRONG') }">
@@ -91,7 +91,7 @@ const fates = computed(() => {
           <button type="button" class="act" :disabled="working || !result.bracketed" data-tops @click="bend">
             {{ held ? 'Bend the upper brackets anew' : 'Bend a bracket for each upper hole' }}
           </button>
-          <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
+          <p v-if="failed" role="alert" class="refused">{{ failed }}</p>
         </div>
         <PlatePanel v-if="result.plates.length" :plates="result.plates" />
         <section v-if="result.bought.length" data-bought>
@@ -180,11 +180,6 @@ const fates = computed(() => {
 }
 .fates dd {
   margin: 0;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media (max-width: 1000px) {
   .radiator-bench {

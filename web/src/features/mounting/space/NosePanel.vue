@@ -93,7 +93,7 @@ const mm = (v: number) => format(v, 'size', unitWorld.value)
         {{ nose.solids.length ? 'Draw anew what is guessed' : 'Draw a front end from these' }}
       </button>
     </div>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p class="small soft">
       From a usual {{ word(`vehicleKind.${camel(job.content.rig.vehicle.kind)}`) }}.
       <template v-if="guessed !== null"
@@ -182,10 +182,5 @@ li.open .what {
   text-decoration: underline;
   text-underline-offset: 3px;
   cursor: pointer;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 </style>

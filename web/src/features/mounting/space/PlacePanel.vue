@@ -78,14 +78,14 @@ const holes = (s: Spot) =>
       Headroom as nine in ten keep it, held on the worst stretch. Every place clears all that stands there by its margin
       and its ±, has air on both faces and a way out for both hoses.
     </p>
-    <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+    <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
     <p v-else-if="!result" class="soft" aria-live="polite">{{ queueing || 'Looking at every place…' }}</p>
     <template v-else>
       <p class="now" data-now>
         Now <b>{{ k(result.nowK) }}</b>
         <span class="small soft">{{ share(result.freeShare) }} of all places tried are free</span>
       </p>
-      <p v-if="!rows.length" class="bad" role="status">
+      <p v-if="!rows.length" class="refused" role="status">
         It clears nowhere in the pack: a smaller core, or away from it on a fan of its own.
       </p>
       <p v-if="stood" class="done" role="status" data-stood>
@@ -153,7 +153,7 @@ const holes = (s: Spot) =>
               {{ working ? 'Laying hoses…' : 'Stand it here' }}
             </button>
             <p class="small soft">Brackets are proposed anew and its hoses laid anew; one undo takes all of it back.</p>
-            <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
+            <p v-if="failed" role="alert" class="refused">{{ failed }}</p>
           </div>
         </li>
       </ol>
@@ -291,12 +291,6 @@ ol > li.chosen {
 .done {
   border-left: 6px solid var(--holds);
   background: var(--rule-soft);
-  margin: 0;
-  padding: 8px 12px;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
   margin: 0;
   padding: 8px 12px;
 }

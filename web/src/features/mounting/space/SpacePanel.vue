@@ -116,7 +116,7 @@ const full = computed(() => job.content.nose.solids.length >= 200)
         <span class="soft small">{{ job.build.name }}</span>
         <ChoiceInput v-model="whole" label="How much is shown" :choices="REACH" small class="reach" />
       </header>
-      <p v-if="problem" role="alert" class="bad">{{ problem }}</p>
+      <p v-if="problem" role="alert" class="refused">{{ problem }}</p>
       <SpaceViews
         :things="shown"
         :near="marks"
@@ -216,11 +216,6 @@ const full = computed(() => job.content.nose.solids.length >= 200)
   display: flex;
   flex-direction: column;
   gap: 12px;
-}
-.bad {
-  border-left: 6px solid var(--over);
-  background: var(--over-wash);
-  padding: 8px 12px;
 }
 @media (max-width: 1000px) {
   .space {

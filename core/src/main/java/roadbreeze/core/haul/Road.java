@@ -181,6 +181,11 @@ public record Road(List<Point> points) {
     return elevation(before(place), place);
   }
 
+  /** Asked for from a place on, m/s. */
+  public double speedAt(double place) {
+    return points.get(before(place)).speed();
+  }
+
   /** From a place on, rise over run (-). */
   public double gradeAt(double place) {
     return grade(before(place));

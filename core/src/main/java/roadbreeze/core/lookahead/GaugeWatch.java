@@ -68,14 +68,19 @@ public final class GaugeWatch {
     for (int i = log.steps() - 1; i >= 0 && Double.isNaN(by); i--) {
       by = log.at(channel, i) - model[i];
     }
-    int hotter = by > HOTTER ? hot.merge(fluid, 1, Integer::sum) : hot.merge(fluid, 0, (a, b) -> b);
-    int cooler =
-        by < -COOLER ? cool.merge(fluid, 1, Integer::sum) : cool.merge(fluid, 0, (a, b) -> b);
+    int hotter = inARow(hot, fluid, by > HOTTER);
+    int cooler = inARow(cool, fluid, by < -COOLER);
     if (hotter >= TIMES) {
       return Optional.of(AlarmSays.HOTTER_THAN_IT_SHOULD.with(fluid, by));
     }
     return cooler >= TIMES
         ? Optional.of(AlarmSays.COOLER_THAN_IT_SHOULD.with(fluid, -by))
         : Optional.empty();
+  }
+
+  /** How often it has been so, one after the other. */
+  private static int inARow(Map<Fluid, Integer> times, Fluid fluid, boolean is) {
+    times.put(fluid, is ? times.getOrDefault(fluid, 0) + 1 : 0);
+    return times.get(fluid);
   }
 }

@@ -5,9 +5,6 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.sql.SQLException;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -85,15 +82,8 @@ class BookController {
   @GetMapping("/book/{id}/all")
   ResponseEntity<StreamingResponseBody> everything(@PathVariable UUID id) {
     BookEntry customer = book.entry(id);
-    StreamingResponseBody body =
-        out -> {
-          try {
-            file.write(id, out);
-          } catch (SQLException e) {
-            throw new UncheckedIOException(new IOException(e));
-          }
-        };
-    return Attachment.of("application/zip", customer.data().name(), "zip", body);
+    return Attachment.streamed(
+        "application/zip", customer.data().name(), "zip", out -> file.write(id, out));
   }
 
   /** A customer's name, typed by who wants them taken out. */

@@ -105,7 +105,7 @@ class CustomerFile {
       put(zip, folder + "photos/" + photo, photos.content(photo));
     }
     for (BayOrder order : orders.of(id)) {
-      work(zip, folder + "work/" + order.id() + "/", order);
+      work(zip, folder + "bay/" + order.id() + "/", order);
     }
     int number = 0;
     for (Run run : runs.all(id)) {

@@ -1,10 +1,15 @@
 package roadbreeze.server.file;
 
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.sql.SQLException;
 import java.util.Locale;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 /** An answer that the browser keeps as a file. */
 public final class Attachment {
@@ -24,5 +29,26 @@ public final class Attachment {
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename(safe + "." + ending).build().toString())
         .body(content);
+  }
+
+  /** Writes a file as it is read from the database. */
+  public interface Written {
+    void to(OutputStream out) throws IOException, SQLException;
+  }
+
+  /** A file of any length, written as it goes out. */
+  public static ResponseEntity<StreamingResponseBody> streamed(
+      String type, String name, String ending, Written file) {
+    return of(
+        type,
+        name,
+        ending,
+        out -> {
+          try {
+            file.to(out);
+          } catch (SQLException e) {
+            throw new UncheckedIOException(new IOException(e));
+          }
+        });
   }
 }

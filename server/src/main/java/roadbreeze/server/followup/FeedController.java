@@ -2,21 +2,17 @@ package roadbreeze.server.followup;
 
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.annotation.Nullable;
-import jakarta.persistence.EntityManager;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
-import java.security.SecureRandom;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Base64;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,7 +21,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import roadbreeze.server.file.Sha256;
 import roadbreeze.server.message.Units;
 import roadbreeze.server.problem.UnknownThingException;
 
@@ -35,15 +30,11 @@ import roadbreeze.server.problem.UnknownThingException;
  */
 @RestController
 class FeedController {
-  /** Nobody guesses so many. */
-  private static final int SECRET_BYTES = 24;
-
-  private final EntityManager database;
+  private final CalendarFeeds feeds;
   private final FollowUps followUps;
-  private final SecureRandom random = new SecureRandom();
 
-  FeedController(EntityManager database, FollowUps followUps) {
-    this.database = database;
+  FeedController(CalendarFeeds feeds, FollowUps followUps) {
+    this.feeds = feeds;
     this.followUps = followUps;
   }
 
@@ -62,51 +53,29 @@ class FeedController {
   }
 
   @GetMapping("/api/follow-ups/feeds")
-  @Transactional(readOnly = true)
   List<FeedSaid> all() {
-    return database
-        .createQuery("from CalendarFeed order by madeAt", CalendarFeed.class)
-        .getResultStream()
-        .map(f -> FeedSaid.of(f, null))
-        .toList();
+    return feeds.all().stream().map(f -> FeedSaid.of(f, null)).toList();
   }
 
   @Operation(summary = "Makes a secret address at which a calendar fetches what is due")
   @PostMapping("/api/follow-ups/feeds")
   @ResponseStatus(HttpStatus.CREATED)
-  @Transactional
   FeedSaid make(@Valid @RequestBody FeedName name) {
-    byte[] drawn = new byte[SECRET_BYTES];
-    random.nextBytes(drawn);
-    String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(drawn);
-    CalendarFeed feed = new CalendarFeed(name.name(), Sha256.of(secret));
-    database.persist(feed);
-    return FeedSaid.of(feed, "/calendar/" + secret + ".ics");
+    CalendarFeeds.Made made = feeds.make(name.name());
+    return FeedSaid.of(made.feed(), "/calendar/" + made.secret() + ".ics");
   }
 
   @Operation(summary = "Takes an address back; it answers nobody any more")
   @DeleteMapping("/api/follow-ups/feeds/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Transactional
   void remove(@PathVariable UUID id) {
-    CalendarFeed feed = database.find(CalendarFeed.class, id);
-    if (feed == null) {
-      throw new UnknownThingException("there is no calendar " + id);
-    }
-    database.remove(feed);
+    feeds.remove(id);
   }
 
   @GetMapping("/calendar/{secret}.ics")
-  @Transactional
   ResponseEntity<String> fetch(
       @PathVariable String secret, @RequestParam(defaultValue = "METRIC") Units.World world) {
-    boolean known =
-        !database
-            .createQuery("from CalendarFeed where secret = :hash", CalendarFeed.class)
-            .setParameter("hash", Sha256.of(secret))
-            .getResultList()
-            .isEmpty();
-    if (!known) {
+    if (!feeds.knows(secret)) {
       throw new UnknownThingException("there is no such calendar");
     }
     LocalDate today = LocalDate.now();

@@ -19,7 +19,6 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roadbreeze.core.haul.HaulCase;
-import roadbreeze.core.haul.Outcome;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.server.bay.BayService;
 import roadbreeze.server.bay.WorkSigned;
@@ -28,6 +27,7 @@ import roadbreeze.server.job.JobCard;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
 import roadbreeze.server.order.OrderResult.OrderedStep;
+import roadbreeze.server.order.TaskReading;
 import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.RefusedRequestException;
 import roadbreeze.server.problem.StaleVersionException;
@@ -110,15 +110,9 @@ public class FollowUps {
     TruckUse usual = TruckUse.ASSUMED;
     try {
       HaulCase haul = job.drivenSomehow(job.build(build));
-      Outcome outcome = haul.drive().outcome();
-      double km = haul.trip().road().length() / KILOMETRE;
-      return new TruckUse(
-          usual.kmPerWeek(),
-          usual.startsPerWeek(),
-          usual.haulsPerMonth(),
-          km,
-          outcome.oilLife(),
-          usual.odometer());
+      return usual
+          .withHaulKm(haul.trip().road().length() / KILOMETRE)
+          .withHaulOilLifeH(haul.drive().outcome().oilLife());
     } catch (RefusedException | RefusedRequestException e) {
       return usual; // it cannot be driven as it is entered
     }
@@ -253,6 +247,7 @@ public class FollowUps {
     if (event.day().isAfter(today)) {
       throw Refusal.DONE_TOMORROW.refuse();
     }
+    refuseUnreadable(row.data(), event);
     if (database.find(FollowUpEventRow.class, event.id()) == null) {
       database.persist(new FollowUpEventRow(id, Instant.now(), event));
       if (event.odometerKm() != null) {
@@ -262,20 +257,36 @@ public class FollowUps {
     return one(row, today);
   }
 
+  /** Readings are those of its kind, and what a truck can read. */
+  private static void refuseUnreadable(FollowUpData data, FollowUpEvent event) {
+    List<TaskReading> asked =
+        Optional.ofNullable(data.kind())
+            .flatMap(FollowUpKind::of)
+            .map(FollowUpKind::readings)
+            .orElse(List.of());
+    event
+        .readings()
+        .forEach(
+            (id, value) -> {
+              TaskReading reading =
+                  asked.stream()
+                      .filter(r -> r.id().equals(id))
+                      .findFirst()
+                      .orElseThrow(() -> new UnknownThingException("no such reading: " + id));
+              boolean low = reading.low() != null && value < reading.low();
+              if (low || reading.high() != null && value > reading.high()) {
+                throw Refusal.NO_TRUCK_READS.refuse(reading.title());
+              }
+            });
+  }
+
   private void readOdometer(UUID job, LocalDate day, double km) {
     TruckUseRow row = database.find(TruckUseRow.class, job);
     TruckUse use = row == null ? TruckUse.ASSUMED : row.use();
     List<OdometerRead> reads = new ArrayList<>(use.odometer());
     reads.removeIf(r -> r.day().equals(day));
     reads.add(new OdometerRead("on-" + day, day, km));
-    TruckUse more =
-        new TruckUse(
-            use.kmPerWeek(),
-            use.startsPerWeek(),
-            use.haulsPerMonth(),
-            use.haulKm(),
-            use.haulOilLifeH(),
-            reads);
+    TruckUse more = use.withOdometer(reads);
     if (row == null) {
       database.persist(new TruckUseRow(job, more));
     } else {

@@ -1,5 +1,6 @@
 package roadbreeze.server.followup;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -22,18 +23,20 @@ import roadbreeze.server.row.Row;
  * @param haulOilLifeH hours at 80 °C that age the oil as one haul does; null as the usual one
  * @param odometer as it was read
  */
+@RecordBuilder
 record TruckUse(
     @Within(min = 0, max = 20_000, kind = Kind.DISTANCE) double kmPerWeek,
     @Within(min = 0, max = 100, kind = Kind.COUNT) double startsPerWeek,
     @Within(min = 0, max = 100, kind = Kind.COUNT) double haulsPerMonth,
     @Within(min = 0, max = 2000, kind = Kind.DISTANCE) double haulKm,
     @Nullable @Within(min = 0, max = 500, kind = Kind.TIME) Double haulOilLifeH,
-    @NotNull @Size(max = 500) @DistinctIds List<@NotNull @Valid OdometerRead> odometer) {
+    @NotNull @Size(max = 500) @DistinctIds List<@NotNull @Valid OdometerRead> odometer)
+    implements TruckUseBuilder.With {
 
   /** Where nobody has said anything; our own. */
   static final TruckUse ASSUMED = new TruckUse(250, 8, 2, 60, null, List.of());
 
-  /** Of a haul that nobody has driven in the model: an hour as hot as oil should be. */
+  /** Of a haul that nobody has driven in the model: an hour with the pan at 102 °C. */
   private static final double USUAL_HAUL_H = 4;
 
   private static final double WEEK = 7;

@@ -16,6 +16,9 @@ final class GaugeLines {
 
   private static final Map<String, Channel> NAMES = new HashMap<>();
 
+  /** What a gauge of this protocol says first, before its name. */
+  static final String GREETING = "gauge 1 ";
+
   /** Along the road; no channel of a log. */
   static final String PLACE = "place";
 
@@ -42,11 +45,7 @@ final class GaugeLines {
    *
    * @param unit as the gauge says it, empty where it is a number alone
    */
-  record GaugeColumn(String name, Channel channel, String unit, Units.Unit in) {
-    Kind kind() {
-      return name.equals(PLACE) ? Kind.DISTANCE : channel.kind();
-    }
-  }
+  record GaugeColumn(String name, Channel channel, String unit, Units.Unit in) {}
 
   /** A row: SI, a column each; not a number where there is none. */
   record Row(long number, double time, double[] values) {}

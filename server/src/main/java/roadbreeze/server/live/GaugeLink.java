@@ -107,13 +107,13 @@ final class GaugeLink implements Runnable {
         new BufferedReader(
             new InputStreamReader(connected.getInputStream(), StandardCharsets.UTF_8));
     String first = line(in);
-    if (first == null || !first.startsWith("gauge 1 ")) {
+    if (first == null || !first.startsWith(GaugeLines.GREETING)) {
       return;
     }
     synchronized (this) {
       out = new OutputStreamWriter(connected.getOutputStream(), StandardCharsets.UTF_8);
     }
-    hears.connected(first.substring("gauge 1 ".length()));
+    hears.connected(first.substring(GaugeLines.GREETING.length()));
     ask("since " + hears.since());
     List<GaugeLines.GaugeColumn> columns = List.of();
     for (String line = line(in); wanted && line != null; line = line(in)) {

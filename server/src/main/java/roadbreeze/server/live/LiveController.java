@@ -29,6 +29,10 @@ class LiveController {
   /** A gauge of this machine: nobody else's doors are tried. */
   private static final String ADDRESS = "(127\\.0\\.0\\.1|localhost):[0-9]{2,5}";
 
+  /** What may be asked of a gauge from a page: no truck, which another question sets out. */
+  private static final String ASKS =
+      "rate [0-9]{1,2}|hold|go|wheel( [a-z]{1,10}=[0-9]{1,4})+|fault [a-z]{1,10}( [a-z0-9.]{1,10})?";
+
   private final LiveDrives drives;
   private final LiveKeeper keeper;
   private final LiveTold told;
@@ -110,8 +114,7 @@ class LiveController {
    *
    * @param line but for {@code drive}, which a truck of its own asks
    */
-  record GaugeAsk(
-      @NotNull @Pattern(regexp = "(rate|hold|go|wheel|fault)( [a-z0-9=. -]{1,60})?") String line) {}
+  record GaugeAsk(@NotNull @Pattern(regexp = ASKS) String line) {}
 
   @Operation(summary = "Asks something of a gauge: what its driver does, or what is wrong with it")
   @PostMapping("/live/{id}/ask")

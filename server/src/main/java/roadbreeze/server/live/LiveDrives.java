@@ -11,6 +11,7 @@ import javax.sql.DataSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
 import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.UnknownThingException;
@@ -40,10 +41,12 @@ class LiveDrives {
    *
    * @throws roadbreeze.server.problem.RefusedRequestException if the job records already, or there
    *     is no such build
+   * @throws roadbreeze.core.problem.RefusedException if it cannot drive as it is entered
    */
   @Transactional
   public LiveDrive begin(UUID job, String build, String name, String address, double fromKm) {
-    jobs.get(job).content().build(build);
+    JobContent content = jobs.get(job).content();
+    new LiveModel(content, content.build(build)); // refused here, where somebody can read why
     if (open(job).isPresent()) {
       throw Refusal.RECORDS_ALREADY.refuse();
     }

@@ -52,7 +52,7 @@ class LiveKeeper implements SmartLifecycle {
     this.tracks = tracks;
     this.jobs = jobs;
     this.told = told;
-    told.asks(this::ask);
+    told.asks(this::ask, () -> !sessions.isEmpty());
   }
 
   /** A drive that this server holds. */
@@ -116,6 +116,7 @@ class LiveKeeper implements SmartLifecycle {
       }
       sessions.put(h.drive().id(), session);
       session.start();
+      told.holds();
     } catch (RefusedException | RefusedRequestException e) {
       LOG.warn("a live drive cannot be recorded as its truck is entered: {}", e.getMessage());
       drives.ended(h.drive().id());

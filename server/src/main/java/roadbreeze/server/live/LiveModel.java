@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import roadbreeze.core.circuit.OperatingPoint;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.explain.Finding;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.core.haul.Habits;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.HaulRun;
@@ -20,9 +21,9 @@ import roadbreeze.core.rig.SwitchedFan;
 import roadbreeze.core.roadlog.DrivenRoad;
 import roadbreeze.core.roadlog.GaugedState;
 import roadbreeze.core.roadlog.Recording;
-import roadbreeze.core.sizing.Limits;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.job.JobContent;
+import roadbreeze.server.message.Units;
 
 /**
  * The truck's model beside its gauges: its road, its limits, what comes, and whether both agree.
@@ -31,7 +32,7 @@ final class LiveModel {
   private final HaulCase haul;
   private final Setup setup;
   private final Rig rig;
-  private final Limits limits;
+  private final LiveLimits limits;
   private final Adviser adviser = new Adviser();
   private final GaugeWatch watch;
 
@@ -45,17 +46,12 @@ final class LiveModel {
     haul = on.with(new Trip(trip.road().withoutStops(), trip.weather(), trip.driving()));
     setup = on.setup();
     rig = Assembly.rig(setup);
-    limits = job.limits();
+    limits = new LiveLimits(job.limits(), setup);
     watch = new GaugeWatch(setup, rig);
   }
 
-  Limits limits() {
+  LiveLimits limits() {
     return limits;
-  }
-
-  /** Of the coolant at a height, °C. */
-  double coolantLimit(double elevation) {
-    return limits.coolantUnder(setup.boilingPoint(elevation));
   }
 
   Road road() {
@@ -85,6 +81,23 @@ final class LiveModel {
   /** What was asked of the controls: fans full, no higher gear, no faster (m/s). */
   record Asked(boolean fanFull, int gear, double fastest) {
     static final Asked NOTHING = new Asked(false, OperatingPoint.FREE, Double.POSITIVE_INFINITY);
+
+    /** With what a word of the gauge's protocol asks beside: {@code fan=1}. */
+    Asked with(String word) {
+      int equals = word.indexOf('=');
+      if (equals < 0) {
+        return this;
+      }
+      double value = Double.parseDouble(word.substring(equals + 1));
+      return switch (word.substring(0, equals)) {
+        case "fan" -> new Asked(value > 0, gear, fastest);
+        case "gear" -> new Asked(fanFull, value > 0 ? (int) value : OperatingPoint.FREE, fastest);
+        case "fastest" ->
+            new Asked(
+                fanFull, gear, value > 0 ? Units.si(value, Kind.SPEED) : Double.POSITIVE_INFINITY);
+        default -> this;
+      };
+    }
   }
 
   /** What comes, and what there is to say of it; empty where too little is known. */

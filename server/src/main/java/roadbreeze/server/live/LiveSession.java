@@ -21,7 +21,6 @@ import roadbreeze.core.lookahead.AlarmSays;
 import roadbreeze.core.lookahead.LookAhead;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.roadlog.Recording;
-import roadbreeze.core.sizing.Fluid;
 import roadbreeze.server.live.LiveNow.AdviceSaid;
 import roadbreeze.server.live.LiveNow.Link;
 import roadbreeze.server.message.Said;
@@ -141,7 +140,7 @@ final class LiveSession implements GaugeLink.Hears {
     }
     if (line.startsWith("wheel ")) {
       for (String one : line.substring("wheel ".length()).split(" ")) {
-        asked = LiveAsked.of(asked, one);
+        asked = asked.with(one);
       }
     }
     return true;
@@ -265,10 +264,7 @@ final class LiveSession implements GaugeLink.Hears {
     double feed = gauges.value(Channel.OIL_FEED);
     double at = gauges.place();
     double height = model.road().elevationAt(at);
-    double coolantLimit = model.coolantLimit(height);
-    Nearest nearest =
-        Nearest.of(
-            coolantLimit - coolant, model.limits().feed() - feed, model.limits().pan() - pan);
+    LiveLimits.Nearest nearest = model.limits().nearest(height, coolant, feed, pan);
     Double trend = trend(nearest);
     double speed = gauges.value(Channel.SPEED);
     double air = gauges.value(Channel.AIR_CONDITIONING);
@@ -295,9 +291,9 @@ final class LiveSession implements GaugeLink.Hears {
         at / Units.si(1, Kind.DISTANCE),
         100 * model.road().gradeAt(at),
         height,
-        coolantLimit,
-        model.limits().pan(),
-        model.limits().feed(),
+        model.limits().coolant(height),
+        model.limits().limits().pan(),
+        model.limits().limits().feed(),
         nearest.fluid(),
         nearest.headroom(),
         trend,
@@ -310,21 +306,7 @@ final class LiveSession implements GaugeLink.Hears {
         lost);
   }
 
-  /** The fluid that is nearest to its limit; null where nothing is known. */
-  private record Nearest(Fluid fluid, Double headroom) {
-    static Nearest of(double coolant, double feed, double pan) {
-      double[] all = {coolant, feed, pan};
-      Fluid[] fluids = {Fluid.COOLANT, Fluid.FEED, Fluid.PAN};
-      Nearest nearest = new Nearest(null, null);
-      for (int i = 0; i < all.length; i++) {
-        boolean nearer = nearest.headroom == null || all[i] < nearest.headroom;
-        nearest = !Double.isNaN(all[i]) && nearer ? new Nearest(fluids[i], all[i]) : nearest;
-      }
-      return nearest;
-    }
-  }
-
-  private Double trend(Nearest nearest) {
+  private Double trend(LiveLimits.Nearest nearest) {
     if (nearest.headroom() == null) {
       return null;
     }
@@ -340,7 +322,7 @@ final class LiveSession implements GaugeLink.Hears {
     return span < TREND_S / 3 ? null : (first[1] - nearest.headroom()) / span * 60;
   }
 
-  private List<Said> alarms(Nearest nearest) {
+  private List<Said> alarms(LiveLimits.Nearest nearest) {
     List<Finding> alarms = new ArrayList<>();
     if (nearest.headroom() != null && nearest.headroom() < 0) {
       alarms.add(AlarmSays.OVER_ITS_LIMIT.with(nearest.fluid(), -nearest.headroom()));

@@ -9,6 +9,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BiPredicate;
+import java.util.function.BooleanSupplier;
 import javax.sql.DataSource;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.dao.DataAccessException;
@@ -44,16 +45,28 @@ class LiveTold implements SmartLifecycle, DatabaseEar.Hears {
           });
   private final Told others = new Told(this::notifyOthers);
   private BiPredicate<UUID, String> asked = (id, line) -> false;
+  private BooleanSupplier holds = () -> false;
   private volatile boolean open;
 
   LiveTold(LiveDrives drives, DataSource database) {
     this.drives = drives;
-    ear = new DatabaseEar(CHANNEL, database, this, () -> open);
+    ear =
+        new DatabaseEar(CHANNEL, database, this, () -> !screens.isEmpty() || holds.getAsBoolean());
   }
 
-  /** Who answers for drives of this server. */
-  void asks(BiPredicate<UUID, String> by) {
+  /**
+   * Who answers for drives of this server.
+   *
+   * @param holding it holds any
+   */
+  void asks(BiPredicate<UUID, String> by, BooleanSupplier holding) {
     asked = by;
+    holds = holding;
+  }
+
+  /** This server holds a drive: what is asked of its gauge elsewhere has to be heard. */
+  void holds() {
+    ear.hear();
   }
 
   private interface Tells {
@@ -172,7 +185,6 @@ class LiveTold implements SmartLifecycle, DatabaseEar.Hears {
   public void start() {
     open = true;
     ear.open();
-    ear.hear();
   }
 
   /** Before the web server, which waits for what is still being answered. */

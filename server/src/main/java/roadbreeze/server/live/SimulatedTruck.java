@@ -55,7 +55,7 @@ class SimulatedTruck {
           new BufferedReader(
               new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8));
       String first = in.readLine();
-      if (first == null || !first.startsWith("gauge 1 ")) {
+      if (first == null || !first.startsWith(GaugeLines.GREETING)) {
         return false;
       }
       out.write("since - 0\ndrive " + JsonMapper.shared().writeValueAsString(wanted) + "\n");

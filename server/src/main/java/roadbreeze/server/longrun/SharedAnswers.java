@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -95,8 +97,6 @@ class SharedAnswers {
     Set<UUID> asked = new HashSet<>();
     quietly(
         () -> {
-          sql.update(
-              "delete from question where asked_at < now() - make_interval(secs => ?)", KEPT_S);
           asked.addAll(
               sql.queryForList(
                   "select id from question where id = any (?)"
@@ -106,6 +106,15 @@ class SharedAnswers {
                   within.toMillis() / 1000.0));
         });
     return asked;
+  }
+
+  /** Also of servers that died, and of what nobody came back for. */
+  @Scheduled(fixedDelay = KEPT_S, timeUnit = TimeUnit.SECONDS)
+  void forget() {
+    quietly(
+        () ->
+            sql.update(
+                "delete from question where asked_at < now() - make_interval(secs => ?)", KEPT_S));
   }
 
   private static void quietly(Runnable work) {

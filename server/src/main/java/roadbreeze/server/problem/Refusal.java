@@ -67,6 +67,7 @@ public enum Refusal implements Code {
   WHY_PUT_OFF,
   PUT_OFF_TO_WHEN,
   DONE_TOMORROW,
+  NO_TRUCK_READS("what TEXT"),
   TOO_MANY_FOLLOW_UPS("most COUNT"),
   SIGN_IN,
   NOT_YOURS,

@@ -26,7 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 public class LiveTracks {
-  /** Rows that wait for a database that is away; the oldest of more are given up. */
+  /** Rows that wait for a database that is away, hours of them; more are not taken. */
   private static final int MOST_WAITING = 100_000;
 
   private final DataSource source;
@@ -108,7 +108,6 @@ public class LiveTracks {
     private long kept;
     private Tried tried;
     private double seconds;
-    private long givenUp;
     private double offset;
 
     private LiveTrack(UUID run, int number, List<Track.TrackColumn> columns, Instant began) {
@@ -169,11 +168,6 @@ public class LiveTracks {
       return seconds;
     }
 
-    /** Rows that no database could keep. */
-    public long givenUp() {
-      return givenUp;
-    }
-
     /** Rows that wait to be kept. */
     public int waiting() {
       return rowLines.size();
@@ -187,8 +181,7 @@ public class LiveTracks {
      */
     public void add(double time, double[] values) {
       if (rowLines.size() >= MOST_WAITING) {
-        givenUp++;
-        return;
+        return; // a gap, which is marked as soon as rows are taken again
       }
       StringBuilder line = new StringBuilder(key).append(time).append("\t{");
       for (int i = 0; i < values.length; i++) {

@@ -5,7 +5,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
@@ -214,30 +213,16 @@ class RunController {
             .filter(t -> t.number() == track)
             .findFirst()
             .orElseThrow(() -> new UnknownThingException("the run has no track " + track));
-    StreamingResponseBody body =
-        out -> {
-          try {
-            files.csv(run, chosen, world, out);
-          } catch (SQLException e) {
-            throw new UncheckedIOException(new IOException(e));
-          }
-        };
-    return Attachment.of(Attachment.CSV, run.data().name(), "csv", body);
+    return Attachment.streamed(
+        Attachment.CSV, run.data().name(), "csv", out -> files.csv(run, chosen, world, out));
   }
 
   @Operation(summary = "A run with all its rows, to travel to another yard's server by its id")
   @GetMapping("/runs/{id}/file")
   ResponseEntity<StreamingResponseBody> file(@PathVariable UUID id) {
     Run run = runs.get(id);
-    StreamingResponseBody body =
-        out -> {
-          try {
-            files.write(id, out);
-          } catch (SQLException e) {
-            throw new UncheckedIOException(new IOException(e));
-          }
-        };
-    return Attachment.of(RunFile.TYPE, run.data().name(), "run.jsonl", body);
+    return Attachment.streamed(
+        RunFile.TYPE, run.data().name(), "run.jsonl", out -> files.write(id, out));
   }
 
   @Operation(

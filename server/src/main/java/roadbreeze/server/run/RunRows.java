@@ -52,33 +52,46 @@ class RunRows {
    *     has enough tracks
    */
   int take(UUID run, String name, InputStream file, LogPlan plan) throws SQLException, IOException {
+    return inBoth(
+        (rows, spans) -> {
+          int number = next(rows, run);
+          forget(spans, run, number);
+          RowStore store = new RowStore(rows, spans, run, number);
+          try (Reader text = LogText.of(file)) {
+            LogRows.LogRead read = LogRows.of(text, plan, (t, v) -> row(store, t, v));
+            if (read.rows() == 0) {
+              throw Refusal.NO_ROWS_OF_NUMBERS.refuse();
+            }
+            store.end();
+            write(rows, run, track(number, name, read, plan));
+            return number;
+          } catch (UncheckedIOException e) {
+            throw Refusal.NO_ROWS_OF_NUMBERS.refuse(); // it ends in the middle of a quoted field
+          } finally {
+            store.stop();
+          }
+        });
+  }
+
+  /** Writes rows on one connection and spans on another one. */
+  private interface InBoth<T> {
+    T write(Connection rows, Connection spans) throws SQLException, IOException;
+  }
+
+  /** Spans are kept first: without its rows a span is forgotten by whoever comes next. */
+  private <T> T inBoth(InBoth<T> work) throws SQLException, IOException {
     try (Connection rows = source.getConnection();
         Connection spans = source.getConnection()) {
       rows.setAutoCommit(false);
       spans.setAutoCommit(false);
-      int number = next(rows, run);
-      forget(spans, run, number);
-      RowStore store = new RowStore(rows, spans, run, number);
-      boolean whole = false;
-      try (Reader text = LogText.of(file)) {
-        LogRows.LogRead read = LogRows.of(text, plan, (t, v) -> row(store, t, v));
-        if (read.rows() == 0) {
-          throw Refusal.NO_ROWS_OF_NUMBERS.refuse();
-        }
-        store.end();
-        write(rows, run, track(number, name, read, plan));
+      try {
+        T done = work.write(rows, spans);
         spans.commit();
         rows.commit();
-        whole = true;
-        return number;
-      } catch (UncheckedIOException e) {
-        throw Refusal.NO_ROWS_OF_NUMBERS.refuse(); // it ends in the middle of a quoted field
+        return done;
       } finally {
-        if (!whole) {
-          store.stop();
-          rows.rollback();
-          spans.rollback();
-        }
+        rows.rollback(); // nothing where all is kept
+        spans.rollback();
         rows.setAutoCommit(true);
         spans.setAutoCommit(true);
       }
@@ -137,53 +150,42 @@ class RunRows {
 
   /** Puts tracks in the place of what was there of them; rows of others are passed over. */
   void replace(UUID run, Map<Integer, Track> tracks, Source from) throws SQLException, IOException {
-    try (Connection rows = source.getConnection();
-        Connection spans = source.getConnection()) {
-      rows.setAutoCommit(false);
-      spans.setAutoCommit(false);
-      RowStore store = null;
-      boolean whole = false;
-      try {
-        for (int number : tracks.keySet()) {
-          gone(rows, run, number);
-          forget(spans, run, number);
-        }
-        int open = -1;
-        for (RunFile.FileRow row = from.next(); row != null; row = from.next()) {
-          Track track = tracks.get(row.track());
-          if (track == null || row.values().length != track.body().columns().size()) {
-            continue;
+    inBoth(
+        (rows, spans) -> {
+          for (int number : tracks.keySet()) {
+            gone(rows, run, number);
+            forget(spans, run, number);
           }
-          if (row.track() != open) {
+          RowStore store = null;
+          int open = -1;
+          try {
+            for (RunFile.FileRow row = from.next(); row != null; row = from.next()) {
+              Track track = tracks.get(row.track());
+              if (track == null || row.values().length != track.body().columns().size()) {
+                continue;
+              }
+              if (row.track() != open) {
+                if (store != null) {
+                  store.end();
+                }
+                open = row.track();
+                store = new RowStore(rows, spans, run, open);
+              }
+              store.row(row.time(), row.values());
+            }
             if (store != null) {
               store.end();
             }
-            open = row.track();
-            store = new RowStore(rows, spans, run, open);
+          } finally {
+            if (store != null) {
+              store.stop();
+            }
           }
-          store.row(row.time(), row.values());
-        }
-        if (store != null) {
-          store.end();
-        }
-        for (Track track : tracks.values()) {
-          write(rows, run, track);
-        }
-        spans.commit();
-        rows.commit();
-        whole = true;
-      } finally {
-        if (!whole) {
-          if (store != null) {
-            store.stop();
+          for (Track track : tracks.values()) {
+            write(rows, run, track);
           }
-          rows.rollback();
-          spans.rollback();
-        }
-        rows.setAutoCommit(true);
-        spans.setAutoCommit(true);
-      }
-    }
+          return null;
+        });
   }
 
   private static void gone(Connection rows, UUID run, int track) throws SQLException {

@@ -138,7 +138,7 @@ class BookApiTest {
         .anyMatch(f -> f.equals("customer.json"))
         .anyMatch(f -> f.endsWith("/job.json"))
         .anyMatch(f -> f.contains("/papers/") && f.endsWith(".pdf"))
-        .anyMatch(f -> f.contains("/work/") && f.endsWith(".jpg"))
+        .anyMatch(f -> f.contains("/bay/") && f.endsWith(".jpg"))
         .anyMatch(f -> f.contains("/drives/") && f.endsWith(".csv"))
         .anyMatch(f -> f.endsWith("/follow-ups.json"));
     files.forEach((name, content) -> assertThat(content).as(name).isNotEmpty());

@@ -137,6 +137,10 @@ class FollowUpApiTest {
     assertThat(api.refused("POST", to, happened("2026-06-01", never))).contains("later day");
     Map<String, Object> early = Map.of("what", "DONE");
     assertThat(api.refused("POST", to, happened("2026-06-02", early))).contains("not come yet");
+    Map<String, Object> unread = Map.of("what", "DONE", "readings", Map.of("moved", -1));
+    assertThat(api.refused("POST", to, happened("2026-06-01", unread))).contains("no truck reads");
+    Map<String, Object> other = Map.of("what", "DONE", "readings", Map.of("mystery", 1));
+    assertThat(api.send("POST", to, happened("2026-06-01", other)).statusCode()).isEqualTo(404);
     JsonNode snoozed =
         event(f, "2026-06-01", Map.of("what", "SNOOZED", "until", "2026-06-10", "note", "away"));
     assertThat(snoozed.get("state").asString()).isEqualTo("SNOOZED");

@@ -6,21 +6,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.Rig;
-import roadbreeze.core.haul.Habits;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.Outcome;
 import roadbreeze.core.haul.Road;
 import roadbreeze.core.haul.Trace;
 import roadbreeze.core.haul.Trip;
 import roadbreeze.core.haul.WheelDrive;
-import roadbreeze.core.lookahead.Act;
 import roadbreeze.core.lookahead.Adviser;
+import roadbreeze.core.lookahead.BestDrive;
 import roadbreeze.core.lookahead.LookAhead;
 import roadbreeze.core.problem.RefusedException;
 import roadbreeze.core.rig.Assembly;
-import roadbreeze.core.sizing.Fluid;
 import roadbreeze.server.build.Build;
 import roadbreeze.server.demo.DemoWorld;
 import roadbreeze.server.job.JobContent;
@@ -61,9 +58,11 @@ class AdviceTest {
     }
     HaulCase haul = whole.with(withoutStops(whole.trip()));
     Rig rig = Assembly.rig(haul.setup());
-    double without = headroom(haul, rig, haul.trip());
+    List<BestDrive.Way> ways = BestDrive.all(haul, rig);
+    double without =
+        BestDrive.usual(haul, rig).map(w -> worst(w.outcome())).orElse(Double.NEGATIVE_INFINITY);
     Advised advised = advised(haul, rig);
-    if (advised.headroom < 0 && best(haul, rig) >= LookAhead.SPARE) {
+    if (advised.headroom < 0 && best(ways) >= LookAhead.SPARE) {
       return Optional.of(name + " " + advised);
     }
     int climbs = Math.max(1, climbs(haul.trip().road()));
@@ -110,54 +109,16 @@ class AdviceTest {
     return climbs;
   }
 
-  private static double headroom(HaulCase haul, Rig rig, Trip trip) {
-    try {
-      Outcome o = haul.with(trip).drive(rig, Factors.NOMINAL).outcome();
-      return worst(o);
-    } catch (RefusedException e) {
-      return Double.NEGATIVE_INFINITY;
-    }
+  /** The most room that any way leaves. */
+  private static double best(List<BestDrive.Way> ways) {
+    return ways.stream()
+        .mapToDouble(w -> worst(w.outcome()))
+        .max()
+        .orElse(Double.NEGATIVE_INFINITY);
   }
 
   private static double worst(Outcome o) {
-    double worst = Double.POSITIVE_INFINITY;
-    for (Fluid fluid : Fluid.values()) {
-      worst = Math.min(worst, o.of(fluid).headroom());
-    }
-    return worst;
-  }
-
-  /** The best of all choices, begun at any of ten places. */
-  private static double best(HaulCase haul, Rig rig) {
-    List<Road.Point> points = haul.trip().road().points();
-    double first = points.get(0).distance();
-    double end = points.get(points.size() - 1).distance();
-    Habits usual = haul.trip().habitsAt(first);
-    double best = Double.NEGATIVE_INFINITY;
-    for (Act act : Act.values()) {
-      for (int k = 0; k < 10; k++) {
-        double from = first + (end - first) * k / 10;
-        Habits then = act.on(usual, speedAt(haul.trip().road(), from), gearAt(rig));
-        Trip trip = haul.trip().acting(from, end, then);
-        if (act.rest() > 0) {
-          trip = trip.resting(from, act.rest());
-        }
-        best = Math.max(best, headroom(haul, rig, trip));
-      }
-    }
-    return best;
-  }
-
-  private static int gearAt(Rig rig) {
-    return rig.powertrain().driveline().gears();
-  }
-
-  private static double speedAt(Road road, double place) {
-    double speed = road.points().get(0).speed();
-    for (Road.Point p : road.points()) {
-      speed = p.distance() <= place ? p.speed() : speed;
-    }
-    return speed;
+    return o.worst().headroom();
   }
 
   private record Advised(double headroom, List<String> said) {}

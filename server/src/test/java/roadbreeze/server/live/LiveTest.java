@@ -256,6 +256,10 @@ class LiveTest {
           .isBetween(pan - 10, pan + 10);
       screen.until("stale", n -> n.get("stale").toString().contains("pan"));
       ask(drive, "fault none");
+      for (String nonsense : List.of("wheel fan=abc", "wheel fan", "drive {}", "wheel fan=1\ngo")) {
+        assertThat(api.refused("POST", "/api/live/" + drive + "/ask", Map.of("line", nonsense)))
+            .contains("line");
+      }
       screen.until("well again", n -> n.get("alarms").isEmpty() && n.get("stale").isEmpty());
       // Chaff over the cores: the gauge is hotter than this truck should be.
       ask(drive, "fault core 0.35");

@@ -9,10 +9,10 @@ import com.microsoft.playwright.options.AriaRole;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 
-/** What is looked at again of a truck: put down, put off, done, and seen on the yard's board. */
-class FollowUpsTest extends OnACopy {
-  FollowUpsTest() {
-    super("follow_ups_test", "Hive utility");
+/** The yard over years: what is looked at again, whose truck it is, and all of it taken out. */
+class YearsTest extends OnACopy {
+  YearsTest() {
+    super("years_test", "Hive utility");
   }
 
   @Test
@@ -101,7 +101,7 @@ class FollowUpsTest extends OnACopy {
     page.locator("[data-erase]").click();
     page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Orrin");
     page.locator("[data-erase-now]").click();
-    assertThat(page.locator(".bad")).containsText("type their name");
+    assertThat(page.locator(".refused")).containsText("type their name");
     page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Orrin Haulage");
     page.locator("[data-erase-now]").click();
     assertThat(page.locator("[data-customer='Orrin Haulage']")).hasCount(0);
