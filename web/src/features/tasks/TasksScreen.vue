@@ -103,7 +103,7 @@ async function take(event: Event) {
 </script>
 
 <template>
-  <div class="screen">
+  <div class="screen" :data-ready="board ? 'true' : undefined">
     <header class="head">
       <h1>Tasks</h1>
       <p v-if="board" class="soft">

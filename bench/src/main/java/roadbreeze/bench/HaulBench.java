@@ -108,18 +108,28 @@ public final class HaulBench {
   }
 
   /**
-   * Ten minutes ahead with each of a driver's twelve choices; whole, as the plain reference does.
+   * Ten minutes ahead with each of a driver's twelve choices, from the middle of the road; whole,
+   * as the plain reference does.
    */
   private static void lookAhead(Trip trip, Setup setup, double plainPerSecond) {
     HaulCase haul = new HaulCase(setup, trip, HillyRoad.START, Limits.DEFAULT);
-    LookAhead ahead = new LookAhead(haul, Assembly.rig(setup));
-    Habits usual = trip.habitsAt(0);
-    LookAhead.Now now = new LookAhead.Now(0, 5000, 20, 4, HillyRoad.START, usual);
+    Rig rig = Assembly.rig(setup);
+    LookAhead ahead = new LookAhead(haul, rig);
+    Trace whole = haul.drive().trace();
+    Trace.Moment here = whole.at(whole.last().time() / 2);
+    double place = here.distance();
+    // As fast as it will be on the whole: ten minutes of road are ten minutes then.
+    double later = whole.at(here.time() + LookAhead.HORIZON).distance();
+    double speed = (later - place) / LookAhead.HORIZON;
+    HaulRun.Start state = new HaulRun.Start(here.coolant(), here.outletTank(), here.sump());
+    Habits usual = trip.habitsAt(place);
+    LookAhead.Now now = new LookAhead.Now(here.time(), place, speed, here.gear(), state, usual);
     double all =
         Timed.median(
             () -> {
               for (Act act : Act.values()) {
-                ahead.worst(now, act.on(usual, 20, 4), act.rest(), 5000, LookAhead.HORIZON);
+                Habits then = act.on(usual, here.speed(), here.gear());
+                ahead.worst(now, then, act.rest(), place, LookAhead.HORIZON);
               }
             },
             WARM_UP,

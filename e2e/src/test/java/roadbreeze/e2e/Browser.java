@@ -51,7 +51,8 @@ final class Browser implements AutoCloseable {
    */
   Browser(List<String> settings, String database, String... profiles) {
     this.settings = settings;
-    databaseUrl = TestDatabase.create(database);
+    boolean demo = List.of(profiles).contains("demo");
+    databaseUrl = demo ? DemoYard.copy(database) : TestDatabase.create(database);
     this.profiles = profiles;
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     startServer();

@@ -39,10 +39,23 @@ class ScreensTest {
     for (int i = 0; i < names.length; i++) {
       SCREENS.put(String.valueOf(i + 1), names[i]);
     }
+    SCREENS.put("w", "wiring");
     SCREENS.put("o", "order");
+    SCREENS.put("y", "bay");
     SCREENS.put("j", "sheet");
-    SCREENS.put("p", "parts/oil-coolers"); // last: it leaves the job
+    SCREENS.put("v", "proof");
+    SCREENS.put("c", "live");
+    SCREENS.put("f", "follow-ups");
+    // last: they leave the job
+    SCREENS.put("n", "customers");
+    SCREENS.put("d", "due");
+    SCREENS.put("t", "tasks");
+    SCREENS.put("p", "parts/oil-coolers");
   }
+
+  /** Of the yard, not of a job, and what they are called. */
+  private static final Map<String, String> OF_THE_YARD =
+      Map.of("n", "Customers", "d", "Due", "t", "Tasks", "p", "Parts");
 
   /** A number with a metric unit; names of parts hold sizes without one. */
   private static final Pattern METRIC =
@@ -167,6 +180,7 @@ class ScreensTest {
   @CsvSource({"688, Hive utility", "710, Tilt-tray"})
   void everyScreenIsAPageWorthPrinting(int width, String job) {
     open(width, 1000, job);
+    String heat = page.url().replace("/haul", "/heat");
     page.getByText("Night").click();
     for (String key : SCREENS.keySet()) {
       goTo(key);
@@ -175,7 +189,7 @@ class ScreensTest {
       String at = SCREENS.get(key);
       assertThat(page.locator("nav.road")).not().isVisible();
       assertThat(page.locator(key.equals("j") ? "[data-sheet]" : ".paper-head"))
-          .containsText(key.equals("p") ? "Parts" : job);
+          .containsText(OF_THE_YARD.getOrDefault(key, job));
       assertThat(page.locator("main .act:visible")).hasCount(0);
       assertThat(cut()).as("%s on paper", at).isEmpty();
       // Paper is bright, whatever the screen was.
@@ -184,8 +198,8 @@ class ScreensTest {
       page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
       assertThat(page.locator("html")).hasClass("dark");
     }
-    page.goBack();
-    goTo("4");
+    page.navigate(heat);
+    Browser.ready(page);
     // Letter or A4, what is drawn is not torn from its heading: three pages at most.
     int pages =
         new String(page.pdf(), StandardCharsets.ISO_8859_1).split("/Type */Page\\b").length - 1;

@@ -19,6 +19,17 @@ public final class TestDatabase {
     return cluster() + "/" + name;
   }
 
+  /**
+   * @param of a database that nobody is in
+   * @return JDBC URL of a copy of it
+   */
+  public static String copy(String of, String name) {
+    execute(
+        "drop database if exists " + name + " with (force)",
+        "create database " + name + " template " + of);
+    return cluster() + "/" + name;
+  }
+
   /** Lets nobody in and turns out who is there, waiting until they are gone. */
   public static void shut(String name) {
     execute(

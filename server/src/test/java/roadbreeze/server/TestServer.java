@@ -39,6 +39,10 @@ public final class TestServer implements AutoCloseable {
     return server.getBean(type);
   }
 
+  public <T> T bean(String name, Class<T> type) {
+    return server.getBean(name, type);
+  }
+
   public int port() {
     return server.getEnvironment().getRequiredProperty("local.server.port", Integer.class);
   }

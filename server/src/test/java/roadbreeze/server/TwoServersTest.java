@@ -5,68 +5,48 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Predicate;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.builder.SpringApplicationBuilder;
-import org.springframework.context.ConfigurableApplicationContext;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestInstance.Lifecycle;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import roadbreeze.server.finder.FinderRequest;
 import roadbreeze.server.finder.FinderService;
 import roadbreeze.server.finder.FinderState;
-import roadbreeze.server.job.JobContent;
-import roadbreeze.server.job.JobService;
 import roadbreeze.server.longrun.LongRunKind;
 import roadbreeze.server.longrun.LongRuns;
 import roadbreeze.server.parts.PartKind;
 import roadbreeze.server.parts.PartsService;
 
 /** Two servers on one database share a search, and the one left finishes what the other began. */
+@TestInstance(Lifecycle.PER_CLASS)
 class TwoServersTest {
-  private String url;
-  private ConfigurableApplicationContext first;
-  private ConfigurableApplicationContext second;
+  private TestServer first;
+  private TestServer second;
 
-  @BeforeEach
+  @BeforeAll
   void start() {
-    url = TestDatabase.create("two_servers_test");
-    first = server();
-    second = server();
+    first = new TestServer("two_servers_test");
+    second = first.another();
   }
 
-  @AfterEach
+  @AfterAll
   void stop() {
     first.close();
     second.close();
   }
 
-  private ConfigurableApplicationContext server() {
-    return new SpringApplicationBuilder(RoadBreeze.class)
-        .profiles("demo")
-        .run(
-            "--server.port=0",
-            "--spring.datasource.url=" + url,
-            "--spring.datasource.username=" + TestDatabase.USER,
-            "--spring.datasource.password=");
+  private static FinderRequest request(boolean packs) {
+    return new FinderRequest(Jobs.HIVE, Jobs.RESTORED, 1200, 30, 80, packs, packs, false, false);
   }
 
-  private static FinderRequest request(ConfigurableApplicationContext server, boolean packs) {
-    JobContent hive =
-        Jobs.all(server.getBean(JobService.class)).stream()
-            .map(job -> job.content())
-            .filter(content -> content.about().name().equals("Hive utility"))
-            .findFirst()
-            .orElseThrow();
-    return new FinderRequest(hive, Jobs.RESTORED, 1200, 30, 80, packs, packs, false, false);
-  }
-
-  private static FinderState await(
-      ConfigurableApplicationContext server, UUID id, Predicate<FinderState> wanted)
+  private static FinderState await(TestServer server, UUID id, Predicate<FinderState> wanted)
       throws InterruptedException {
     for (int i = 0; i < 900; i++) {
-      FinderState state = server.getBean(FinderService.class).state(id);
+      FinderState state = server.bean(FinderService.class).state(id);
       if (wanted.test(state)) {
         return state;
       }
@@ -77,21 +57,23 @@ class TwoServersTest {
 
   @Test
   void bothTakeTheirShareAndAnyAnswers() throws Exception {
-    UUID id = first.getBean(FinderService.class).start(request(first, true));
+    UUID id = first.bean(FinderService.class).start(request(true));
     FinderState done = await(second, id, s -> s.status() == LongRuns.Status.DONE);
     assertThat(done.picks()).isNotEmpty();
     List<String> workers =
         second
-            .getBean(JdbcTemplate.class)
-            .queryForList("select distinct done_by from long_run_part", String.class);
+            .bean(JdbcTemplate.class)
+            .queryForList(
+                "select distinct done_by from long_run_part where run_id = ?", String.class, id);
     assertThat(workers).hasSize(2);
   }
 
   @Test
   void whatOneLeavesUndoneTheOtherFinishes() throws Exception {
-    UUID id = first.getBean(FinderService.class).start(request(first, true));
-    await(first, id, s -> s.tried() > 0);
-    first.close();
+    TestServer leaving = first.another();
+    UUID id = leaving.bean(FinderService.class).start(request(true));
+    await(leaving, id, s -> s.tried() > 0);
+    leaving.close();
     FinderState done = await(second, id, s -> s.status() == LongRuns.Status.DONE);
     assertThat(done.share()).isEqualTo(1);
     assertThat(done.picks()).isNotEmpty();
@@ -99,45 +81,51 @@ class TwoServersTest {
 
   @Test
   void aCancelledSearchStopsOnEveryServer() throws Exception {
-    UUID id = first.getBean(FinderService.class).start(request(first, true));
+    UUID id = first.bean(FinderService.class).start(request(true));
     await(first, id, s -> s.tried() > 0);
-    second.getBean(FinderService.class).cancel(id);
-    long tried = first.getBean(FinderService.class).state(id).tried();
+    second.bean(FinderService.class).cancel(id);
+    long tried = first.bean(FinderService.class).state(id).tried();
     Thread.sleep(1500);
-    FinderState later = first.getBean(FinderService.class).state(id);
+    FinderState later = first.bean(FinderService.class).state(id);
     assertThat(later.status()).isEqualTo(LongRuns.Status.CANCELLED);
     Thread.sleep(1000);
-    assertThat(first.getBean(FinderService.class).state(id).tried()).isEqualTo(later.tried());
+    assertThat(first.bean(FinderService.class).state(id).tried()).isEqualTo(later.tried());
     assertThat(later.tried()).isGreaterThanOrEqualTo(tried);
   }
 
   /** A part and the task that works it are written together, or not at all. */
   @Test
   void noRunIsLeftWithoutAnybodyToWorkIt() {
-    JdbcTemplate db = first.getBean(JdbcTemplate.class);
+    JdbcTemplate db = first.bean(JdbcTemplate.class);
+    int runs = rows(db, "long_run");
+    int waiting = rows(db, "scheduled_tasks");
     TransactionTemplate transaction =
-        new TransactionTemplate(first.getBean(PlatformTransactionManager.class));
-    Integer tasks =
+        new TransactionTemplate(first.bean(PlatformTransactionManager.class));
+    int tasks =
         transaction.execute(
             status -> {
-              first.getBean(FinderService.class).start(request(first, false));
+              first.bean(FinderService.class).start(request(false));
               status.setRollbackOnly(); // as if the server died before it said so
-              return db.queryForObject("select count(*) from scheduled_tasks", Integer.class);
+              return rows(db, "scheduled_tasks") - waiting;
             });
-    assertThat(tasks).isEqualTo(first.getBean("finderWork", LongRunKind.class).parts());
-    assertThat(db.queryForObject("select count(*) from scheduled_tasks", Integer.class)).isZero();
-    assertThat(db.queryForObject("select count(*) from long_run", Integer.class)).isZero();
+    assertThat(tasks).isEqualTo(first.bean("finderWork", LongRunKind.class).parts());
+    assertThat(rows(db, "scheduled_tasks")).isEqualTo(waiting);
+    assertThat(rows(db, "long_run")).isEqualTo(runs);
+  }
+
+  private static int rows(JdbcTemplate db, String table) {
+    return db.queryForObject("select count(*) from " + table, Integer.class);
   }
 
   /** A search keeps the shelves it was asked with. */
   @Test
   void anImportDuringASearchDoesNotShiftIt() throws Exception {
-    UUID quiet = first.getBean(FinderService.class).start(request(first, false));
+    UUID quiet = first.bean(FinderService.class).start(request(false));
     FinderState before = await(first, quiet, s -> s.status() == LongRuns.Status.DONE);
-    UUID id = first.getBean(FinderService.class).start(request(first, true));
+    UUID id = first.bean(FinderService.class).start(request(true));
     await(first, id, s -> s.tried() > 0);
     first
-        .getBean(PartsService.class)
+        .bean(PartsService.class)
         .take(
             PartKind.OIL_COOLERS,
             ("code,name,family,width_mm,height_mm,depth_mm,fins_per_inch,tube_pitch_mm,passes,"
@@ -146,6 +134,6 @@ class TwoServersTest {
                 .getBytes(java.nio.charset.StandardCharsets.UTF_8));
     FinderState done = await(second, id, s -> s.status() == LongRuns.Status.DONE);
     assertThat(done.picks().toString()).doesNotContain("AA-1");
-    assertThat(first.getBean(FinderService.class).state(quiet).picks()).isEqualTo(before.picks());
+    assertThat(first.bean(FinderService.class).state(quiet).picks()).isEqualTo(before.picks());
   }
 }

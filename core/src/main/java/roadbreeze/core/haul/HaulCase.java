@@ -67,6 +67,16 @@ public record HaulCase(
   }
 
   /**
+   * What comes of it to two tenths of a kelvin, in less than half the time.
+   *
+   * @param rig of the setup
+   */
+  public Outcome outcomeRoughly(Rig rig) {
+    Trace trace = HaulRun.roughly(rig, trip, start, setup.switchedFans(), hysteresis);
+    return Outcome.of(trace.from(countsFrom), trip, setup, rig, limits);
+  }
+
+  /**
    * What came of it.
    *
    * @param switched fans as they were

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CancellationException;
 import java.util.function.IntPredicate;
+import java.util.function.ToDoubleFunction;
 import org.hipparchus.ode.ODEIntegrator;
 import org.hipparchus.ode.ODEState;
 import org.hipparchus.ode.ODEStateAndDerivative;
@@ -58,6 +59,12 @@ public final class HaulRun {
 
   /** After it sets off the outlet tank mixes anew, s. */
   private static final double MIXES = 12;
+
+  /**
+   * Roughly driven, steps are so much longer; near a limit two tenths of a kelvin are what it
+   * costs.
+   */
+  private static final double ROUGHLY = 2.5;
 
   private static final double SHORTEST_STEP = 0.05;
 
@@ -130,6 +137,9 @@ public final class HaulRun {
   /** Which fans run from each point of the road on, whatever their switches; null by these. */
   private final List<List<Imposed>> imposed;
 
+  /** How much longer its steps are than the longest that are exact. */
+  private double stride = 1;
+
   /** It ends here, wherever it is, s. */
   private double limit = Double.POSITIVE_INFINITY;
 
@@ -155,8 +165,10 @@ public final class HaulRun {
 
   private HeatExchange exchange;
 
-  /** What it exchanges at the state reached. */
+  /** What it exchanges at the state reached, and that state. */
   private HeatExchange.Flows flows;
+
+  private HeatExchange.State flowsOf;
 
   private double time;
   private double[] state;
@@ -235,6 +247,16 @@ public final class HaulRun {
       List<SwitchedFan> switched,
       List<List<Imposed>> running) {
     return new HaulRun(rig, factors, trip, switched, USUAL_HYSTERESIS, running).run(start);
+  }
+
+  /**
+   * The same in longer steps, for who asks again and again and needs it to two tenths of a kelvin.
+   */
+  static Trace roughly(
+      Rig rig, Trip trip, Start start, List<SwitchedFan> switched, double hysteresis) {
+    HaulRun run = new HaulRun(rig, Factors.NOMINAL, trip, switched, hysteresis, null);
+    run.stride = ROUGHLY;
+    return run.run(start);
   }
 
   /**
@@ -425,21 +447,20 @@ public final class HaulRun {
       ODEIntegrator integrator = new ClassicalRungeKuttaIntegrator(step(end, place));
       integrator.addStepHandler(this::take);
       integrator.addEventDetector(
-          new Crossing(s -> s.getPrimaryState()[DISTANCE] - place, LONGEST_STEP, LOCATED));
+          crossing(s -> s.getPrimaryState()[DISTANCE] - place, LONGEST_STEP));
       for (int k = 0; imposed == null && k < switched.size(); k++) {
         int fan = k;
         FanSwitch points = switched.get(k).points();
         double at = running[k] ? points.off() : points.on();
         integrator.addEventDetector(
-            new Crossing(s -> reading(fan, s.getPrimaryState()) - at, LONGEST_STEP, LOCATED));
+            crossing(s -> reading(fan, s.getPrimaryState()) - at, LONGEST_STEP));
       }
       double before = time;
       if (atRest(state)) {
-        integrator.addEventDetector(
-            new Crossing(s -> restLeft(s.getPrimaryState()), LONGEST_AT_REST, LOCATED));
+        integrator.addEventDetector(crossing(s -> restLeft(s.getPrimaryState()), LONGEST_AT_REST));
       }
       if (stop == null) {
-        integrator.addEventDetector(new Crossing(this::gearStays, LONGEST_STEP, LOCATED));
+        integrator.addEventDetector(crossing(this::gearStays, LONGEST_STEP));
       }
       integrator.integrate(new Flow(), new ODEState(time, state), end);
       // Where the gear changes it is the other one just after.
@@ -448,6 +469,13 @@ public final class HaulRun {
         shifted = time;
       }
     }
+  }
+
+  /**
+   * @param every so often it is looked for, s
+   */
+  private Crossing crossing(ToDoubleFunction<ODEStateAndDerivative> what, double every) {
+    return new Crossing(what, stride * every, LOCATED);
   }
 
   private double gearStays(ODEStateAndDerivative at) {
@@ -464,7 +492,7 @@ public final class HaulRun {
   private double step(double until, double place) {
     double there = (place - state[DISTANCE]) / exchange.driveline().speed();
     double left = stop != null ? until - time : Math.min(until - time, there);
-    double longest = time >= mixed && atRest(state) ? LONGEST_AT_REST : LONGEST_STEP;
+    double longest = stride * (time >= mixed && atRest(state) ? LONGEST_AT_REST : LONGEST_STEP);
     return Math.max(SHORTEST_STEP, left / Math.ceil(left / longest));
   }
 
@@ -510,11 +538,12 @@ public final class HaulRun {
             ? HeatExchange.standing(
                 blown, factors, leg.standing(time), stop.engine().get(), state[GRIP])
             : HeatExchange.of(blown, factors, here(ahead), state[GRIP]);
+    flowsOf = exchangeState(state);
     if (exchange == null) {
-      flows = next.at(exchangeState(state));
+      flows = next.at(flowsOf);
     } else {
       next.startFrom(exchange);
-      flows = next.near(exchangeState(state));
+      flows = next.near(flowsOf);
     }
     exchange = next;
     gear = exchange.driveline().gear();
@@ -625,7 +654,8 @@ public final class HaulRun {
   }
 
   private HeatExchange.Flows flows(double[] y) {
-    return exchange.near(exchangeState(y));
+    HeatExchange.State at = exchangeState(y);
+    return at.equals(flowsOf) ? flows : exchange.near(at);
   }
 
   private HeatExchange.State exchangeState(double[] y) {
@@ -660,7 +690,7 @@ public final class HaulRun {
       HeatExchange.Flows q = flows(y);
       double lost = q.core() + q.standing();
       double plate = exchange.onEngineSide() ? q.tank() : 0;
-      double mixing = Math.max(OUTLET_CAPACITY, FASTEST_MIXING * q.coolantCapacity());
+      double mixing = Math.max(OUTLET_CAPACITY, stride * FASTEST_MIXING * q.coolantCapacity());
       change[HEAT] = q.engine() - q.heater() - lost + q.tank();
       change[OUTLET] =
           (q.coolantCapacity() * (coolant - y[OUTLET]) - lost + q.tank() - plate) / mixing;

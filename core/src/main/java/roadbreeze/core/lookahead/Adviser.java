@@ -20,7 +20,10 @@ public final class Adviser {
 
   private static final double ENOUGH_LATELY = 0.2;
 
-  private Act said;
+  /** A driver who has come to the place does it within so long, s; own. */
+  private static final double DONE_WITHIN = 30;
+
+  private Spoken said;
   private double saidAt = Double.NEGATIVE_INFINITY;
 
   /**
@@ -45,9 +48,25 @@ public final class Adviser {
 
   /** Looks ahead. */
   public Seen look(LookAhead ahead, LookAhead.Now now) {
+    if (awaits(now) && stillKeeps(ahead, now)) {
+      return new Seen(ahead.asDriven(now), Optional.empty());
+    }
     boolean lately = now.time() - saidAt < LATELY;
     LookAhead.Coming coming = ahead.coming(now, lately ? ENOUGH_LATELY : LookAhead.SPARE);
     return new Seen(coming.without(), speak(coming, now));
+  }
+
+  /** What was said last is still to be done. */
+  private boolean awaits(LookAhead.Now now) {
+    return said != null
+        && now.time() - saidAt < HOLDS
+        && now.place() < said.from() + DONE_WITHIN * now.speed();
+  }
+
+  private boolean stillKeeps(LookAhead ahead, LookAhead.Now now) {
+    double from = Math.max(now.place(), said.from());
+    return ahead.worst(now, said.then(), said.rest(), from, LookAhead.HORIZON).headroom()
+        >= ENOUGH_LATELY;
   }
 
   private Optional<Spoken> speak(LookAhead.Coming coming, LookAhead.Now now) {
@@ -57,15 +76,15 @@ public final class Adviser {
     Act act = coming.act().get();
     double until = (coming.from() - now.place()) / Math.max(1, now.speed());
     boolean soon = until <= LEAD || !coming.keeps();
-    boolean known = act == said && now.time() - saidAt < HOLDS;
+    boolean known = said != null && act == said.act() && now.time() - saidAt < HOLDS;
     if (!soon || known) {
       return Optional.empty();
     }
-    said = act;
     saidAt = now.time();
-    return Optional.of(
+    said =
         new Spoken(
-            act, coming.then(), act.rest(), coming.from(), coming.keeps(), says(coming, act, now)));
+            act, coming.then(), act.rest(), coming.from(), coming.keeps(), says(coming, act, now));
+    return Optional.of(said);
   }
 
   private static Finding says(LookAhead.Coming coming, Act act, LookAhead.Now now) {

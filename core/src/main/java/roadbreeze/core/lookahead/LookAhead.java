@@ -3,7 +3,6 @@ package roadbreeze.core.lookahead;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import roadbreeze.core.circuit.Factors;
 import roadbreeze.core.circuit.Rig;
 import roadbreeze.core.haul.Habits;
 import roadbreeze.core.haul.HaulCase;
@@ -80,7 +79,7 @@ public record LookAhead(HaulCase of, Rig rig) {
    * @param enough headroom that nothing is said of, K
    */
   Coming coming(Now now, double enough) {
-    Worst without = worst(now, now.driving(), 0, now.place(), HORIZON);
+    Worst without = asDriven(now);
     if (without.headroom >= enough) {
       return new Coming(without, Optional.empty(), now.driving(), now.place(), without, true);
     }
@@ -88,6 +87,11 @@ public record LookAhead(HaulCase of, Rig rig) {
     return lasting.isPresent()
         ? lasting.get()
         : longest(now, without).orElseGet(() -> best(now, without));
+  }
+
+  /** The nearest limit if nothing is done. */
+  Worst asDriven(Now now) {
+    return worst(now, now.driving(), 0, now.place(), HORIZON);
   }
 
   private List<Act> acts(Now now, Worst without) {
@@ -196,10 +200,7 @@ public record LookAhead(HaulCase of, Rig rig) {
       trip = trip.resting(begin, rest);
     }
     try {
-      Outcome o =
-          new HaulCase(of.setup(), trip, now.state(), of.limits())
-              .drive(rig, Factors.NOMINAL)
-              .outcome();
+      Outcome o = new HaulCase(of.setup(), trip, now.state(), of.limits()).outcomeRoughly(rig);
       Worst worst = null;
       for (Fluid fluid : Fluid.values()) {
         Outcome.Peak peak = o.of(fluid);

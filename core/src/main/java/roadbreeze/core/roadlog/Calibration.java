@@ -161,8 +161,8 @@ public record Calibration(
     }
     try {
       return Optional.of(new Fit(parts, unwanted).calibration(checks));
-    } catch (RefusedException | MathIllegalStateException e) {
-      return Optional.empty(); // the model cannot drive them, or comes to no rest
+    } catch (RefusedException e) {
+      return Optional.empty(); // the model cannot drive them
     }
   }
 
@@ -372,13 +372,22 @@ public record Calibration(
       return result(x, covariance, checks);
     }
 
-    /** Slopes cost ten drives and change little: they stay until it has come to rest by them. */
+    /**
+     * Slopes cost ten drives and change little: they stay until it has come to rest by them, or
+     * until they lead no further.
+     */
     private double[] rest(double[] from, RealMatrix slopes) {
+      double[] best = from.clone();
+      double[] least = {Double.POSITIVE_INFINITY};
       MultivariateJacobianFunction function =
           point -> {
             double[] x = point.toArray();
-            double[] off = residuals(model(factors(x)), x);
-            return new Pair<>(MatrixUtils.createRealVector(off), slopes);
+            RealVector off = MatrixUtils.createRealVector(residuals(model(factors(x)), x));
+            if (off.getNorm() < least[0]) {
+              least[0] = off.getNorm();
+              System.arraycopy(x, 0, best, 0, x.length);
+            }
+            return new Pair<>(off, slopes);
           };
       LeastSquaresProblem problem =
           new LeastSquaresBuilder()
@@ -390,7 +399,11 @@ public record Calibration(
               .maxEvaluations(4 * MOST_ROUNDS)
               .maxIterations(MOST_ROUNDS)
               .build();
-      return new LevenbergMarquardtOptimizer().optimize(problem).getPoint().toArray();
+      try {
+        return new LevenbergMarquardtOptimizer().optimize(problem).getPoint().toArray();
+      } catch (MathIllegalStateException e) {
+        return best; // round and round by slopes that are wrong by now
+      }
     }
 
     /** Of all, in standard deviations of any truck. */

@@ -86,6 +86,25 @@ class OutcomeTest {
   }
 
   @Test
+  void roughlyDrivenItComesToTheSame() {
+    for (double warm : new double[] {40, 70, 100}) {
+      HaulRun.Start start = new HaulRun.Start(warm, warm, warm);
+      for (HaulCase of : List.of(hills(), constantClimb(20_000))) {
+        HaulCase from = new HaulCase(SETUP, of.trip(), start, Limits.DEFAULT);
+        Outcome exact = from.drive().outcome();
+        Outcome roughly = from.outcomeRoughly(Assembly.rig(SETUP));
+        for (Fluid fluid : Fluid.values()) {
+          // Far from its limit a thermostat on its way may swing a little otherwise.
+          double close = Math.max(0.2, 0.03 * exact.of(fluid).headroom());
+          assertThat(roughly.of(fluid).value())
+              .as("%s from %.0f °C", fluid, warm)
+              .isCloseTo(exact.of(fluid).value(), within(close));
+        }
+      }
+    }
+  }
+
+  @Test
   void aMomentHasTheBalanceThatItsTemperaturesMake() {
     HaulCase.Driven driven = hills().drive();
     Balance top = driven.balance(driven.outcome().coolant().at().time()).orElseThrow();

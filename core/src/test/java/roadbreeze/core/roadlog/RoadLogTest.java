@@ -277,6 +277,25 @@ class RoadLogTest {
     assertThat((double) inside / all).isGreaterThanOrEqualTo(0.9);
   }
 
+  /** Slopes of where it began lead its fit round in circles. */
+  @Test
+  void aTruckWhoseOilHardlyFlowsIsFoundToo() {
+    Factors planted =
+        Factors.NOMINAL
+            .with(Factor.OIL_FLOW, 0.70)
+            .with(Factor.CORE_CONDUCTANCE, 0.90)
+            .with(Factor.FIN_FRICTION, 1.17)
+            .with(Factor.DRAG_AREA, 1.04)
+            .with(Factor.FAN_PRESSURE, 1.04);
+    for (long seed : new long[] {1, 3, 4}) {
+      DriveReading reading = read(COOLED, planted, telling(30), true, seed);
+      Calibration c =
+          Calibration.of(List.of(new Calibration.Source("one", reading)), List.of(), n -> false)
+              .orElseThrow();
+      assertThat(c.after()).isLessThan(0.5 * c.before());
+    }
+  }
+
   @Test
   void whatADriveCannotTellKeepsItsPriorAndBandsShrinkByTheRest() {
     Factors planted = Factors.NOMINAL.with(Factor.COOLANT_SHARE, 0.92);

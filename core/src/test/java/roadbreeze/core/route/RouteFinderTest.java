@@ -105,7 +105,7 @@ class RouteFinderTest {
     assertThat(lay(from, to, zones)).isNotNull();
   }
 
-  private static final int SCENES = 10_000;
+  private static final int SCENES = Integer.getInteger("roadbreeze.scenes", 2000);
 
   /** Sampled every two millimetres, against boxes by clamping: not by the finder's arithmetic. */
   @Test
