@@ -47,14 +47,14 @@ class LiveBench {
               + ".observe(document.querySelector('.live'), {attributes: true, attributeFilter: ['data-row']}) }");
       CDPSession devtools = window.newCDPSession(page);
       Thread.sleep(MINUTES * 15_000L);
-      Memory quarter = Memory.of(page, devtools);
+      Memory quarter = Memory.of(devtools);
       Object before = page.evaluate("() => window.shown");
       long from = System.nanoTime();
       Thread.sleep(MINUTES * 45_000L);
       double seconds = (System.nanoTime() - from) / 1e9;
       int shown = ((Number) page.evaluate("() => window.shown")).intValue();
       double rate = (shown - ((Number) before).intValue()) / seconds;
-      Memory end = Memory.of(page, devtools);
+      Memory end = Memory.of(devtools);
       System.out.printf(
           "live screen, %d min: %.1f rows a second shown; page %.1f -> %.1f MB, server %.1f -> %.1f MB%n",
           MINUTES, rate, quarter.page, end.page, quarter.server, end.server);
@@ -66,15 +66,15 @@ class LiveBench {
 
   /** What is held after all that is over was cleared away, MB. */
   private record Memory(double page, double server) {
-    static Memory of(Page page, CDPSession devtools) throws InterruptedException {
+    static Memory of(CDPSession devtools) throws InterruptedException {
       devtools.send("HeapProfiler.collectGarbage");
-      Object heap = page.evaluate("() => performance.memory.usedJSHeapSize");
+      double heap = devtools.send("Runtime.getHeapUsage").get("usedSize").getAsDouble();
       System.gc();
       Thread.sleep(500);
       System.gc();
       Runtime machine = Runtime.getRuntime();
       double used = machine.totalMemory() - machine.freeMemory();
-      return new Memory(((Number) heap).doubleValue() / 1e6, used / 1e6);
+      return new Memory(heap / 1e6, used / 1e6);
     }
   }
 }
