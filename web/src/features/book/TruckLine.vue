@@ -9,7 +9,7 @@ import { unitWorld } from '@/shared/ui/preferences'
 import { dateOf } from '@/shared/ui/time'
 import { format } from '@/shared/units/units'
 
-/** A truck's life as a road with its stones: what was signed, done, driven, tuned and looked at again. */
+/** A truck's life as a road with its stones: what was photographed, signed, done, driven, tuned and looked at again. */
 const props = defineProps<{ truck: string }>()
 const life = shallowRef<LifeMoment[] | null>(null)
 const problem = ref('')
@@ -23,7 +23,7 @@ onMounted(async () => {
   }
 })
 const chosen = ref<number | null>(null)
-const LANES = ['ESTIMATE', 'WORK_SIGNED', 'WORK_BEGUN', 'DRIVEN', 'TUNED', 'LOOKED_AGAIN'] as const
+const LANES = ['PHOTOGRAPHED', 'ESTIMATE', 'WORK_SIGNED', 'WORK_BEGUN', 'DRIVEN', 'TUNED', 'LOOKED_AGAIN'] as const
 const LANE = 26
 const LEFT = 118
 const DAY = 86_400_000
@@ -103,7 +103,7 @@ const room = (m: LifeMoment) =>
         :r="s.i === chosen ? 11 : 8"
         :class="['stone', { chosen: s.i === chosen }]"
       >
-        <title>{{ s.m.said }}</title>
+        <title>{{ s.m.said || label(s.m.what) }}</title>
       </circle>
     </svg>
     <ol v-if="life?.length">
@@ -122,7 +122,9 @@ const room = (m: LifeMoment) =>
             >{{ m.readings }} {{ m.readings === 1 ? 'reading' : 'readings' }}</span
           >
           <a v-if="m.paper" class="small" :href="`/api/papers/${m.paper}/pages`" target="_blank">its paper</a>
-          <a v-for="p in m.photos.slice(0, 6)" :key="p" :href="p" target="_blank"><img :src="p" alt="Photograph" /></a>
+          <a v-for="p in m.photos.slice(0, 6)" :key="p" :href="p" target="_blank"
+            ><img :src="p" alt="Photograph" loading="lazy"
+          /></a>
         </span>
         <router-link class="small" :to="{ name: 'haul', params: { id: m.job } }">{{ m.jobName }}</router-link>
       </li>

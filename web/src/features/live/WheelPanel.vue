@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useStorage } from '@vueuse/core'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { LiveNow } from '@/shared/api/types'
 import { unitWorld } from '@/shared/ui/preferences'
 import { format } from '@/shared/units/units'
@@ -8,36 +8,20 @@ import { format } from '@/shared/units/units'
 /** What whoever drives the simulated truck can do; and what can be wrong with its gauge. */
 const props = defineProps<{ now: LiveNow }>()
 const emit = defineEmits<{ ask: [string] }>()
-const fan = ref(false)
-const gear = ref(0)
-const fastest = ref(0)
 /** As it was set out with, and asked since. */
 const rate = useStorage('rb-gauge-rate', 5)
 const held = ref(false)
 const RATES = [1, 5, 10, 30]
-function toggleFan() {
-  fan.value = !fan.value
-  emit('ask', `wheel fan=${fan.value ? 1 : 0}`)
-}
+const wheel = computed(() => props.now.wheel)
+const fan = () => emit('ask', `wheel fan=${wheel.value.fanFull ? 0 : 1}`)
 const air = () => emit('ask', `wheel ac=${props.now.airConditioning ? 0 : 1}`)
 const rest = () => emit('ask', `wheel rest=${props.now.resting ? 0 : 1}`)
-function hold(by: number) {
-  gear.value = Math.max(1, Math.min(18, (gear.value || props.now.gear || 1) + by))
-  emit('ask', `wheel gear=${gear.value}`)
-}
-function free() {
-  gear.value = 0
-  emit('ask', 'wheel gear=0')
-}
+const gear = (by: number) =>
+  emit('ask', `wheel gear=${Math.max(1, Math.min(18, (wheel.value.gear || props.now.gear || 1) + by))}`)
 const STEP = 10
 function limit(by: number) {
-  const from = fastest.value || Math.round((props.now.speedKmh ?? 80) / STEP) * STEP
-  fastest.value = Math.max(STEP, Math.min(130, from + by))
-  emit('ask', `wheel fastest=${fastest.value}`)
-}
-function anySpeed() {
-  fastest.value = 0
-  emit('ask', 'wheel fastest=0')
+  const from = wheel.value.fastestKmh || Math.round((props.now.speedKmh ?? 80) / STEP) * STEP
+  emit('ask', `wheel fastest=${Math.max(STEP, Math.min(130, Math.round(from + by)))}`)
 }
 function times(r: number) {
   rate.value = r
@@ -62,7 +46,7 @@ const wrong = ref(false)
 <template>
   <section class="wheel" aria-label="At the wheel" data-wheel>
     <div class="group">
-      <button type="button" class="key" :aria-pressed="fan" data-fan @click="toggleFan">Fan full</button>
+      <button type="button" class="key" :aria-pressed="wheel.fanFull" data-fan @click="fan">Fan full</button>
       <button type="button" class="key" :aria-pressed="!!now.airConditioning" data-air @click="air">
         Air conditioning
       </button>
@@ -71,16 +55,23 @@ const wrong = ref(false)
       </button>
     </div>
     <div class="group" role="group" aria-label="Gear">
-      <button type="button" class="key" aria-label="A gear lower" @click="hold(-1)">−</button>
-      <button type="button" class="key wide" :aria-pressed="gear > 0" @click="free">
-        {{ gear ? `no higher than ${gear}` : 'any gear' }}
+      <button type="button" class="key" aria-label="A gear lower" @click="gear(-1)">−</button>
+      <button type="button" class="key wide" :aria-pressed="wheel.gear > 0" @click="emit('ask', 'wheel gear=0')">
+        {{ wheel.gear ? `no higher than ${wheel.gear}` : 'any gear' }}
       </button>
-      <button type="button" class="key" aria-label="A gear higher" @click="hold(1)">+</button>
+      <button type="button" class="key" aria-label="A gear higher" @click="gear(1)">+</button>
     </div>
     <div class="group" role="group" aria-label="Speed">
       <button type="button" class="key" aria-label="Slower" data-slower @click="limit(-STEP)">−</button>
-      <button type="button" class="key wide" :aria-pressed="fastest > 0" @click="anySpeed">
-        {{ fastest ? `no faster than ${format(fastest, 'speed', unitWorld, 0)}` : 'as the road goes' }}
+      <button
+        type="button"
+        class="key wide"
+        :aria-pressed="wheel.fastestKmh > 0"
+        @click="emit('ask', 'wheel fastest=0')"
+      >
+        {{
+          wheel.fastestKmh ? `no faster than ${format(wheel.fastestKmh, 'speed', unitWorld, 0)}` : 'as the road goes'
+        }}
       </button>
       <button type="button" class="key" aria-label="Faster" @click="limit(STEP)">+</button>
     </div>

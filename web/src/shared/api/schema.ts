@@ -7350,6 +7350,7 @@ export interface components {
             aheadKm: number | null;
             advice: components["schemas"]["AdviceSaid"] | null;
             alarms: components["schemas"]["Said"][];
+            wheel: components["schemas"]["WheelAsked"];
             /** Format: double */
             notKeptS: number;
             /** Format: double */
@@ -7358,6 +7359,13 @@ export interface components {
         LiveState: {
             drive: components["schemas"]["LiveDrive"];
             now: components["schemas"]["LiveNow"] | null;
+        };
+        WheelAsked: {
+            fanFull: boolean;
+            /** Format: int32 */
+            gear: number;
+            /** Format: double */
+            fastestKmh: number;
         };
         DriveResult: {
             driven: components["schemas"]["DriveScore"] | null;
@@ -7578,7 +7586,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             /** @enum {string} */
-            what: "ESTIMATE" | "WORK_BEGUN" | "WORK_SIGNED" | "DRIVEN" | "TUNED" | "LOOKED_AGAIN";
+            what: "PHOTOGRAPHED" | "ESTIMATE" | "WORK_BEGUN" | "WORK_SIGNED" | "DRIVEN" | "TUNED" | "LOOKED_AGAIN";
             /** Format: uuid */
             job: string;
             jobName: string;

@@ -44,7 +44,11 @@ class LiveTest extends OnACopy {
               Pattern.compile("fan ?(9[0-9]|100) %"),
               new LocatorAssertions.ContainsTextOptions().setTimeout(20_000));
       page.locator("[data-slower]").click();
-      page.locator("[data-slower]").click();
+      assertThat(page.locator("[data-wheel]")).containsText("no faster than");
+      // Whoever comes back to it sees what is asked of it.
+      page.reload();
+      assertThat(page.locator("[data-fan]")).hasAttribute("aria-pressed", "true");
+      assertThat(page.locator("[data-wheel]")).containsText("no faster than");
       page.locator("[data-wrong]").click();
       page.getByText("pan in °F").click();
       assertThat(page.locator("[data-alarm]")).containsText("another unit", SOON);

@@ -20,6 +20,7 @@ import roadbreeze.server.job.JobFile;
 import roadbreeze.server.job.JobService;
 import roadbreeze.server.job.format.JobFormat;
 import roadbreeze.server.message.Units;
+import roadbreeze.server.photo.PhotoSent;
 import roadbreeze.server.photo.PhotoService;
 import roadbreeze.server.run.Run;
 import roadbreeze.server.run.RunFile;
@@ -101,8 +102,8 @@ class CustomerFile {
       put(zip, name + ".pdf", papers.pages(paper.id()));
       put(zip, name + ".json", papers.snapshot(paper.id()).getBytes(StandardCharsets.UTF_8));
     }
-    for (UUID photo : photos.of(id)) {
-      put(zip, folder + "photos/" + photo, photos.content(photo));
+    for (PhotoSent photo : photos.of(id)) {
+      put(zip, folder + "photos/" + photo.id() + photo.extension(), photos.content(photo.id()));
     }
     for (BayOrder order : orders.of(id)) {
       work(zip, folder + "bay/" + order.id() + "/", order);

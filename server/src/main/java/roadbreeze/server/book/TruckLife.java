@@ -7,8 +7,11 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import roadbreeze.core.explain.Code;
 import roadbreeze.core.sizing.Fluid;
@@ -22,6 +25,8 @@ import roadbreeze.server.followup.FollowUps;
 import roadbreeze.server.job.Job;
 import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
+import roadbreeze.server.photo.PhotoSent;
+import roadbreeze.server.photo.PhotoService;
 import roadbreeze.server.rig.CalibrationData;
 import roadbreeze.server.run.Run;
 import roadbreeze.server.run.RunRecordings;
@@ -30,7 +35,10 @@ import roadbreeze.server.signed.SignedPapers;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
-/** A truck's life on one line: what was signed, done, driven, tuned and looked at again. */
+/**
+ * A truck's life on one line: what was photographed, signed, done, driven, tuned and looked at
+ * again.
+ */
 @Component
 class TruckLife {
   private static final JsonMapper JSON = JsonMapper.shared();
@@ -40,6 +48,7 @@ class TruckLife {
   private final SignedPapers papers;
   private final BayService orders;
   private final RunRecordings runs;
+  private final PhotoService photos;
   private final FollowUps followUps;
 
   TruckLife(
@@ -48,17 +57,20 @@ class TruckLife {
       SignedPapers papers,
       BayService orders,
       RunRecordings runs,
+      PhotoService photos,
       FollowUps followUps) {
     this.book = book;
     this.jobs = jobs;
     this.papers = papers;
     this.orders = orders;
     this.runs = runs;
+    this.photos = photos;
     this.followUps = followUps;
   }
 
   /** What happened. */
   enum Happened implements Code {
+    PHOTOGRAPHED,
     ESTIMATE,
     WORK_BEGUN,
     WORK_SIGNED,
@@ -120,6 +132,7 @@ class TruckLife {
               List.of(),
               paper.id()));
     }
+    life.addAll(photographed(id, name));
     for (BayOrder order : orders.of(id)) {
       life.add(begun(id, name, order));
     }
@@ -146,6 +159,32 @@ class TruckLife {
                         d.readings(),
                         List.of(),
                         null)));
+  }
+
+  /** What was sent of a day is one moment, the first of it. */
+  private List<LifeMoment> photographed(UUID job, String name) {
+    Map<LocalDate, List<PhotoSent>> days =
+        photos.of(job).stream()
+            .collect(
+                Collectors.groupingBy(
+                    p -> LocalDate.ofInstant(p.sentAt(), ZoneOffset.UTC),
+                    TreeMap::new,
+                    Collectors.toList()));
+    return days.values().stream()
+        .map(
+            sent ->
+                new LifeMoment(
+                    sent.get(0).sentAt(),
+                    Happened.PHOTOGRAPHED,
+                    job,
+                    name,
+                    "",
+                    null,
+                    null,
+                    0,
+                    sent.stream().map(p -> "/api/photos/" + p.id()).toList(),
+                    null))
+        .toList();
   }
 
   private static Instant noon(LocalDate day) {

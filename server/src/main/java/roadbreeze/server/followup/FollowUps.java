@@ -286,7 +286,7 @@ public class FollowUps {
     List<OdometerRead> reads = new ArrayList<>(use.odometer());
     reads.removeIf(r -> r.day().equals(day));
     reads.add(new OdometerRead("on-" + day, day, km));
-    TruckUse more = use.withOdometer(reads);
+    TruckUse more = use.withOdometer(reads).forwards();
     if (row == null) {
       database.persist(new TruckUseRow(job, more));
     } else {
@@ -315,9 +315,9 @@ public class FollowUps {
       throw new StaleVersionException(use(job));
     }
     if (row == null) {
-      database.persist(new TruckUseRow(job, edit.use()));
+      database.persist(new TruckUseRow(job, edit.use().forwards()));
     } else {
-      row.write(edit.use());
+      row.write(edit.use().forwards());
     }
     database.flush();
     return use(job);

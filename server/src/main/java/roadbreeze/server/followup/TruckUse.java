@@ -7,10 +7,12 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import roadbreeze.core.explain.Kind;
 import roadbreeze.core.followup.Habit;
 import roadbreeze.core.followup.Odometer;
+import roadbreeze.server.problem.Refusal;
 import roadbreeze.server.problem.Within;
 import roadbreeze.server.row.DistinctIds;
 import roadbreeze.server.row.Row;
@@ -48,6 +50,22 @@ record TruckUse(
       @NotNull LocalDate day,
       @Within(min = 0, max = 5_000_000, kind = Kind.DISTANCE) double km)
       implements Row {}
+
+  /**
+   * @throws roadbreeze.server.problem.RefusedRequestException if it shows less than on a day before
+   */
+  TruckUse forwards() {
+    List<OdometerRead> days =
+        odometer.stream()
+            .sorted(Comparator.comparing(OdometerRead::day).thenComparing(OdometerRead::km))
+            .toList();
+    for (int i = 1; i < days.size(); i++) {
+      if (days.get(i).km() < days.get(i - 1).km()) {
+        throw Refusal.ODOMETER_BACKWARDS.refuse(1000 * days.get(i - 1).km());
+      }
+    }
+    return this;
+  }
 
   Odometer odometerRead() {
     return new Odometer(

@@ -82,6 +82,13 @@ final class LiveModel {
   record Asked(boolean fanFull, int gear, double fastest) {
     static final Asked NOTHING = new Asked(false, OperatingPoint.FREE, Double.POSITIVE_INFINITY);
 
+    LiveNow.WheelAsked shown() {
+      return new LiveNow.WheelAsked(
+          fanFull,
+          gear == OperatingPoint.FREE ? 0 : gear,
+          Double.isInfinite(fastest) ? 0 : fastest / Units.si(1, Kind.SPEED));
+    }
+
     /** With what a word of the gauge's protocol asks beside: {@code fan=1}. */
     Asked with(String word) {
       int equals = word.indexOf('=');

@@ -24,6 +24,7 @@ import roadbreeze.server.message.Said;
  * @param aheadK least headroom of the next ten minutes as it is driven, of which fluid, where
  * @param advice what was said last, while it holds
  * @param alarms what is wrong
+ * @param wheel what was asked of the driver's controls through this application
  * @param notKeptS for how long nothing could be kept
  * @param lostS in all, that was not recorded
  */
@@ -59,6 +60,7 @@ record LiveNow(
     @Nullable Double aheadKm,
     @Nullable AdviceSaid advice,
     List<Said> alarms,
+    WheelAsked wheel,
     double notKeptS,
     double lostS) {
 
@@ -73,6 +75,14 @@ record LiveNow(
     AWAY,
     ENDED
   }
+
+  /**
+   * Controls of a simulated truck.
+   *
+   * @param gear no higher one; 0 is any
+   * @param fastestKmh no faster; 0 is as the road goes
+   */
+  record WheelAsked(boolean fanFull, int gear, double fastestKmh) {}
 
   /**
    * What was said.

@@ -302,6 +302,7 @@ final class LiveSession implements GaugeLink.Hears {
         least == null ? null : least.place() / Units.si(1, Kind.DISTANCE),
         advice,
         alarms(nearest),
+        asked.shown(),
         log.notKept(),
         lost);
   }

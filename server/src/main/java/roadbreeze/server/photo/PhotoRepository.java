@@ -7,5 +7,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface PhotoRepository extends JpaRepository<PhotoRow, UUID> {
   int countByJobId(UUID job);
 
-  List<PhotoRow> findByJobId(UUID job);
+  /** Without what they show. */
+  List<PhotoSent> findByJobIdOrderBySentAt(UUID job);
 }

@@ -60,10 +60,10 @@ public class PhotoService {
     return photos.findById(id).orElseThrow(() -> new UnknownThingException("no photo " + id));
   }
 
-  /** Of a job. */
+  /** Of a job, the oldest first. */
   @Transactional(readOnly = true)
-  public List<UUID> of(UUID job) {
-    return photos.findByJobId(job).stream().map(PhotoRow::id).toList();
+  public List<PhotoSent> of(UUID job) {
+    return photos.findByJobIdOrderBySentAt(job);
   }
 
   /** As it was sent. */

@@ -68,6 +68,7 @@ public enum Refusal implements Code {
   PUT_OFF_TO_WHEN,
   DONE_TOMORROW,
   NO_TRUCK_READS("what TEXT"),
+  ODOMETER_BACKWARDS("km DISTANCE"),
   TOO_MANY_FOLLOW_UPS("most COUNT"),
   SIGN_IN,
   NOT_YOURS,

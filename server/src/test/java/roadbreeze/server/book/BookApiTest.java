@@ -8,6 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -106,6 +107,15 @@ class BookApiTest {
     assertThat(state(job)).isEqualTo("DONE");
     drive(job, 1);
     assertThat(state(job)).isEqualTo("PROVEN");
+    for (String at : List.of("2026-03-01T08:00Z", "2026-03-01T09:00Z", "2026-03-02T09:00Z")) {
+      server
+          .bean(JdbcTemplate.class)
+          .update(
+              "insert into photo values (gen_random_uuid(), ?::uuid, ?::timestamptz,"
+                  + " 'image/png', 4, 3, '\\x00')",
+              job,
+              at);
+    }
     JsonNode life = api.get("/api/book/" + truck + "/life");
     Map<String, JsonNode> by = new TreeMap<>();
     String before = "";
@@ -114,6 +124,10 @@ class BookApiTest {
       assertThat(m.get("at").asString()).isGreaterThanOrEqualTo(before);
       before = m.get("at").asString();
     }
+    // What was photographed on a day is one moment of it.
+    assertThat(life.get(0).get("what").asString()).isEqualTo("PHOTOGRAPHED");
+    assertThat(life.get(0).get("photos")).hasSize(2);
+    assertThat(life.get(1).get("photos")).hasSize(1);
     assertThat(by.keySet()).contains("DRIVEN", "WORK_BEGUN", "WORK_SIGNED");
     // With the verdict that was signed.
     assertThat(by.get("WORK_SIGNED").get("headroomK").asDouble()).isBetween(-60.0, 60.0);

@@ -158,6 +158,11 @@ class FollowUpApiTest {
     assertThat(once.at("/events/0/readings/moved").asDouble()).isEqualTo(2);
     assertThat(api.get(ofJob(job, "2026-06-11")).at("/use/use/odometer/0/km").asDouble())
         .isEqualTo(120_400);
+    // Nor does an odometer turn back: what would be done with it is not done.
+    Map<String, Object> back = Map.of("what", "DONE", "odometerKm", 120_300);
+    assertThat(api.refused("POST", events(f, "2026-06-12"), happened("2026-06-12", back)))
+        .contains("120,400 km");
+    assertThat(find(f, "2026-06-12").get("events")).hasSize(2);
   }
 
   private JsonNode find(JsonNode f, String day) throws Exception {
