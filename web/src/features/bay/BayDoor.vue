@@ -209,7 +209,7 @@ h2 {
   padding: 0 40px;
   border: 0;
   background: var(--accent);
-  color: #fff;
+  color: var(--on-accent);
   font: 600 32px/1 var(--rb-font-head);
   white-space: nowrap;
   cursor: pointer;

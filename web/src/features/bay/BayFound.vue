@@ -103,7 +103,7 @@ button {
 }
 .add {
   background: var(--accent);
-  color: #fff;
+  color: var(--on-accent);
   border-color: var(--accent);
 }
 .bad {

@@ -142,7 +142,7 @@ form {
 }
 .add {
   background: var(--accent);
-  color: #fff;
+  color: var(--on-accent);
   border-color: var(--accent);
 }
 </style>

@@ -425,7 +425,7 @@ const leave = () => router.push(order.value ? { name: 'bay', params: { id: order
   min-height: 72px;
   border: 0;
   background: var(--accent);
-  color: #fff;
+  color: var(--on-accent);
   font: 600 34px/1 var(--rb-font-head);
   cursor: pointer;
 }

@@ -100,6 +100,6 @@ button {
 }
 .watch.over {
   background: var(--accent);
-  color: #fff;
+  color: var(--on-accent);
 }
 </style>

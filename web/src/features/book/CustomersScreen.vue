@@ -161,18 +161,28 @@ function make() {
                 type="button"
                 class="act"
                 :aria-expanded="truck === t.id"
+                :aria-label="`${truck === t.id ? 'Less' : 'Its life'}: ${t.data.name}`"
                 @click="truck = truck === t.id ? null : t.id"
               >
                 {{ truck === t.id ? 'Less' : 'Its life' }}
               </button>
-              <button type="button" class="act" @click="remove(t)">Take out</button>
+              <button type="button" class="act" :aria-label="`Take out ${t.data.name}`" @click="remove(t)">
+                Take out
+              </button>
             </p>
           </div>
           <ul class="jobs">
             <li v-for="j in jobsOf(t)" :key="j.job">
               <router-link :to="{ name: 'haul', params: { id: j.job } }">{{ nameOf(j.job) }}</router-link>
               <span class="state">{{ word(`jobState.${camel(stateOf(book, j.job)!)}`) }}</span>
-              <button type="button" class="plain link" @click="put(j.job, null)">not this truck</button>
+              <button
+                type="button"
+                class="plain link"
+                :aria-label="`${nameOf(j.job)} is not about ${t.data.name}`"
+                @click="put(j.job, null)"
+              >
+                not this truck
+              </button>
             </li>
           </ul>
           <PickInput
@@ -200,7 +210,11 @@ function make() {
             optional
             @update:model-value="save(t, { massKg: $event })"
           />
-          <p class="row-of"><button type="button" class="act" @click="remove(t)">Take out</button></p>
+          <p class="row-of">
+            <button type="button" class="act" :aria-label="`Take out ${t.data.name}`" @click="remove(t)">
+              Take out
+            </button>
+          </p>
         </section>
         <p class="row-of">
           <button type="button" class="act" data-new-truck @click="add('TRUCK', 'New truck', one.entry.id)">
@@ -319,7 +333,7 @@ form {
   margin-left: auto;
   text-decoration: underline;
   color: var(--ink-soft);
-  min-height: 24px;
+  min-height: 44px;
 }
 .erase {
   border-left: 6px solid var(--over);

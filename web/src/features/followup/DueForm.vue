@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
 import type { FollowUpData, FollowUpKind } from '@/shared/api/types'
+import { unitWorld } from '@/shared/ui/preferences'
 import NameInput from '@/shared/ui/NameInput.vue'
 import PickInput from '@/shared/ui/PickInput.vue'
 import QuantityInput from '@/shared/ui/QuantityInput.vue'
 import TextInput from '@/shared/ui/TextInput.vue'
 import ToggleInput from '@/shared/ui/ToggleInput.vue'
+import { format } from '@/shared/units/units'
 
 /** What is looked at, and when that is due; whichever of them comes first. */
 const props = defineProps<{ start: FollowUpData; kinds?: FollowUpKind[]; problem: string }>()
@@ -60,7 +62,12 @@ function keep() {
       @update:model-value="data.every[key] = whole($event)"
     />
     <QuantityInput v-model="data.every.distanceKm" label="Distance" quantity="distance" optional />
-    <QuantityInput v-model="data.every.oilLifeH" label="Oil life, hours at 80 °C" quantity="count" optional />
+    <QuantityInput
+      v-model="data.every.oilLifeH"
+      :label="`Oil life, hours at ${format(80, 'temperature', unitWorld, 0)}`"
+      quantity="count"
+      optional
+    />
     <ToggleInput v-model="data.again" label="comes again each time" />
     <div class="wide months" role="group" aria-label="At the beginning of">
       <span class="small soft">At the beginning of</span>

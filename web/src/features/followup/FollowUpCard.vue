@@ -20,6 +20,8 @@ const day = today()
 const due = computed(() => dueIn(props.of.until ?? props.of.due ?? null, day))
 const closed = computed(() => props.of.state === 'DONE' || props.of.state === 'DROPPED')
 const said = (text: string) => inText(text, unitWorld.value)
+/** So that no two cards' buttons are called the same. */
+const which = computed(() => `${said(props.of.data.title)}, ${props.of.jobName}`)
 const shares = computed(() =>
   props.of.shares.map((s) => ({
     ...s,
@@ -100,7 +102,11 @@ const read = (e: FollowUpEvent) =>
     <div class="what">
       <h3>{{ said(of.data.title) }}</h3>
       <p v-if="withJob" class="truck">
-        <router-link :to="{ name: 'follow-ups', params: { id: of.job } }">{{ of.jobName }}</router-link>
+        <router-link
+          :to="{ name: 'follow-ups', params: { id: of.job } }"
+          :aria-label="`${of.jobName}: ${of.data.title}`"
+          >{{ of.jobName }}</router-link
+        >
       </p>
       <p class="small soft">
         <template v-if="of.until">Put off until {{ dateOf(new Date(of.until)) }}: {{ of.events[0]?.note }} </template>
@@ -120,10 +126,18 @@ const read = (e: FollowUpEvent) =>
     </ul>
     <div class="acts">
       <template v-if="!closed">
-        <button type="button" class="act main" @click="begin('DONE')">Done …</button>
-        <button type="button" class="act" @click="begin('SNOOZED')">Put off …</button>
+        <button type="button" class="act main" :aria-label="`Done … ${which}`" @click="begin('DONE')">Done …</button>
+        <button type="button" class="act" :aria-label="`Put off … ${which}`" @click="begin('SNOOZED')">
+          Put off …
+        </button>
       </template>
-      <button type="button" class="act" :aria-expanded="open" @click="open = !open">
+      <button
+        type="button"
+        class="act"
+        :aria-expanded="open"
+        :aria-label="`${open ? 'Less' : 'How, and what was'}: ${which}`"
+        @click="open = !open"
+      >
         {{ open ? 'Less' : 'How, and what was' }}
       </button>
     </div>
@@ -326,7 +340,7 @@ const read = (e: FollowUpEvent) =>
 .link {
   color: var(--accent-ink);
   text-decoration: underline;
-  min-height: 24px;
+  min-height: 44px;
 }
 @media (max-width: 1100px) {
   .card {

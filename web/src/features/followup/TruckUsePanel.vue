@@ -78,7 +78,7 @@ const oil = computed(() => {
       />
       <QuantityInput
         :model-value="use.haulOilLifeH ?? null"
-        label="It ages the oil by, hours at 80 °C"
+        :label="`It ages the oil by, hours at ${format(80, 'temperature', unitWorld, 0)}`"
         quantity="count"
         optional
         @update:model-value="save({ haulOilLifeH: $event })"

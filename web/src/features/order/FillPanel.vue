@@ -282,7 +282,7 @@ h3 {
 }
 .strong {
   background: var(--accent);
-  color: #fff;
+  color: var(--on-accent);
 }
 .water {
   background: var(--accent-wash);

@@ -135,7 +135,7 @@ input {
   min-height: 60px;
   border: 0;
   background: var(--accent);
-  color: #fff;
+  color: var(--on-accent);
   font: 600 26px/1 var(--rb-font-head);
   cursor: pointer;
 }

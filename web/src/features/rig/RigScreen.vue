@@ -263,7 +263,7 @@ const k = (v: number) => format(v, 'difference', unitWorld.value, 1)
 }
 .lit .letter {
   background: var(--accent);
-  color: #fff;
+  color: var(--on-accent);
 }
 .list li {
   position: relative;

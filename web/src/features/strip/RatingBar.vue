@@ -18,7 +18,7 @@ defineProps<{ over: Said[] }>()
 .rating {
   border-left: 8px solid var(--over);
   background: var(--over);
-  color: #fff;
+  color: var(--on-over);
   padding: 8px 16px;
   font-weight: 600;
 }

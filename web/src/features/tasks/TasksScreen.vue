@@ -221,7 +221,7 @@ async function take(event: Event) {
   gap: 4px;
 }
 .chip {
-  min-height: 40px;
+  min-height: 44px;
   padding: 0 12px;
   border: 1.5px solid var(--rule);
   background: var(--paper);

@@ -129,7 +129,7 @@ button {
 }
 .run.on {
   background: var(--accent);
-  color: var(--on-accent, #fff);
+  color: var(--on-accent);
   padding: 5px 4px;
   font-size: 15px;
   white-space: nowrap;
