@@ -23,14 +23,17 @@ onMounted(async () => {
     problem.value = refusal(e)
   }
 })
-const COLUMNS = [
-  { key: 'who', label: 'Drive' },
-  { key: 'over', label: 'Over a limit', figure: true },
-  { key: 'time', label: 'Time', figure: true },
-  { key: 'loud', label: 'Fan loud', figure: true },
-  { key: 'room', label: 'Least room', figure: true },
-  { key: 'oil', label: 'Oil aged, h at 80 °C', figure: true },
-] as const
+const columns = computed(
+  () =>
+    [
+      { key: 'who', label: 'Drive' },
+      { key: 'over', label: 'Over a limit', figure: true },
+      { key: 'time', label: 'Time', figure: true },
+      { key: 'loud', label: 'Fan loud', figure: true },
+      { key: 'room', label: 'Least room', figure: true },
+      { key: 'oil', label: `Oil aged, h at ${format(80, 'temperature', unitWorld.value, 0)}`, figure: true },
+    ] as const,
+)
 type Score = NonNullable<DriveResult['usual']>
 const row = (who: string, s: Score | null | undefined) =>
   s
@@ -62,7 +65,7 @@ const part = computed(() => !!result.value && result.value.kmDriven < 0.95 * res
     <template v-if="result">
       <DataTable
         label="Drives beside each other"
-        :columns="COLUMNS"
+        :columns="columns"
         :rows="[row('Yours', result.driven), row('Nobody does anything', result.usual), row(best, result.best)]"
       />
       <p v-if="part" class="soft">

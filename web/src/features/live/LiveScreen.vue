@@ -169,7 +169,7 @@ const shownUnit = computed(() => unitLabel('difference', unitWorld.value))
         <p v-if="now?.stale.length" class="stale">No word from: {{ now.stale.join(', ') }}</p>
       </section>
     </main>
-    <section class="say" :class="{ urgent: now?.advice && !now.advice.keeps }" role="status" data-advice>
+    <section v-if="!ended" class="say" :class="{ urgent: now?.advice && !now.advice.keeps }" role="status" data-advice>
       <template v-if="now?.advice">{{ say(now.advice.said, unitWorld) }}</template>
       <span v-else-if="now?.link === 'LIVE'">Nothing is needed on the next ten minutes of road.</span>
       <span v-else>&nbsp;</span>

@@ -17,6 +17,8 @@ export function useLive(id: string): UseLiveReturn {
   const now = shallowRef<LiveNow | null>(null)
   const heardAt = ref(Date.now())
   const clock = ref(Date.now())
+  /** Nothing comes any more, and nothing is missed. */
+  const ended = computed(() => now.value?.link === 'ENDED')
   const UNHEARD_MS = 2500
   let source: EventSource | null = null
   let opened = 0
@@ -28,18 +30,21 @@ export function useLive(id: string): UseLiveReturn {
     source.onmessage = (m) => {
       now.value = JSON.parse(m.data as string) as LiveNow
       heardAt.value = Date.now()
+      if (ended.value) source?.close()
     }
   }
   listen()
   useIntervalFn(() => {
     clock.value = Date.now()
-    const ended = now.value?.link === 'ENDED'
-    if (!ended && clock.value - heardAt.value > UNHEARD_MS && clock.value - opened > UNHEARD_MS) listen()
+    if (!ended.value && clock.value - heardAt.value > UNHEARD_MS && clock.value - opened > UNHEARD_MS) listen()
   }, 500)
   tryOnScopeDispose(() => source?.close())
   return {
     now,
-    unheard: computed(() => (clock.value - heardAt.value > UNHEARD_MS ? (clock.value - heardAt.value) / 1000 : 0)),
+    unheard: computed(() => {
+      const ms = clock.value - heardAt.value
+      return !ended.value && ms > UNHEARD_MS ? ms / 1000 : 0
+    }),
     ask: (line) => api.post(`/api/live/${id}/ask`, { line }),
   }
 }

@@ -65,6 +65,8 @@ class LiveTest extends OnACopy {
       assertThat(result).containsText("At its best");
       assertThat(result.locator("tbody tr")).hasCount(3);
       result.getByText("Close").click();
+      page.waitForTimeout(3000);
+      assertThat(page.locator("[data-link-words]")).containsText("ended");
       // It stays as a drive of this truck.
       page.locator("[data-back]").click();
       page.waitForURL("**/live");

@@ -85,7 +85,11 @@ class LiveTold implements SmartLifecycle, DatabaseEar.Hears {
 
     void tell(String json) {
       next.set(json);
-      if (busy.compareAndSet(false, true)) {
+      begin();
+    }
+
+    private void begin() {
+      if (next.get() != null && busy.compareAndSet(false, true)) {
         tells.execute(this::go);
       }
     }
@@ -100,6 +104,7 @@ class LiveTold implements SmartLifecycle, DatabaseEar.Hears {
       } finally {
         busy.set(false);
       }
+      begin(); // with what came after the last look and before that, the end of a drive for one
     }
   }
 
