@@ -63,8 +63,8 @@ public enum Fault implements Code {
   FAN_NOT_FED(Fault::isElectric, (s, a) -> turning(s, 0)),
   /** Reaches so much of its speed. */
   FAN_WEAK(Kind.PERCENT, 0.75, 0.4, Fault::isElectric, Fault::turning),
-  FAN_BACKWARDS(
-      Fault::isElectric, (s, a) -> withMain(s, main(s).withBlows(Blows.BLADES_BACKWARDS))),
+  /** Its wires are swapped: it blows against the air of driving. */
+  FAN_BACKWARDS(Fault::isElectric, (s, a) -> withMain(s, main(s).withBlows(Blows.WRONG_WAY))),
   SHROUD_GONE(
       s -> main(s).shrouded() && !main(s).pusher(),
       (s, a) -> withMain(s, main(s).withShrouded(false))),

@@ -79,7 +79,9 @@ record Sighting(
           case ONLY_COOLANT -> hot(CLIMB) * (1 - oilHot());
           case SLOW_TO_WARM -> 1 - over(0, COOL_CRUISE, WARM);
           case FAN_ALWAYS -> seen.get(COOL_CRUISE).fan() > HEARD ? 0.9 : 0.02;
-          case FAN_NEVER -> seen.get(CLIMB).fan() < UNHEARD ? 0.8 : 0.02;
+          // One that blows the wrong way is heard all the same.
+          case FAN_NEVER ->
+              seen.get(CLIMB).fan() < UNHEARD && !any(Fault.FAN_BACKWARDS) ? 0.8 : 0.02;
           case GAUGE_JUMPS -> jumps();
           case LOSES_COOLANT -> Math.max(loses(), over(0, CLIMB, seen.get(CLIMB).boiling()));
         };

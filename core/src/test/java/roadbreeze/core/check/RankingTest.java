@@ -81,6 +81,21 @@ class RankingTest {
     assertThat(none.next()).allMatch(n -> n.bits() >= -1e-12 && n.bits() <= 1);
   }
 
+  /** It blows the other way: as hot as one that stands, but nobody says that it never runs. */
+  @Test
+  void aFanThatTurnsBackwardsIsHeardAndCoolsNothing() {
+    Seen backwards = seen(Fault.FAN_BACKWARDS);
+    assertThat(backwards.coolant()).isEqualTo(seen(Fault.FAN_MOTOR_DEAD).coolant());
+    Evidence never = new Evidence(Map.of(Symptom.FAN_NEVER, true), List.of(), List.of());
+    Evidence nothing = new Evidence(Map.of(), List.of(), List.of());
+    assertThat(of(ranking(never), Fault.FAN_BACKWARDS))
+        .isLessThan(of(ranking(nothing), Fault.FAN_BACKWARDS));
+  }
+
+  private static Seen seen(Fault fault) {
+    return Seen.of(fault.on(TRUCK, 0), Factors.NOMINAL, List.of(WorkedCase.CLIMB)).get(0);
+  }
+
   @Test
   void whatACheckDoesNotFindFadesAndWhatItFindsLeads() {
     Evidence sees = new Evidence(Map.of(Symptom.FAN_NEVER, true), List.of(), List.of());

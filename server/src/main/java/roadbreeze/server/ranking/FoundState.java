@@ -11,13 +11,9 @@ import tools.jackson.databind.node.MissingNode;
 
 /** A fault as fields of the build that stands for the truck as it was found. */
 final class FoundState {
-  /**
-   * Blades that turn the wrong way move about what they do right at this share of their speed, %.
-   */
-  private static final double BACKWARDS = 68;
-
   // A clutch grown solid grips in any air, °C.
   private static final double GRIPS_FROM = 30;
+
   private static final double GRIPS_FULLY = 35;
 
   private FoundState() {}
@@ -105,9 +101,8 @@ final class FoundState {
       case CONDENSER_FINS -> List.of(Set.of("condition.condenserBlockedPercent", percent));
       case CHARGE_AIR_FINS -> List.of(Set.of("condition.chargeAirBlockedPercent", percent));
       case SEALS_MISSING -> List.of(Set.of("condition.recirculation", amount));
-      case FAN_MOTOR_DEAD, FAN_NOT_FED -> List.of(Set.of(fan + "speedPercent", 0));
+      case FAN_MOTOR_DEAD, FAN_NOT_FED, FAN_BACKWARDS -> List.of(Set.of(fan + "speedPercent", 0));
       case FAN_WEAK, CLUTCH_SLIPS -> List.of(Set.of(fan + "speedPercent", percent));
-      case FAN_BACKWARDS -> List.of(Set.of(fan + "speedPercent", BACKWARDS));
       case SHROUD_GONE -> List.of(Set.of(fan + "shrouded", false));
       case CLUTCH_LOCKED ->
           List.of(
