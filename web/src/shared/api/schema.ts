@@ -12561,7 +12561,7 @@ export interface operations {
                  *                   "switchAt": "DASH",
                  *                   "probe": {
                  *                     "code": "SE-O-12",
-                 *                     "name": "Oil sender, 12 mm",
+                 *                     "name": "Oil sender M12",
                  *                     "measures": "OIL",
                  *                     "thread": "M12×1.5",
                  *                     "fromC": -40,
@@ -15454,7 +15454,7 @@ export interface operations {
                  *                   "switchAt": "DASH",
                  *                   "probe": {
                  *                     "code": "SE-O-12",
-                 *                     "name": "Oil sender, 12 mm",
+                 *                     "name": "Oil sender M12",
                  *                     "measures": "OIL",
                  *                     "thread": "M12×1.5",
                  *                     "fromC": -40,
