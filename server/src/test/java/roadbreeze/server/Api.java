@@ -26,10 +26,14 @@ public final class Api {
    */
   public HttpResponse<String> send(String method, String path, Object body) throws IOException {
     String text = body == null ? "" : body instanceof String s ? s : JSON.writeValueAsString(body);
+    String kind =
+        path.contains("/tracks?") || path.contains("/logs/look")
+            ? "text/csv"
+            : path.contains("/gpx?") ? "application/gpx+xml" : "application/json";
     try {
       return client.send(
           HttpRequest.newBuilder(URI.create(origin + path))
-              .header("Content-Type", "application/json")
+              .header("Content-Type", kind)
               .method(method, HttpRequest.BodyPublishers.ofString(text))
               .build(),
           HttpResponse.BodyHandlers.ofString());

@@ -2,16 +2,11 @@ package roadbreeze.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.builder.SpringApplicationBuilder;
-import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -19,23 +14,17 @@ import tools.jackson.databind.node.ObjectNode;
 /** A server whose database goes away says so, and goes on by itself when it is back. */
 class DatabaseGoneTest {
   private static final JsonMapper MAPPER = JsonMapper.builder().build();
-  private static final HttpClient HTTP = HttpClient.newHttpClient();
-
   private static final String DATABASE = "database_gone_test";
 
-  private static ConfigurableApplicationContext server;
+  private static TestServer server;
+  private static Api api;
+  private static String whole;
 
   @BeforeAll
-  static void start() {
-    String url = TestDatabase.create(DATABASE);
-    server =
-        new SpringApplicationBuilder(RoadBreeze.class)
-            .profiles("demo")
-            .run(
-                "--server.port=0",
-                "--spring.datasource.url=" + url,
-                "--spring.datasource.username=" + TestDatabase.USER,
-                "--spring.datasource.password=");
+  static void start() throws Exception {
+    server = new TestServer(DATABASE);
+    api = new Api(server);
+    whole = "/api/jobs/" + api.ok("POST", "/api/jobs", Jobs.HIVE).get("id").asString();
   }
 
   @AfterAll
@@ -43,47 +32,29 @@ class DatabaseGoneTest {
     server.close();
   }
 
-  private static HttpResponse<String> send(String method, String path, Object body)
-      throws Exception {
-    String port = server.getEnvironment().getProperty("local.server.port");
-    return HTTP.send(
-        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
-            .header("Content-Type", "application/json")
-            .method(
-                method,
-                body == null
-                    ? HttpRequest.BodyPublishers.noBody()
-                    : HttpRequest.BodyPublishers.ofString(MAPPER.writeValueAsString(body)))
-            .build(),
-        HttpResponse.BodyHandlers.ofString());
-  }
-
   @Test
   void isSaidWithinSecondsAndRecoversByItself() throws Exception {
-    JsonNode jobs = MAPPER.readTree(send("GET", "/api/jobs", null).body());
-    assertThat(jobs).hasSize(4);
-    String whole = "/api/jobs/" + jobs.get(0).get("id").asString();
-    JsonNode job = MAPPER.readTree(send("GET", whole, null).body());
+    JsonNode job = api.get(whole);
     String path = whole + "/about";
     TestDatabase.shut(DATABASE);
     for (HttpResponse<String> answer :
         List.of(
-            send("GET", "/api/jobs", null),
-            send("PUT", path, save(job)),
-            send("GET", "/api/parts", null))) {
+            api.send("GET", "/api/jobs", null),
+            api.send("PUT", path, save(job)),
+            api.send("GET", "/api/parts", null))) {
       assertThat(answer.statusCode()).as("%s", answer.request()).isEqualTo(503);
       JsonNode problem = MAPPER.readTree(answer.body());
       assertThat(problem.at("/said/0/code").asString()).isEqualTo("refusal.databaseAway");
       assertThat(problem.get("detail").asString()).contains("Edits are kept");
     }
     // What needs no data goes on: the strip still answers.
-    assertThat(send("POST", "/api/compute/verdicts", content(job)).statusCode()).isEqualTo(200);
-    assertThat(send("GET", "/actuator/health", null).statusCode()).isEqualTo(503);
+    assertThat(api.send("POST", "/api/compute/verdicts", content(job)).statusCode()).isEqualTo(200);
+    assertThat(api.send("GET", "/actuator/health", null).statusCode()).isEqualTo(503);
     TestDatabase.open(DATABASE);
     assertThat(untilAnswered(path, save(job))).isEqualTo(200);
-    assertThat(MAPPER.readTree(send("GET", whole, null).body()).at("/about/version").asLong())
+    assertThat(api.get(whole).at("/about/version").asLong())
         .isGreaterThan(job.at("/about/version").asLong());
-    assertThat(send("GET", "/actuator/health", null).statusCode()).isEqualTo(200);
+    assertThat(api.send("GET", "/actuator/health", null).statusCode()).isEqualTo(200);
   }
 
   /** The pool looks for its database again in its own time; a window asks every two seconds. */
@@ -91,7 +62,7 @@ class DatabaseGoneTest {
     int status = 503;
     for (int i = 0; i < 40 && status == 503; i++) {
       Thread.sleep(i == 0 ? 0 : 500);
-      status = send("PUT", path, save).statusCode();
+      status = api.send("PUT", path, save).statusCode();
     }
     return status;
   }

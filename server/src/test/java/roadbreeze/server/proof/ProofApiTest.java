@@ -3,9 +3,6 @@ package roadbreeze.server.proof;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +11,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.TestInstance.Lifecycle;
+import roadbreeze.server.Api;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.TestServer;
 import roadbreeze.server.demo.DemoDrives;
@@ -28,25 +26,26 @@ import tools.jackson.databind.node.ObjectNode;
 @TestInstance(Lifecycle.PER_CLASS)
 class ProofApiTest {
   private static final JsonMapper JSON = JsonMapper.shared();
-  private final HttpClient client = HttpClient.newHttpClient();
   private final List<String> runs = new ArrayList<>();
   private TestServer server;
+  private Api api;
   private String job;
 
   @BeforeAll
   void start() throws Exception {
     server = new TestServer("proof_test");
+    api = new Api(server);
     JobContent content = DemoWorld.jobs().get(0);
-    job = ok("POST", "/api/jobs", JSON.writeValueAsString(content)).get("id").asString();
+    job = api.ok("POST", "/api/jobs", JSON.writeValueAsString(content)).get("id").asString();
     for (DemoDrives.DemoDrive drive : DemoDrives.of(content)) {
       JsonNode run =
-          ok("POST", "/api/jobs/" + job + "/runs", JSON.writeValueAsString(drive.data()));
+          api.ok("POST", "/api/jobs/" + job + "/runs", JSON.writeValueAsString(drive.data()));
       String id = run.get("id").asString();
       String head = drive.file().substring(0, 20_000);
-      JsonNode look = ok("POST", "/api/logs/look?world=METRIC", head);
+      JsonNode look = api.ok("POST", "/api/logs/look?world=METRIC", head);
       String shape =
-          ok("POST", "/api/logs/plan", look.get("plan").toString()).get("shape").asString();
-      ok("POST", "/api/runs/" + id + "/tracks?name=a.csv&shape=" + shape, drive.file());
+          api.ok("POST", "/api/logs/plan", look.get("plan").toString()).get("shape").asString();
+      api.ok("POST", "/api/runs/" + id + "/tracks?name=a.csv&shape=" + shape, drive.file());
       runs.add(id);
     }
   }
@@ -56,29 +55,8 @@ class ProofApiTest {
     server.close();
   }
 
-  private HttpResponse<String> send(String method, String path, String body) throws Exception {
-    boolean file = path.contains("/tracks?") || path.contains("/logs/look");
-    return client.send(
-        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + server.port() + path))
-            .header("Content-Type", file ? "text/csv" : "application/json")
-            .method(method, HttpRequest.BodyPublishers.ofString(body))
-            .build(),
-        HttpResponse.BodyHandlers.ofString());
-  }
-
-  /** Asked again until it is worked out. */
-  private JsonNode ok(String method, String path, String body) throws Exception {
-    HttpResponse<String> answer = send(method, path, body);
-    while (answer.statusCode() == 202) {
-      String question = JSON.readTree(answer.body()).get("question").asString();
-      answer = send("GET", "/api/questions/" + question, "");
-    }
-    assertThat(answer.statusCode()).as(path + ": " + answer.body()).isBetween(200, 299);
-    return answer.body().isEmpty() ? null : JSON.readTree(answer.body());
-  }
-
   private JsonNode reading(int run) throws Exception {
-    return ok("GET", "/api/jobs/" + job + "/runs/" + runs.get(run) + "/reading", "");
+    return api.ok("GET", "/api/jobs/" + job + "/runs/" + runs.get(run) + "/reading", "");
   }
 
   @Test
@@ -110,7 +88,7 @@ class ProofApiTest {
     assertThat(pan.get("says").toString()).contains("shedsMore").contains("onHotDay");
     assertThat(compare(runs.get(1), runs.get(1)).toString()).contains("noDifference");
     HttpResponse<String> elsewhere =
-        send(
+        api.send(
             "POST",
             "/api/jobs/" + job + "/compare",
             "{\"before\":\"" + runs.get(0) + "\",\"after\":\"" + job + "\",\"dayC\":38}");
@@ -119,7 +97,7 @@ class ProofApiTest {
 
   private JsonNode compare(String before, String after) throws Exception {
     String ask = "{\"before\":\"" + before + "\",\"after\":\"" + after + "\",\"dayC\":38}";
-    return ok("POST", "/api/jobs/" + job + "/compare", ask).get("rows");
+    return api.ok("POST", "/api/jobs/" + job + "/compare", ask).get("rows");
   }
 
   private static JsonNode row(JsonNode rows, String fluid) {
@@ -134,7 +112,7 @@ class ProofApiTest {
   @Test
   void anAcceptedCalibrationMovesVerdictsAndNarrowsTheirBands() throws Exception {
     String ask = "{\"from\":[\"" + runs.get(1) + "\"],\"checks\":[\"" + runs.get(2) + "\"]}";
-    JsonNode tuned = ok("POST", "/api/jobs/" + job + "/calibrate", ask);
+    JsonNode tuned = api.ok("POST", "/api/jobs/" + job + "/calibrate", ask);
     assertThat(tuned.get("afterK").asDouble()).isLessThan(tuned.get("beforeK").asDouble());
     JsonNode check = tuned.get("checks").get(0);
     assertThat(check.get("afterK").asDouble()).isLessThan(check.get("beforeK").asDouble());
@@ -156,20 +134,20 @@ class ProofApiTest {
     // Something that is no covariance is refused in words, at its place.
     data.put("used", true);
     ((ArrayNode) data.at("/covariance/0")).set(0, JSON.readTree("-0.5"));
-    HttpResponse<String> broken = send("POST", "/api/compute/verdicts", content.toString());
+    HttpResponse<String> broken = api.send("POST", "/api/compute/verdicts", content.toString());
     assertThat(broken.statusCode()).isEqualTo(400);
     assertThat(broken.body()).contains("rig.calibrations");
   }
 
   private double band(JsonNode content) throws Exception {
-    JsonNode verdicts = ok("POST", "/api/compute/verdicts", content.toString());
+    JsonNode verdicts = api.ok("POST", "/api/compute/verdicts", content.toString());
     return verdicts.get(2).at("/coolant/bandK").asDouble();
   }
 
   @Test
   void drivesOfTwoBuildsAreNoCalibration() throws Exception {
     String ask = "{\"from\":[\"" + runs.get(0) + "\",\"" + runs.get(1) + "\"],\"checks\":[]}";
-    HttpResponse<String> answer = send("POST", "/api/jobs/" + job + "/calibrate", ask);
+    HttpResponse<String> answer = api.send("POST", "/api/jobs/" + job + "/calibrate", ask);
     assertThat(answer.statusCode()).isEqualTo(400);
     assertThat(answer.body()).contains("calibrationOfTwo");
     assertThat(Jobs.HIVE.rig().calibrations()).isEmpty();

@@ -5,9 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
@@ -23,6 +20,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
+import roadbreeze.server.Api;
 import roadbreeze.server.Jobs;
 import roadbreeze.server.TestServer;
 import tools.jackson.databind.JsonNode;
@@ -32,14 +30,15 @@ import tools.jackson.databind.json.JsonMapper;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class RunApiTest {
   private static final JsonMapper JSON = JsonMapper.shared();
-  private final HttpClient client = HttpClient.newHttpClient();
   private TestServer server;
+  private Api api;
   private String job;
 
   @BeforeAll
   void start() throws Exception {
     server = new TestServer("run_test");
-    job = ok("POST", "/api/jobs", JSON.writeValueAsString(Jobs.HIVE)).get("id").asString();
+    api = new Api(server);
+    job = api.ok("POST", "/api/jobs", JSON.writeValueAsString(Jobs.HIVE)).get("id").asString();
   }
 
   @AfterAll
@@ -47,37 +46,21 @@ class RunApiTest {
     server.close();
   }
 
-  private HttpResponse<String> send(String method, String path, String body) throws Exception {
-    boolean file = path.contains("/tracks?") || path.contains("/logs/look");
-    return client.send(
-        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + server.port() + path))
-            .header("Content-Type", file ? "text/csv" : "application/json")
-            .method(method, HttpRequest.BodyPublishers.ofString(body))
-            .build(),
-        HttpResponse.BodyHandlers.ofString());
-  }
-
-  private JsonNode ok(String method, String path, String body) throws Exception {
-    HttpResponse<String> answer = send(method, path, body);
-    assertThat(answer.statusCode()).as(path + ": " + answer.body()).isBetween(200, 299);
-    return answer.body().isEmpty() ? null : JSON.readTree(answer.body());
-  }
-
   private JsonNode run(String name) throws Exception {
     Run.RunData data =
         new Run.RunData(name, Run.Sort.BEFORE, "found", null, null, null, null, List.of(), "");
-    return ok("POST", "/api/jobs/" + job + "/runs", JSON.writeValueAsString(data));
+    return api.ok("POST", "/api/jobs/" + job + "/runs", JSON.writeValueAsString(data));
   }
 
   private String shape(String file) throws Exception {
     String head = file.substring(0, Math.min(file.length(), 60_000));
-    JsonNode look = ok("POST", "/api/logs/look?world=METRIC", head);
-    return ok("POST", "/api/logs/plan", look.get("plan").toString()).get("shape").asString();
+    JsonNode look = api.ok("POST", "/api/logs/look?world=METRIC", head);
+    return api.ok("POST", "/api/logs/plan", look.get("plan").toString()).get("shape").asString();
   }
 
   private JsonNode take(JsonNode run, String name, String file) throws Exception {
     String path = "/api/runs/" + run.get("id").asString() + "/tracks?name=" + name;
-    return ok("POST", path + "&shape=" + shape(file), file);
+    return api.ok("POST", path + "&shape=" + shape(file), file);
   }
 
   private static final double[] SPEEDS = speeds();
@@ -121,7 +104,7 @@ class RunApiTest {
     assertThat(track.get("seconds").asDouble()).isCloseTo(1999.9, within(1e-9));
     assertThat(track.at("/body/marked/SPIKE").asInt()).isEqualTo(1);
     String picture = "/api/runs/" + run.get("id").asString() + "/picture?from=0&to=2000&most=";
-    JsonNode coarse = ok("GET", picture + 200, "").get("tracks").get(0);
+    JsonNode coarse = api.ok("GET", picture + 200, "").get("tracks").get(0);
     assertThat(coarse.get("t").size()).isBetween(20, 200);
     double high = 0;
     for (JsonNode v : coarse.get("high").get(0)) {
@@ -130,14 +113,15 @@ class RunApiTest {
     assertThat(high).isCloseTo(131.5, within(1e-4));
     // Near by it is the rows themselves.
     JsonNode fine =
-        ok("GET", picture.replace("from=0&to=2000", "from=100&to=101") + 200, "")
+        api.ok("GET", picture.replace("from=0&to=2000", "from=100&to=101") + 200, "")
             .get("tracks")
             .get(0);
     assertThat(fine.get("t")).hasSize(11);
     assertThat(fine.get("mean").get(0).get(0).asDouble()).isCloseTo(coolant(100), within(1e-3));
     // Out again: SI values in the units of the reader's world, formulas harmless.
     String csv =
-        send("GET", "/api/runs/" + run.get("id").asString() + "/tracks/0/csv?world=IMPERIAL", "")
+        api.send(
+                "GET", "/api/runs/" + run.get("id").asString() + "/tracks/0/csv?world=IMPERIAL", "")
             .body();
     // By a reader that is none of what wrote it.
     List<CsvRecord> records = CsvReader.builder().ofCsvRecord(csv).stream().toList();
@@ -150,7 +134,7 @@ class RunApiTest {
   @Test
   void theNextFileOfALoggerIsReadAsItWasConfirmed() throws Exception {
     String file = "t,oil,v\n0,70,10\n1,71,12\n2,72,14\n";
-    JsonNode look = ok("POST", "/api/logs/look?world=METRIC", file);
+    JsonNode look = api.ok("POST", "/api/logs/look?world=METRIC", file);
     assertThat(look.get("remembered").asBoolean()).isFalse();
     assertThat(look.at("/plan/columns/1/channel").asString()).isEqualTo("OTHER");
     String confirmed =
@@ -159,8 +143,8 @@ class RunApiTest {
             .replace(
                 "{\"name\":\"oil\",\"channel\":\"OTHER\",\"unit\":\"\"",
                 "{\"name\":\"oil\",\"channel\":\"PAN\",\"unit\":\"°F\"");
-    ok("POST", "/api/logs/plan", confirmed);
-    JsonNode again = ok("POST", "/api/logs/look?world=METRIC", "# later\n" + file);
+    api.ok("POST", "/api/logs/plan", confirmed);
+    JsonNode again = api.ok("POST", "/api/logs/look?world=METRIC", "# later\n" + file);
     assertThat(again.get("remembered").asBoolean()).isTrue();
     assertThat(again.at("/plan/columns/1/channel").asString()).isEqualTo("PAN");
     assertThat(again.at("/plan/skip").asInt()).isEqualTo(2);
@@ -175,14 +159,14 @@ class RunApiTest {
     }
     run = take(run, "road.csv", other.toString());
     String match = "/api/runs/" + run.get("id").asString() + "/tracks/1/match";
-    JsonNode matched = ok("POST", match, "{}");
+    JsonNode matched = api.ok("POST", match, "{}");
     assertThat(matched.get("offsetS").asDouble()).isCloseTo(400, within(1.0));
     assertThat(matched.at("/run/tracks/1/offsetS").asDouble()).isCloseTo(400, within(1.0));
     // One of another drive is not.
     JsonNode lone = run("One box");
     lone = take(lone, "alone.csv", log(3000));
     HttpResponse<String> no =
-        send("POST", "/api/runs/" + lone.get("id").asString() + "/tracks/0/match", "{}");
+        api.send("POST", "/api/runs/" + lone.get("id").asString() + "/tracks/0/match", "{}");
     assertThat(no.statusCode()).isEqualTo(400);
     assertThat(no.body()).contains("refusal.clocksDiffer");
   }
@@ -202,7 +186,7 @@ class RunApiTest {
     run = take(run, "b", dated("10:05", 20));
     assertThat(run.at("/tracks/1/offsetS").asDouble()).isEqualTo(300);
     String path = "/api/runs/" + run.get("id").asString();
-    ok("PUT", path + "/tracks/1/offset", "{\"offsetS\":42}");
+    api.ok("PUT", path + "/tracks/1/offset", "{\"offsetS\":42}");
     run = take(run, "c", dated("09:59", 20));
     assertThat(run.at("/tracks/1/offsetS").asDouble()).isEqualTo(42);
     assertThat(run.at("/tracks/2/offsetS").asDouble()).isEqualTo(-60);
@@ -210,7 +194,7 @@ class RunApiTest {
     // The answer's version is that of the next edit.
     String edit =
         "{\"version\":" + run.get("version") + ",\"data\":" + run.get("data").toString() + "}";
-    assertThat(send("PUT", path, edit).statusCode()).isEqualTo(200);
+    assertThat(api.send("PUT", path, edit).statusCode()).isEqualTo(200);
   }
 
   @Test
@@ -223,7 +207,7 @@ class RunApiTest {
       both[i] = CompletableFuture.runAsync(() -> assertThat(status(path, file)).isEqualTo(201));
     }
     CompletableFuture.allOf(both).join();
-    JsonNode tracks = ok("GET", "/api/runs/" + run.get("id").asString(), "").get("tracks");
+    JsonNode tracks = api.ok("GET", "/api/runs/" + run.get("id").asString(), "").get("tracks");
     assertThat(tracks).extracting(t -> t.get("number").asInt()).containsExactly(0, 1, 2);
     long rows =
         count("select count(*) from run_row where run_id = '" + run.get("id").asString() + "'");
@@ -232,7 +216,7 @@ class RunApiTest {
 
   private int status(String path, String file) {
     try {
-      return send("POST", path, file).statusCode();
+      return api.send("POST", path, file).statusCode();
     } catch (Exception e) {
       throw new IllegalStateException(e);
     }
@@ -251,7 +235,7 @@ class RunApiTest {
     JsonNode run = take(run("Uneven"), "x", text.toString());
     for (String window : List.of("from=0&to=3660", "from=3600&to=3660", "from=3599&to=3602")) {
       String path = "/api/runs/" + run.get("id").asString() + "/picture?" + window + "&most=500";
-      JsonNode t = ok("GET", path, "").at("/tracks/0/t");
+      JsonNode t = api.ok("GET", path, "").at("/tracks/0/t");
       assertThat(t.size()).as(window).isBetween(10, 500);
     }
   }
@@ -268,12 +252,12 @@ class RunApiTest {
             "time (s),coolant (°C),speed (km/h),=cmd()\n0,1,1,1\n1,\"never closed",
                 "refusal.noRowsOfNumbers");
     for (Map.Entry<String, String> e : hostile.entrySet()) {
-      HttpResponse<String> no = send("POST", path + shape, e.getKey());
+      HttpResponse<String> no = api.send("POST", path + shape, e.getKey());
       assertThat(no.statusCode()).as(e.getValue()).isEqualTo(400);
       assertThat(no.body()).contains(e.getValue());
     }
-    assertThat(send("POST", path + "nobody", log(5)).statusCode()).isEqualTo(404);
-    JsonNode after = ok("GET", "/api/runs/" + run.get("id").asString(), "");
+    assertThat(api.send("POST", path + "nobody", log(5)).statusCode()).isEqualTo(404);
+    JsonNode after = api.ok("GET", "/api/runs/" + run.get("id").asString(), "");
     assertThat(after.get("tracks")).isEmpty();
     assertThat(
             count("select count(*) from run_row where run_id = '" + run.get("id").asString() + "'"))
@@ -283,18 +267,18 @@ class RunApiTest {
   @Test
   void aRunGoesWithItsRowsAndAJobWithItsRuns() throws Exception {
     String own =
-        ok("POST", "/api/jobs", JSON.writeValueAsString(Jobs.TILT_TRAY)).get("id").asString();
+        api.ok("POST", "/api/jobs", JSON.writeValueAsString(Jobs.TILT_TRAY)).get("id").asString();
     String kept = job;
     job = own;
     JsonNode run = take(run("Gone"), "a.csv", log(100));
     JsonNode second = take(run("Gone with the job"), "a.csv", log(100));
     job = kept;
     assertThat(partitions(run)).isEqualTo(2);
-    assertThat(send("DELETE", "/api/runs/" + run.get("id").asString(), "").statusCode())
+    assertThat(api.send("DELETE", "/api/runs/" + run.get("id").asString(), "").statusCode())
         .isEqualTo(204);
     assertThat(partitions(run)).isZero();
     assertThat(partitions(second)).isEqualTo(2);
-    assertThat(send("DELETE", "/api/jobs/" + own, "").statusCode()).isBetween(200, 299);
+    assertThat(api.send("DELETE", "/api/jobs/" + own, "").statusCode()).isBetween(200, 299);
     assertThat(partitions(second)).isZero();
   }
 
@@ -319,27 +303,16 @@ class RunApiTest {
     String path = "/api/runs/" + run.get("id").asString();
     String edit =
         "{\"version\":0,\"data\":" + run.get("data").toString().replace("Named", "Renamed") + "}";
-    assertThat(ok("PUT", path, edit).at("/data/name").asString()).isEqualTo("Renamed");
-    assertThat(send("PUT", path, edit).statusCode()).isEqualTo(409);
+    assertThat(api.ok("PUT", path, edit).at("/data/name").asString()).isEqualTo("Renamed");
+    assertThat(api.send("PUT", path, edit).statusCode()).isEqualTo(409);
     byte[] long81 = "x".repeat(81).getBytes(StandardCharsets.UTF_8);
     HttpResponse<String> no =
-        send("PUT", path, edit.replace("Renamed", new String(long81, StandardCharsets.UTF_8)));
+        api.send("PUT", path, edit.replace("Renamed", new String(long81, StandardCharsets.UTF_8)));
     assertThat(no.body()).contains("refusal.tooLong");
   }
 
   private HttpResponse<String> gpx(JsonNode run, String text) throws Exception {
-    return client.send(
-        HttpRequest.newBuilder(
-                URI.create(
-                    "http://127.0.0.1:"
-                        + server.port()
-                        + "/api/runs/"
-                        + run.get("id").asString()
-                        + "/gpx?name=way.gpx"))
-            .header("Content-Type", "application/gpx+xml")
-            .POST(HttpRequest.BodyPublishers.ofString(text))
-            .build(),
-        HttpResponse.BodyHandlers.ofString());
+    return api.send("POST", "/api/runs/" + run.get("id").asString() + "/gpx?name=way.gpx", text);
   }
 
   /** A way recorded beside the log: place, height and speed; a bomb is none, nor is a plan. */
@@ -362,7 +335,7 @@ class RunApiTest {
     assertThat(track.get("rows").asLong()).isEqualTo(300);
     assertThat(track.at("/body/beganAt").asString()).isEqualTo("2026-07-18T12:00:00Z");
     String picture = "/api/runs/" + run.get("id").asString() + "/picture?from=0&to=299&most=400";
-    JsonNode mean = ok("GET", picture, "").get("tracks").get(0).get("mean");
+    JsonNode mean = api.ok("GET", picture, "").get("tracks").get(0).get("mean");
     assertThat(track.at("/body/columns/3/channel").asString()).isEqualTo("SPEED");
     assertThat(mean.get(3).get(150).asDouble()).isCloseTo(20, within(0.1));
     assertThat(gpx(run, whole.replaceAll("<time>[^<]*</time>", "")).body())
