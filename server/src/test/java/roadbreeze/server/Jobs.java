@@ -80,6 +80,16 @@ public final class Jobs {
     return MAPPER.treeToValue(tree, JobContent.class);
   }
 
+  /** A job whose senders and switches are called by units of one world, as up to format 14. */
+  public static JobContent calledByUnits(JobContent job) {
+    String then =
+        MAPPER
+            .writeValueAsString(job)
+            .replaceAll("sender M(\\d+)\"", "sender, $1 mm\"")
+            .replaceAll("switch (\\d+)\"", "switch, $1 °C\"");
+    return MAPPER.readValue(then, JobContent.class);
+  }
+
   /** A job as it is carried over from a release with the first edition of the physics. */
   public static JobContent carried(JobContent job) {
     return with(held(job), "about.notices", List.of(About.Notice.PHYSICS_2));

@@ -230,8 +230,8 @@ class CarryOverTest {
     try (ConfigurableApplicationContext app = open("database-14", "carry_over_14_test")) {
       List<Job> jobs = Jobs.all(app.getBean(JobService.class));
       assertThat(jobs).hasSize(2);
-      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.HIVE);
-      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.TILT_TRAY);
+      assertThat(named(jobs, "Hive utility")).isEqualTo(Jobs.calledByUnits(Jobs.HIVE));
+      assertThat(named(jobs, "Tilt-tray")).isEqualTo(Jobs.calledByUnits(Jobs.TILT_TRAY));
     }
   }
 }

@@ -134,10 +134,7 @@ class FormatsTest {
 
   @Test
   void aJobOfBeforeIsTunedByNoDrive() {
-    // Its sender was called by a size of one world then.
-    String name = "builds." + Jobs.PLAN + ".wiring.devices.extra-1.probe.name";
-    assertThat(FORMAT.read(file("hive-utility-14")))
-        .isEqualTo(Jobs.with(Jobs.HIVE, name, "Oil sender, 12 mm"));
+    assertThat(FORMAT.read(file("hive-utility-14"))).isEqualTo(Jobs.calledByUnits(Jobs.HIVE));
   }
 
   @Test
