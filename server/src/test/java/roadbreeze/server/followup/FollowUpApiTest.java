@@ -161,7 +161,7 @@ class FollowUpApiTest {
     // Nor does an odometer turn back: what would be done with it is not done.
     Map<String, Object> back = Map.of("what", "DONE", "odometerKm", 120_300);
     assertThat(api.refused("POST", events(f, "2026-06-12"), happened("2026-06-12", back)))
-        .contains("120,400 km");
+        .contains("odometer showed 120400");
     assertThat(find(f, "2026-06-12").get("events")).hasSize(2);
   }
 
