@@ -82,7 +82,7 @@ const room = (m: LifeMoment) =>
     >
       <g v-for="t in months" :key="t.x">
         <line :x1="t.x" :x2="t.x" y1="0" :y2="LANE * LANES.length" stroke="var(--rule-soft)" />
-        <text :x="t.x + 3" :y="LANE * LANES.length + 16" font-size="13">{{ t.text }}</text>
+        <text v-if="t.x < width - 56" :x="t.x + 3" :y="LANE * LANES.length + 16" font-size="13">{{ t.text }}</text>
       </g>
       <g v-for="(l, k) in LANES" :key="l">
         <line
