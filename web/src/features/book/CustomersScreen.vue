@@ -331,9 +331,7 @@ form {
 }
 .link {
   margin-left: auto;
-  text-decoration: underline;
   color: var(--ink-soft);
-  min-height: 44px;
 }
 .erase {
   border-left: 6px solid var(--over);

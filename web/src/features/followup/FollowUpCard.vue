@@ -337,11 +337,6 @@ const read = (e: FollowUpEvent) =>
   background: var(--marginal-wash);
   padding: 6px 10px;
 }
-.link {
-  color: var(--accent-ink);
-  text-decoration: underline;
-  min-height: 44px;
-}
 @media (max-width: 1100px) {
   .card {
     grid-template-columns: 90px minmax(0, 1fr) auto;

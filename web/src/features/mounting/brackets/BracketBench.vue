@@ -427,13 +427,10 @@ const mm = (v: number) => format(v, 'size', unitWorld.value, unitWorld.value ===
   max-width: 320px;
 }
 .link {
-  min-height: 44px;
   padding: 0 6px;
   border: 0;
   background: none;
-  color: var(--accent-ink);
   font: 600 15px/1.1 var(--rb-font-text);
-  text-decoration: underline;
   text-underline-offset: 3px;
   text-align: left;
   cursor: pointer;

@@ -213,13 +213,10 @@ const packed = computed(() => {
   padding: 0;
 }
 .link {
-  min-height: 44px;
   padding: 0 6px;
   border: 0;
   background: none;
-  color: var(--accent-ink);
   font: 600 16px/1.1 var(--rb-font-text);
-  text-decoration: underline;
   text-underline-offset: 3px;
   cursor: pointer;
 }

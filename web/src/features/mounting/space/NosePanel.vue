@@ -173,13 +173,10 @@ li.open .what {
   font-weight: 600;
 }
 .link {
-  min-height: 44px;
   padding: 0 6px;
   border: 0;
   background: none;
-  color: var(--accent-ink);
   font: 600 15px/1.1 var(--rb-font-text);
-  text-decoration: underline;
   text-underline-offset: 3px;
   cursor: pointer;
 }

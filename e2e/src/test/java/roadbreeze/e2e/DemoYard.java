@@ -1,11 +1,9 @@
 package roadbreeze.e2e;
 
 import java.util.concurrent.TimeUnit;
-import org.springframework.boot.builder.SpringApplicationBuilder;
-import org.springframework.context.ConfigurableApplicationContext;
 import roadbreeze.server.Jobs;
-import roadbreeze.server.RoadBreeze;
 import roadbreeze.server.TestDatabase;
+import roadbreeze.server.TestServer;
 import roadbreeze.server.job.JobService;
 
 /** The demo yard, filled once with all that is worked out for it, and copied for each that asks. */
@@ -28,16 +26,8 @@ final class DemoYard {
   }
 
   private static void fill() {
-    String url = TestDatabase.create(NAME);
-    try (ConfigurableApplicationContext server =
-        new SpringApplicationBuilder(RoadBreeze.class)
-            .profiles("demo")
-            .run(
-                "--server.port=0",
-                "--spring.datasource.url=" + url,
-                "--spring.datasource.username=" + TestDatabase.USER,
-                "--spring.datasource.password=")) {
-      awaitWhatComesLast(server.getBean(JobService.class));
+    try (TestServer server = new TestServer(NAME, "--spring.profiles.active=demo")) {
+      awaitWhatComesLast(server.bean(JobService.class));
     }
     TestDatabase.shut(NAME);
   }

@@ -40,7 +40,9 @@ public record Outcome(
   private static final double AGES_FROM = 80;
   private static final double HALVES_EACH = 11;
 
-  private static final double LOUD = 0.7;
+  /** Of its highest speed: from there on a fan is loud; our own. */
+  public static final double LOUD = 0.7;
+
   private static final double HOUR = 3600;
   private static final double MINUTE = 60;
   private static final double KWH = 3.6e6;

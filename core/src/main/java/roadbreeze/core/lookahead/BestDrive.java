@@ -15,9 +15,6 @@ import roadbreeze.core.problem.RefusedException;
 
 /** A road driven in every way that an {@link Act}, begun at any of ten places of it, comes to. */
 public final class BestDrive {
-  /** Places at which something may be begun. */
-  private static final int STARTS = 10;
-
   private BestDrive() {}
 
   /**
@@ -42,8 +39,8 @@ public final class BestDrive {
     double end = points.get(points.size() - 1).distance();
     int gears = rig.powertrain().driveline().gears();
     for (Act act : Act.values()) {
-      for (int k = 0; k < STARTS; k++) {
-        double from = first + (end - first) * k / STARTS;
+      for (int k = 0; k < LookAhead.STARTS; k++) {
+        double from = first + (end - first) * k / LookAhead.STARTS;
         Habits then = act.on(haul.trip().habitsAt(from), haul.trip().road().speedAt(from), gears);
         Trip trip = haul.trip().acting(from, end, then);
         trip = act.rest() > 0 ? trip.resting(from, act.rest()) : trip;

@@ -314,10 +314,11 @@ public class FollowUps {
     if (edit.version() != (row == null ? -1 : row.version())) {
       throw new StaleVersionException(use(job));
     }
+    TruckUse use = edit.use().forwards();
     if (row == null) {
-      database.persist(new TruckUseRow(job, edit.use().forwards()));
+      database.persist(new TruckUseRow(job, use));
     } else {
-      row.write(edit.use().forwards());
+      row.write(use);
     }
     database.flush();
     return use(job);

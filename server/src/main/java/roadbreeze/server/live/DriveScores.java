@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import roadbreeze.core.circuit.Rig;
+import roadbreeze.core.explain.Kind;
 import roadbreeze.core.followup.DriveUse;
 import roadbreeze.core.haul.HaulCase;
 import roadbreeze.core.haul.Outcome;
@@ -16,15 +17,13 @@ import roadbreeze.server.job.JobContent;
 import roadbreeze.server.job.JobService;
 import roadbreeze.server.longrun.Questions;
 import roadbreeze.server.message.Said;
+import roadbreeze.server.message.Units;
 import roadbreeze.server.run.RunRecordings;
 
 /** What a drive came to, beside what the same road comes to as usual and at its best. */
 @Component
 class DriveScores {
-  /** Of its highest speed: from there on a fan is loud; as for the model. */
-  private static final double LOUD = 0.7;
-
-  private static final double KILOMETRE = 1000;
+  private static final double KILOMETRE = Units.si(1, Kind.DISTANCE);
 
   private final JobService jobs;
   private final RunRecordings recordings;
@@ -113,7 +112,7 @@ class DriveScores {
       double headroom = known == null ? Double.POSITIVE_INFINITY : known;
       over += headroom < 0 ? log.step() : 0;
       least = Math.min(least, headroom);
-      loud += log.at(Channel.FAN, i) > LOUD ? log.step() : 0;
+      loud += log.at(Channel.FAN, i) > Outcome.LOUD ? log.step() : 0;
     }
     return new DriveScore(
         log.steps() * log.step(), over, loud, least, DriveUse.of(log).oilLife().orElse(0.0));

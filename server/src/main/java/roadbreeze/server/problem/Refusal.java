@@ -68,7 +68,7 @@ public enum Refusal implements Code {
   PUT_OFF_TO_WHEN,
   DONE_TOMORROW,
   NO_TRUCK_READS("what TEXT"),
-  ODOMETER_BACKWARDS("km DISTANCE"),
+  ODOMETER_BACKWARDS("read DISTANCE"),
   TOO_MANY_FOLLOW_UPS("most COUNT"),
   SIGN_IN,
   NOT_YOURS,
